@@ -1,0 +1,67 @@
+// The arrows of docs/architecture.md. Each rule names who may not reach whom.
+const CORE_ORDER = [
+  'kernel',
+  'civil-time',
+  'documents',
+  'timer-kinds',
+  'settings',
+  'engine',
+  'findings',
+  'planner',
+];
+
+const coreArrows = CORE_ORDER.slice(0, -1).map((folder, index) => ({
+  name: `core-${folder}-imports-only-what-stands-below`,
+  severity: 'error',
+  from: { path: `^packages/core/src/${folder}/` },
+  to: { path: `^packages/core/src/(${CORE_ORDER.slice(index + 1).join('|')})/` },
+}));
+
+const workspace = (name) => `^(packages/${name}/|node_modules/@water-clock/${name}/)`;
+
+module.exports = {
+  forbidden: [
+    {
+      name: 'core-imports-nothing-outward',
+      comment: 'The core is pure: of packages it may use class-validator only, and no Node module.',
+      severity: 'error',
+      from: { path: '^packages/core/src/', pathNot: '\\.spec\\.ts$|/testing/' },
+      to: { pathNot: '^packages/core/src/|^node_modules/class-validator/' },
+    },
+    ...coreArrows,
+    {
+      name: 'web-does-not-import-server',
+      severity: 'error',
+      from: { path: '^packages/web/' },
+      to: { path: `${workspace('server')}|${workspace('cli')}` },
+    },
+    {
+      name: 'server-does-not-import-web',
+      severity: 'error',
+      from: { path: '^packages/server/' },
+      to: { path: `${workspace('web')}|${workspace('cli')}` },
+    },
+    {
+      name: 'cli-imports-core-only',
+      severity: 'error',
+      from: { path: '^packages/cli/' },
+      to: { path: `${workspace('web')}|${workspace('server')}` },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-unresolved',
+      severity: 'error',
+      from: { path: '^packages/' },
+      to: { couldNotResolve: true },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules|/dist/' },
+    exclude: { path: '/dist/' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['types', 'import', 'default'],
+    },
+  },
+};

@@ -1,0 +1,62 @@
+const swc = (extra = {}) => [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      keepClassNames: true,
+      parser: { syntax: 'typescript', tsx: true, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        react: { runtime: 'automatic' },
+        ...extra,
+      },
+    },
+    module: { type: 'commonjs' },
+  },
+];
+
+// Packages that come as ES modules only, and so must be turned into what Jest loads.
+const MODULES_ONLY = [
+  '@nestjs',
+  'd3',
+  'd3-.*',
+  'internmap',
+  'delaunator',
+  'robust-predicates',
+  'suncalc',
+];
+
+const project = (name, extra = {}) => ({
+  displayName: name,
+  rootDir: `packages/${name}`,
+  testEnvironment: 'node',
+  transform: { '\\.[jt]sx?$': swc() },
+  transformIgnorePatterns: [`/node_modules/(?!(${MODULES_ONLY.join('|')})/)`],
+  moduleNameMapper: {
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+    '^@water-clock/core/([a-z-]+)$': '<rootDir>/../core/src/$1/index.ts',
+  },
+  modulePathIgnorePatterns: ['/dist/'],
+  ...extra,
+});
+
+export default {
+  projects: [
+    project('core'),
+    project('cli'),
+    project('server', {}),
+    project('web'),
+    {
+      ...project('core'),
+      displayName: 'e2e',
+      rootDir: 'e2e',
+      testMatch: ['<rootDir>/journeys/**/*.spec.ts'],
+      moduleNameMapper: {
+        '^(\\.{1,2}/.*)\\.js$': '$1',
+        '^@water-clock/core/([a-z-]+)$': '<rootDir>/../packages/core/src/$1/index.ts',
+      },
+    },
+  ],
+};

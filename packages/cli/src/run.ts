@@ -1,0 +1,27 @@
+import { printed, refused, type Outcome } from './outcome.js';
+import { simulateVerb } from './verbs/simulate.js';
+import type { Verb } from './verbs/verb.js';
+
+const VERBS: readonly Verb[] = [simulateVerb];
+
+const HELP = [
+  'water-clock VERB FILE [options]',
+  '',
+  ...VERBS.flatMap(({ usage, summary }) => [`  water-clock ${usage}`, `      ${summary}`]),
+  '',
+  'FILE is a plan file (waterclock.plan/1). Results are JSON on standard output, messages go to',
+  'standard error. Exit 0; 1 when a check finds an error; 2 for bad input or usage.',
+];
+
+/** Runs one call of the command line; reads files, prints nothing. */
+export function run(words: readonly string[]): Outcome {
+  const [name, ...rest] = words;
+  if (name === undefined) return refused(HELP);
+  if (words.includes('--help')) return { ...printed(null), out: HELP.join('\n') };
+  const verb = VERBS.find((candidate) => candidate.name === name);
+  if (!verb)
+    return refused([
+      `water-clock: there is no verb "${name}": use ${VERBS.map((known) => known.name).join(', ')}, or --help`,
+    ]);
+  return verb.run(rest);
+}

@@ -1,0 +1,26 @@
+export {
+  addDays,
+  civilDateOf,
+  dayNumberOf,
+  formatDate,
+  isLeapYear,
+  parseDate,
+  weekdayOf,
+  type CivilDate,
+  type DayNumber,
+  type Weekday,
+} from './day-number.js';
+export {
+  addSeconds,
+  dayOf,
+  formatDateTime,
+  formatTimeOfDay,
+  MINUTES_PER_DAY,
+  parseDateTime,
+  parseTimeOfDay,
+  secondOfDay,
+  SECONDS_PER_DAY,
+  startOfDay,
+  type MinuteOfDay,
+  type TimerSeconds,
+} from './timer-time.js';

@@ -1,0 +1,168 @@
+import { ValidateBy, ValidateIf } from 'class-validator';
+import { parseDate, parseDateTime, parseTimeOfDay } from '../civil-time/index.js';
+
+type Accepts = (value: unknown) => boolean;
+
+const MISSING = 'is required';
+
+function check(name: string, accepts: Accepts, says: string): PropertyDecorator {
+  return ValidateBy({
+    name,
+    validator: {
+      validate: (value) => accepts(value),
+      defaultMessage: (args) => (args?.value === undefined ? MISSING : says),
+    },
+  });
+}
+
+/** The field may be absent; when it is there, its other checks hold. Null is not absent. */
+export const Optional = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
+
+const isText: Accepts = (value) => typeof value === 'string' && value.length <= 2000;
+const isWhole =
+  (min: number, max: number): Accepts =>
+  (value) =>
+    Number.isSafeInteger(value) && (value as number) >= min && (value as number) <= max;
+const wholeSays = (min: number, max: number): string =>
+  max >= Number.MAX_SAFE_INTEGER
+    ? `must be a whole number, ${min} or more`
+    : `must be a whole number, ${min} to ${max}`;
+
+/** Any text up to 2,000 characters. */
+export const Text = (): PropertyDecorator =>
+  check('text', isText, 'must be a text of at most 2000 characters');
+
+export const Flag = (): PropertyDecorator =>
+  check('flag', (value) => typeof value === 'boolean', 'must be true or false');
+
+/** A whole number from `min` to `max`, both included. */
+export const WholeNumber = (min: number, max = Number.MAX_SAFE_INTEGER): PropertyDecorator =>
+  check('wholeNumber', isWhole(min, max), wholeSays(min, max));
+
+/** A number from `min` to `max`, both included; fractions are welcome. */
+export const Amount = (min: number, max = Number.MAX_VALUE): PropertyDecorator =>
+  check(
+    'amount',
+    (value) => typeof value === 'number' && Number.isFinite(value) && value >= min && value <= max,
+    max === Number.MAX_VALUE
+      ? `must be a number, ${min} or more`
+      : `must be a number, ${min} to ${max}`,
+  );
+
+export const OneOf = (choices: readonly (string | number)[]): PropertyDecorator =>
+  check(
+    'oneOf',
+    (value) => choices.includes(value as string),
+    `must be one of ${choices.join(', ')}`,
+  );
+
+const DATE_SAYS = 'must be a date of the calendar, written YYYY-MM-DD';
+const TIME_SAYS = 'must be a time of day, written HH:MM, 00:00 to 23:59';
+const isTime: Accepts = (value) => typeof value === 'string' && parseTimeOfDay(value) !== null;
+
+export const TimeOfDay = (): PropertyDecorator => check('timeOfDay', isTime, TIME_SAYS);
+
+export const CivilDay = (): PropertyDecorator =>
+  check('civilDay', (value) => typeof value === 'string' && parseDate(value) !== null, DATE_SAYS);
+
+const isDateTime: Accepts = (value) => typeof value === 'string' && parseDateTime(value) !== null;
+
+export const DateTime = (): PropertyDecorator =>
+  check('dateTime', isDateTime, 'must be a date and time, written YYYY-MM-DDTHH:MM:SS');
+
+/** A date and time that is not before the one in the field `start` of the same object. */
+export const DateTimeFrom = (start: string): PropertyDecorator =>
+  ValidateBy({
+    name: 'dateTimeFrom',
+    validator: {
+      validate: (value, args) => {
+        const from = (args?.object as Record<string, unknown>)[start];
+        return isDateTime(value) && !(isDateTime(from) && (value as string) < (from as string));
+      },
+      defaultMessage: (args) => {
+        if (args?.value === undefined) return MISSING;
+        return isDateTime(args.value)
+          ? `must not be before its ${start}`
+          : 'must be a date and time, written YYYY-MM-DDTHH:MM:SS';
+      },
+    },
+  });
+
+const knownZones = new Map<string, boolean>();
+
+function isTimeZone(value: unknown): boolean {
+  if (typeof value !== 'string' || value === '') return false;
+  let known = knownZones.get(value);
+  if (known === undefined) {
+    try {
+      known = Boolean(new Intl.DateTimeFormat('en', { timeZone: value }));
+    } catch {
+      known = false;
+    }
+    knownZones.set(value, known);
+  }
+  return known;
+}
+
+/** An IANA time zone such as `America/Denver`. */
+export const TimeZone = (): PropertyDecorator =>
+  check('timeZone', isTimeZone, 'must be a time zone such as America/Denver');
+
+const ENTRY_MARK = 'entry ';
+
+interface ListLimits {
+  readonly least?: number;
+  readonly most?: number;
+}
+
+/** A list whose every entry is accepted; each bad entry is one message of its own. */
+function listOf(accepts: Accepts, says: string, { least = 0, most = 100_000 }: ListLimits) {
+  const fits = (value: unknown[]) => value.length >= least && value.length <= most;
+  return ValidateBy({
+    name: 'listOf',
+    validator: {
+      validate: (value) => Array.isArray(value) && fits(value) && value.every(accepts),
+      defaultMessage: (args) => {
+        const value: unknown = args?.value;
+        if (value === undefined) return MISSING;
+        if (!Array.isArray(value)) return 'must be a list';
+        if (!fits(value))
+          return least === most
+            ? `must have ${least} entries`
+            : `must have ${least} to ${most} entries`;
+        return value
+          .flatMap((entry, index) => (accepts(entry) ? [] : [`${ENTRY_MARK}${index} ${says}`]))
+          .join('\n');
+      },
+    },
+  });
+}
+
+/** Tells a message about the whole list from messages about single entries of it. */
+export function entryMessages(text: string): { index: number; message: string }[] | null {
+  if (!text.startsWith(ENTRY_MARK)) return null;
+  return text.split('\n').map((line) => {
+    const rest = line.slice(ENTRY_MARK.length);
+    const gap = rest.indexOf(' ');
+    return { index: Number(rest.slice(0, gap)), message: rest.slice(gap + 1) };
+  });
+}
+
+export const ListOfWhole = (min: number, max: number, limits: ListLimits = {}) =>
+  listOf(isWhole(min, max), wholeSays(min, max), limits);
+
+export const ListOfTimes = () => listOf(isTime, TIME_SAYS, {});
+
+export const ListOfChoices = (choices: readonly string[]) =>
+  listOf((value) => choices.includes(value as string), `must be one of ${choices.join(', ')}`, {});
+
+/** A list of short texts, none of them empty. */
+export const ListOfLabels = (limits: ListLimits) =>
+  listOf(
+    (value) => typeof value === 'string' && value.trim() !== '' && value.length <= 40,
+    'must be a label of 1 to 40 characters',
+    limits,
+  );
+
+/** A known field whose value is not looked at. */
+export const Anything = (): PropertyDecorator => check('anything', () => true, '');

@@ -1,0 +1,43 @@
+/** A class whose instances are objects of a document; its initialisers are the defaults. */
+export type DocumentClass = new () => object;
+
+export interface Nesting {
+  /** The class of the object; for a union, chosen by what the object holds. */
+  readonly classOf: (raw: Record<string, unknown>) => DocumentClass;
+  readonly isList: boolean;
+  readonly mayBeNull: boolean;
+  readonly isOptional: boolean;
+}
+
+const nestings = new Map<object, Map<string, Nesting>>();
+
+function record(nesting: Nesting): PropertyDecorator {
+  return (prototype, field) => {
+    const fields = nestings.get(prototype) ?? new Map<string, Nesting>();
+    nestings.set(prototype, fields.set(String(field), nesting));
+  };
+}
+
+const PLAIN = { isList: false, mayBeNull: false, isOptional: false };
+
+/** The field holds one object. */
+export const Nested = (classOf: Nesting['classOf']): PropertyDecorator =>
+  record({ ...PLAIN, classOf });
+
+/** The field holds one object, or is absent. */
+export const OptionalNested = (classOf: Nesting['classOf']): PropertyDecorator =>
+  record({ ...PLAIN, classOf, isOptional: true });
+
+/** The field holds one object, or null where there is none. */
+export const NestedOrNull = (classOf: Nesting['classOf']): PropertyDecorator =>
+  record({ ...PLAIN, classOf, mayBeNull: true });
+
+/** The field holds a list of objects. */
+export const NestedList = (classOf: Nesting['classOf']): PropertyDecorator =>
+  record({ ...PLAIN, classOf, isList: true });
+
+const NONE: ReadonlyMap<string, Nesting> = new Map();
+
+/** The nested fields of a class. */
+export const nestingsOf = (type: DocumentClass): ReadonlyMap<string, Nesting> =>
+  nestings.get(type.prototype as object) ?? NONE;

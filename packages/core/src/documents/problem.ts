@@ -1,0 +1,15 @@
+/** One fault of a document: where it stands, as a JSON path, and how to mend it. */
+export interface DocumentProblem {
+  /** For example `programs[1].days.everyDays`; `$` is the whole document. */
+  readonly path: string;
+  /** For example `must be a whole number, 1 to 31`. */
+  readonly message: string;
+}
+
+export const ROOT_PATH = '$';
+
+/** The path of a field inside the object at `path`. */
+export const fieldPath = (path: string, field: string): string =>
+  path === ROOT_PATH ? field : `${path}.${field}`;
+
+export const entryPath = (path: string, index: number): string => `${path}[${index}]`;

@@ -1,0 +1,89 @@
+import { getMetadataStorage, validateSync } from 'class-validator';
+import { entryMessages } from './checks.js';
+import { nestingsOf, type DocumentClass, type Nesting } from './nested.js';
+import { entryPath, fieldPath, type DocumentProblem } from './problem.js';
+
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const knownFields = new Map<DocumentClass, ReadonlySet<string>>();
+
+function fieldsOf(type: DocumentClass): ReadonlySet<string> {
+  let fields = knownFields.get(type);
+  if (!fields) {
+    const checked = getMetadataStorage().getTargetValidationMetadatas(type, '', true, false);
+    fields = new Set([...checked.map((check) => check.propertyName), ...nestingsOf(type).keys()]);
+    knownFields.set(type, fields);
+  }
+  return fields;
+}
+
+/**
+ * Reads parsed JSON into an instance of a document class, defaults filled in.
+ * Appends every problem to `problems`, each with its path; with none, the instance is whole.
+ * Fields the class does not declare are problems. Reading never throws and never changes `raw`.
+ */
+export function readObject<Type extends object>(
+  type: new () => Type,
+  raw: unknown,
+  path: string,
+  problems: DocumentProblem[],
+): Type {
+  const instance = new type();
+  if (!isObject(raw)) {
+    problems.push({ path, message: 'must be an object' });
+    return instance;
+  }
+  const known = fieldsOf(type);
+  const nested = nestingsOf(type);
+  const target = instance as Record<string, unknown>;
+  for (const field of Object.keys(raw)) {
+    if (raw[field] === undefined) continue;
+    const at = fieldPath(path, field);
+    if (!known.has(field)) {
+      problems.push({ path: at, message: 'is not a known field' });
+      continue;
+    }
+    const nesting = nested.get(field);
+    target[field] = nesting ? readNested(nesting, raw[field], at, problems) : raw[field];
+  }
+  for (const [field, { isOptional }] of nested)
+    if (!isOptional && target[field] === undefined)
+      problems.push({ path: fieldPath(path, field), message: 'is required' });
+  reportFields(instance, path, problems);
+  return instance;
+}
+
+function readNested(
+  { classOf, isList, mayBeNull }: Nesting,
+  raw: unknown,
+  path: string,
+  problems: DocumentProblem[],
+): unknown {
+  if (raw === null && mayBeNull) return null;
+  if (!isList) return readObject(classOf(isObject(raw) ? raw : {}), raw, path, problems);
+  if (!Array.isArray(raw)) {
+    problems.push({ path, message: 'must be a list of objects' });
+    return [];
+  }
+  return raw.map((entry: unknown, index) =>
+    readObject(classOf(isObject(entry) ? entry : {}), entry, entryPath(path, index), problems),
+  );
+}
+
+function reportFields(instance: object, path: string, problems: DocumentProblem[]): void {
+  const faults = validateSync(instance, {
+    forbidUnknownValues: false,
+    stopAtFirstError: true,
+    validationError: { target: false, value: false },
+  });
+  for (const { property, constraints } of faults) {
+    const at = fieldPath(path, property);
+    const text = Object.values(constraints ?? {})[0] ?? 'is not valid';
+    const entries = entryMessages(text);
+    if (!entries) problems.push({ path: at, message: text });
+    else
+      for (const { index, message } of entries)
+        problems.push({ path: entryPath(at, index), message });
+  }
+}

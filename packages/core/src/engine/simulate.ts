@@ -1,0 +1,24 @@
+import type { Plan } from '../settings/index.js';
+import { collisionsAmong, type Collision } from './collisions.js';
+import { compilePlan } from './compiled-plan.js';
+import { nominalRuns, type DateRange } from './nominal-runs.js';
+import { begunRuns, type BegunRun } from './overlap.js';
+import { waterPieces, type WaterPiece } from './pieces.js';
+
+export interface Simulation {
+  /** What the timer begins, in nominal order. */
+  readonly runs: readonly BegunRun[];
+  /** Water that really flows, run by run. */
+  readonly pieces: readonly WaterPiece[];
+  readonly collisions: readonly Collision[];
+}
+
+/**
+ * What a timer does with its settings, in timer time: all runs that start on the dates of the
+ * range, beginning with an idle timer, and all collisions among them. Runs go on past the range.
+ */
+export function simulate(plan: Plan, range: DateRange): Simulation {
+  const nominal = nominalRuns(compilePlan(plan), range);
+  const runs = begunRuns(nominal, plan);
+  return { runs, pieces: waterPieces(plan, runs), collisions: collisionsAmong(nominal) };
+}

@@ -1,0 +1,3 @@
+export type { Brand } from './brand.js';
+export { exhaustive } from './exhaustive.js';
+export { err, ok, type Result } from './result.js';

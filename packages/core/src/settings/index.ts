@@ -1,0 +1,10 @@
+export { EvenRule, IntervalRule, OddRule, WeekdayRule, type DayRule } from './day-rule.js';
+export * from './plan.js';
+export { LARGEST_FILE_BYTES, readPlan, readPlanText } from './read-plan.js';
+export {
+  LARGEST_PERCENT,
+  MonthlySeason,
+  ProgramSeason,
+  WholeSeason,
+  type SeasonSetting,
+} from './season-setting.js';

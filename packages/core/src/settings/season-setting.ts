@@ -1,0 +1,50 @@
+import {
+  Anything,
+  ListOfWhole,
+  OneOf,
+  WholeNumber,
+  type DocumentClass,
+} from '../documents/index.js';
+import { SEASON_MODES } from '../timer-kinds/index.js';
+
+/** The largest percentage that a document may hold. */
+export const LARGEST_PERCENT = 1000;
+
+/** One percentage for the whole timer. */
+export class WholeSeason {
+  @OneOf(['whole']) mode = 'whole' as const;
+  @WholeNumber(0, LARGEST_PERCENT) percent = 100;
+}
+
+/** Each program has its own percentage. */
+export class ProgramSeason {
+  @OneOf(['program']) mode = 'program' as const;
+}
+
+/** A percentage for each month, January first. */
+export class MonthlySeason {
+  @OneOf(['monthly']) mode = 'monthly' as const;
+  @ListOfWhole(0, LARGEST_PERCENT, { least: 12, most: 12 }) percents!: number[];
+}
+
+export type SeasonSetting = WholeSeason | ProgramSeason | MonthlySeason;
+
+class UnknownSeason {
+  @OneOf(SEASON_MODES) mode: unknown;
+  @Anything() percent: unknown;
+  @Anything() percents: unknown;
+}
+
+/** The class that reads a season setting, by its mode; without a mode it is for the whole timer. */
+export function seasonClass({ mode = 'whole' }: Record<string, unknown>): DocumentClass {
+  switch (mode) {
+    case 'whole':
+      return WholeSeason;
+    case 'program':
+      return ProgramSeason;
+    case 'monthly':
+      return MonthlySeason;
+    default:
+      return UnknownSeason;
+  }
+}

@@ -1,0 +1,107 @@
+import fc from 'fast-check';
+import { readPlan, type Plan } from '../settings/index.js';
+
+/** A whole plan from the few fields that matter to a test; the rest takes its defaults. */
+export function planOf(fields: Record<string, unknown>): Plan {
+  const read = readPlan({
+    format: 'waterclock.plan/1',
+    timer: {},
+    stations: [],
+    programs: [],
+    ...fields,
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+}
+
+const timeOfDay = fc
+  .integer({ min: 0, max: 95 })
+  .map((quarter) => new Date(quarter * 900_000).toISOString().slice(11, 16));
+
+const dayRule = fc.oneof(
+  fc.record({
+    mode: fc.constant('weekdays'),
+    weekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 }), { minLength: 1 }),
+  }),
+  fc.record({ mode: fc.constant('odd') }),
+  fc.record({ mode: fc.constant('even') }),
+  fc.record({
+    mode: fc.constant('interval'),
+    everyDays: fc.integer({ min: 1, max: 31 }),
+    anchor: fc.constantFrom('2026-05-30', '2026-06-02', '2024-02-29'),
+  }),
+);
+
+const stationSettings = (number: number) =>
+  fc.record(
+    {
+      number: fc.constant(number),
+      cycleSeconds: fc.integer({ min: 60, max: 900 }),
+      soakSeconds: fc.integer({ min: 0, max: 2400 }),
+      enabled: fc.boolean(),
+      rainSensor: fc.boolean(),
+    },
+    { requiredKeys: ['number'] },
+  );
+
+const programSettings = (id: string, stations: number) =>
+  fc.record({
+    id: fc.constant(id),
+    starts: fc.array(timeOfDay, { minLength: 1, maxLength: 3 }),
+    days: dayRule,
+    blockedWeekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 }), { maxLength: 2 }),
+    concurrent: fc.integer({ min: 1, max: 3 }),
+    percent: fc.constantFrom(50, 100, 130),
+    runs: fc.uniqueArray(
+      fc.record({
+        station: fc.integer({ min: 1, max: stations }),
+        seconds: fc.integer({ min: 0, max: 3600 }),
+      }),
+      { selector: (run) => run.station, minLength: 1 },
+    ),
+  });
+
+/** Plan documents of small homes, whose every field may matter to the engine. */
+export const planDocument = fc.integer({ min: 1, max: 5 }).chain((stations) =>
+  fc.record({
+    format: fc.constant('waterclock.plan/1'),
+    timer: fc.record({
+      overlap: fc.constantFrom('queue', 'drop', 'preempt', 'concurrent'),
+      cycleSoak: fc.constantFrom(null, { policy: 'in-order' }, { policy: 'ready-first' }),
+      maxConcurrentStations: fc.integer({ min: 1, max: 2 }),
+      stationOrder: fc.constantFrom('number', 'listed'),
+      blockedDay: fc.constantFrom('skip', 'defer'),
+      skip31: fc.boolean(),
+      skipFeb29: fc.boolean(),
+      monthDaysOff: fc.boolean(),
+      noWaterWindows: fc.boolean(),
+    }),
+    controller: fc.record({
+      stationDelaySeconds: fc.constantFrom(0, 5, 60),
+      season: fc.oneof(
+        fc.record({ mode: fc.constant('whole'), percent: fc.integer({ min: 0, max: 200 }) }),
+        fc.constant({ mode: 'program' }),
+        fc.constant({
+          mode: 'monthly',
+          percents: [0, 10, 40, 70, 90, 130, 150, 140, 100, 60, 20, 0],
+        }),
+      ),
+      monthDaysOff: fc.uniqueArray(fc.integer({ min: 1, max: 31 }), { maxLength: 2 }),
+      noWater: fc.array(
+        fc.record({
+          from: timeOfDay,
+          to: timeOfDay,
+          weekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 })),
+        }),
+        { maxLength: 2 },
+      ),
+    }),
+    stations: fc.tuple(...Array.from({ length: stations }, (_, i) => stationSettings(i + 1))),
+    programs: fc
+      .subarray(['A', 'B', 'C'], { minLength: 1 })
+      .chain((ids) => fc.tuple(...ids.map((id) => programSettings(id, stations)))),
+  }),
+);
+
+/** The plans of {@link planDocument}, read. */
+export const anyPlan = planDocument.map((document) => planOf(document));

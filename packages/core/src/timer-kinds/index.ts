@@ -1,0 +1,1 @@
+export * from './timer-capability.js';
