@@ -46,7 +46,10 @@ export default {
   projects: [
     project('core'),
     project('cli'),
-    project('server', {}),
+    project('server', {
+      globalSetup: '<rootDir>/src/testing/database-setup.mjs',
+      globalTeardown: '<rootDir>/src/testing/database-teardown.mjs',
+    }),
     project('web'),
     {
       ...project('core'),

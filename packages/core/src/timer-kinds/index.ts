@@ -1,1 +1,2 @@
+export { GENERIC_KINDS, type GenericKind } from './generic-kinds.js';
 export * from './timer-capability.js';

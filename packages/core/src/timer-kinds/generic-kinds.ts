@@ -1,0 +1,125 @@
+import { TimerCapability } from './timer-capability.js';
+
+/** A kind of timer that a technician can start from and then adjust. */
+export interface GenericKind {
+  readonly key: string;
+  /** One line on what it is and how to know it. */
+  readonly summary: string;
+  readonly timer: TimerCapability;
+}
+
+function kind(
+  key: string,
+  name: string,
+  summary: string,
+  differs: Partial<TimerCapability>,
+): GenericKind {
+  return { key, summary, timer: Object.assign(new TimerCapability(), { name, ...differs }) };
+}
+
+const plainRunTime = {
+  minSeconds: 60,
+  maxSeconds: 14_400,
+  stepSeconds: 60,
+  scope: 'station',
+} as const;
+
+/** Kinds of timers as they hang on walls and taps, made up and without makers. */
+export const GENERIC_KINDS: readonly GenericKind[] = [
+  kind(
+    'tap-1',
+    'Tap timer, one valve',
+    'Screws on a garden tap; one valve, one length for every start',
+    {
+      stations: 1,
+      programs: ['1'],
+      startsPerProgram: 6,
+      startStepMinutes: 5,
+      runTime: { minSeconds: 60, maxSeconds: 10_800, stepSeconds: 60, scope: 'program' },
+      dayModes: ['weekdays', 'interval'],
+      intervalMaxDays: 7,
+      season: null,
+      overlap: 'drop',
+      maxStationDelaySeconds: 0,
+      rainSensor: false,
+      pumpPerStation: false,
+      power: 'battery',
+    },
+  ),
+  kind('battery-2', 'Battery timer, 2 stations', 'In a valve box, on a battery; two programs', {
+    stations: 2,
+    programs: ['A', 'B'],
+    startsPerProgram: 3,
+    startStepMinutes: 5,
+    runTime: plainRunTime,
+    season: null,
+    overlap: 'queue',
+    maxStationDelaySeconds: 0,
+    power: 'battery',
+  }),
+  kind(
+    'wall-6',
+    'Wall timer, 6 stations',
+    'Plain wall timer: two programs, whole-timer percentage',
+    {
+      stations: 6,
+      programs: ['A', 'B'],
+      startStepMinutes: 10,
+      runTime: plainRunTime,
+      maxStationDelaySeconds: 3600,
+    },
+  ),
+  kind(
+    'wall-12',
+    'Wall timer, 12 stations',
+    'Three programs, cycle-and-soak, percentage by program',
+    {
+      stations: 12,
+      cycleSoak: { policy: 'in-order' },
+      season: {
+        modes: ['whole', 'program', 'monthly'],
+        minPercent: 10,
+        maxPercent: 200,
+        stepPercent: 10,
+        roundToSeconds: 60,
+      },
+    },
+  ),
+  kind(
+    'modular-24',
+    'Modular timer, 24 stations',
+    'Station modules; four programs, two stations at once',
+    {
+      stations: 24,
+      programs: ['A', 'B', 'C', 'D'],
+      startsPerProgram: 8,
+      startStepMinutes: 1,
+      runTime: { minSeconds: 10, maxSeconds: 43_200, stepSeconds: 10, scope: 'station' },
+      skip31: true,
+      skipFeb29: true,
+      blockedDay: 'defer',
+      monthDaysOff: true,
+      season: {
+        modes: ['whole', 'monthly'],
+        minPercent: 5,
+        maxPercent: 300,
+        stepPercent: 5,
+        roundToSeconds: 10,
+      },
+      overlap: 'queue',
+      cycleSoak: { policy: 'ready-first' },
+      maxConcurrentStations: 2,
+      noWaterWindows: true,
+    },
+  ),
+  kind('older-8', 'Older wall timer, 8 stations', 'A new start cuts off what is running', {
+    stations: 8,
+    programs: ['A', 'B', 'C'],
+    startsPerProgram: 3,
+    runTime: { minSeconds: 60, maxSeconds: 5940, stepSeconds: 60, scope: 'station' },
+    dayModes: ['weekdays', 'odd', 'even'],
+    overlap: 'preempt',
+    maxStationDelaySeconds: 0,
+    pumpPerStation: false,
+  }),
+];

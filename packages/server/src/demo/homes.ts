@@ -1,0 +1,275 @@
+import { GENERIC_KINDS, type TimerCapability } from '@water-clock/core/timer-kinds';
+
+export interface DemoHome {
+  readonly name: string;
+  readonly address: string;
+  readonly latitude: number;
+  readonly longitude: number;
+  readonly timers: readonly { readonly name: string; readonly document: object }[];
+}
+
+export const DEMO_TOWN = { town: 'Quillhaven', timeZone: 'America/Denver' };
+
+const kind = (key: string): TimerCapability => {
+  const found = GENERIC_KINDS.find((candidate) => candidate.key === key);
+  if (!found) throw new Error(`There is no timer kind "${key}".`);
+  return found.timer;
+};
+
+const minutes = (count: number): number => count * 60;
+
+const runs = (...pairs: [station: number, minutes: number][]) =>
+  pairs.map(([station, count]) => ({ station, seconds: minutes(count) }));
+
+const plan = (timer: TimerCapability, fields: object) => ({
+  format: 'waterclock.plan/1',
+  timer,
+  ...fields,
+});
+
+/** The made-up homes of a made-up town. Their timers differ in kind; some have something wrong. */
+export const DEMO_HOMES: readonly DemoHome[] = [
+  {
+    name: 'Plum cottage',
+    address: '3 Alder Row',
+    latitude: 40.212,
+    longitude: -107.361,
+    timers: [
+      {
+        // B drifts through the week and meets A on some nights only.
+        name: 'Garage timer',
+        document: plan(kind('wall-12'), {
+          controller: { stationDelaySeconds: 5, season: { mode: 'whole', percent: 110 } },
+          stations: [
+            {
+              number: 1,
+              name: 'Kerb strip',
+              cycleSeconds: 360,
+              soakSeconds: 1500,
+              head: 'spray',
+              plant: 'turf',
+            },
+            {
+              number: 2,
+              name: 'Front lawn',
+              cycleSeconds: 480,
+              soakSeconds: 1500,
+              head: 'spray',
+              plant: 'turf',
+            },
+            {
+              number: 3,
+              name: 'Side lawn',
+              cycleSeconds: 480,
+              soakSeconds: 1500,
+              head: 'spray',
+              plant: 'turf',
+            },
+            { number: 4, name: 'Back lawn', head: 'rotor', plant: 'turf' },
+            { number: 5, name: 'Back lawn, fence', head: 'rotor', plant: 'turf' },
+            {
+              number: 6,
+              name: 'Slope',
+              cycleSeconds: 600,
+              soakSeconds: 1800,
+              head: 'rotary',
+              plant: 'turf',
+            },
+            { number: 7, name: 'Hedge', head: 'drip', plant: 'shrubs' },
+            { number: 8, name: 'Rose bed', head: 'drip', plant: 'flowers' },
+            { number: 9, name: 'Orchard', head: 'bubbler', plant: 'trees' },
+            { number: 10, name: 'Kitchen beds', head: 'drip', plant: 'vegetables' },
+            {
+              number: 11,
+              name: 'Pots, terrace',
+              head: 'micro',
+              plant: 'flowers',
+              rainSensor: false,
+            },
+            { number: 12, name: 'Spare wire', enabled: false },
+          ],
+          programs: [
+            {
+              id: 'A',
+              starts: ['01:30'],
+              days: { mode: 'weekdays', weekdays: [2, 5, 7] },
+              runs: runs([1, 12], [2, 16], [3, 14], [4, 25], [5, 25], [6, 20]),
+            },
+            {
+              id: 'B',
+              starts: ['03:45'],
+              days: { mode: 'interval', everyDays: 3, anchor: '2026-06-03' },
+              runs: runs([7, 45], [8, 30], [9, 20]),
+            },
+            {
+              id: 'C',
+              starts: ['06:15', '19:30'],
+              days: { mode: 'weekdays', weekdays: [1, 3, 5, 7] },
+              runs: runs([10, 12], [11, 8]),
+            },
+          ],
+        }),
+      },
+      {
+        name: 'Greenhouse tap',
+        document: plan(kind('tap-1'), {
+          stations: [{ number: 1, name: 'Greenhouse bench', head: 'micro', plant: 'vegetables' }],
+          programs: [
+            {
+              id: '1',
+              starts: ['07:00', '12:30', '18:00'],
+              days: { mode: 'interval', everyDays: 1, anchor: '2026-06-01' },
+              runs: runs([1, 6]),
+            },
+          ],
+        }),
+      },
+    ],
+  },
+  {
+    name: 'Heron gate',
+    address: '18 Millpond Lane',
+    latitude: 40.205,
+    longitude: -107.348,
+    timers: [
+      {
+        name: 'Valve box by the gate',
+        document: plan(kind('battery-2'), {
+          stations: [
+            { number: 1, name: 'Verge', head: 'rotary', plant: 'turf' },
+            { number: 2, name: 'Young trees', head: 'bubbler', plant: 'trees' },
+          ],
+          programs: [
+            { id: 'A', starts: ['04:30'], days: { mode: 'odd' }, runs: runs([1, 35]) },
+            {
+              id: 'B',
+              starts: ['05:30'],
+              days: { mode: 'weekdays', weekdays: [4] },
+              runs: runs([2, 25]),
+            },
+          ],
+        }),
+      },
+    ],
+  },
+  {
+    name: 'Thistle yard',
+    address: '41 Cooper Bank',
+    latitude: 40.219,
+    longitude: -107.355,
+    timers: [
+      {
+        name: 'Tap by the kitchen door',
+        document: plan(kind('tap-1'), {
+          stations: [{ number: 1, name: 'Herb spiral', head: 'drip', plant: 'vegetables' }],
+          programs: [
+            {
+              id: '1',
+              starts: ['06:00', '20:00'],
+              days: { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] },
+              runs: runs([1, 15]),
+            },
+          ],
+        }),
+      },
+    ],
+  },
+  {
+    name: 'Lantern house',
+    address: '2 Upper Terrace',
+    latitude: 40.224,
+    longitude: -107.366,
+    timers: [
+      {
+        name: 'Plant room',
+        document: plan(kind('modular-24'), {
+          controller: {
+            stationDelaySeconds: 10,
+            season: {
+              mode: 'monthly',
+              percents: [40, 40, 55, 70, 90, 110, 125, 120, 95, 70, 50, 40],
+            },
+            noWater: [{ from: '10:00', to: '16:00' }],
+          },
+          stations: Array.from({ length: 24 }, (_, index) => {
+            const number = index + 1;
+            const [area, head, plant] =
+              number <= 8
+                ? ['Upper lawn', 'rotor', 'turf']
+                : number <= 14
+                  ? ['Terrace turf', 'spray', 'turf']
+                  : number <= 20
+                    ? ['Border', 'drip', 'shrubs']
+                    : ['Trees', 'bubbler', 'trees'];
+            const soaks = head === 'spray' ? { cycleSeconds: 300, soakSeconds: 1800 } : {};
+            return { number, name: `${area} ${number}`, head, plant, ...soaks };
+          }),
+          programs: [
+            {
+              id: 'A',
+              concurrent: 2,
+              starts: ['21:45'],
+              days: { mode: 'even' },
+              runs: runs([1, 30], [2, 30], [3, 30], [4, 30], [5, 28], [6, 28], [7, 28], [8, 28]),
+            },
+            {
+              id: 'B',
+              concurrent: 2,
+              starts: ['01:00'],
+              days: { mode: 'weekdays', weekdays: [1, 3, 5] },
+              runs: runs([9, 15], [10, 15], [11, 15], [12, 12], [13, 12], [14, 12]),
+            },
+            {
+              id: 'C',
+              starts: ['03:00'],
+              days: { mode: 'weekdays', weekdays: [2, 6] },
+              blockedWeekdays: [7],
+              runs: runs([15, 20], [16, 20], [17, 20], [18, 20], [19, 18], [20, 18]),
+            },
+            {
+              id: 'D',
+              starts: ['05:30'],
+              days: { mode: 'interval', everyDays: 10, anchor: '2026-06-05' },
+              blockedWeekdays: [6],
+              runs: runs([21, 20], [22, 20], [23, 20], [24, 20]),
+            },
+          ],
+        }),
+      },
+    ],
+  },
+  {
+    name: 'Wren corner',
+    address: '7 Sparrow Steps',
+    latitude: 40.199,
+    longitude: -107.352,
+    timers: [
+      {
+        // Each station was given a start of its own, so the whole program runs three times.
+        name: 'Carport',
+        document: plan(kind('wall-6'), {
+          stations: [
+            { number: 1, name: 'Front', head: 'spray', plant: 'turf' },
+            { number: 2, name: 'Side', head: 'spray', plant: 'turf' },
+            { number: 3, name: 'Back', head: 'rotor', plant: 'turf' },
+            { number: 4, name: 'Beds', head: 'drip', plant: 'shrubs' },
+          ],
+          programs: [
+            {
+              id: 'A',
+              starts: ['04:00', '04:20', '04:40'],
+              days: { mode: 'weekdays', weekdays: [1, 4, 6] },
+              runs: runs([1, 15], [2, 15], [3, 30]),
+            },
+            {
+              id: 'B',
+              starts: ['20:30'],
+              days: { mode: 'weekdays', weekdays: [3] },
+              runs: runs([4, 40]),
+            },
+          ],
+        }),
+      },
+    ],
+  },
+];

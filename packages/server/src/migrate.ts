@@ -1,0 +1,9 @@
+import { dataSourceFor } from './platform/data-source.js';
+import { readConfiguration } from './platform/configuration.js';
+
+const source = await dataSourceFor(readConfiguration(process.env).databaseUrl).initialize();
+try {
+  for (const { name } of await source.runMigrations()) process.stdout.write(`migrated: ${name}\n`);
+} finally {
+  await source.destroy();
+}

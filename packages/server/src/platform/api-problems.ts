@@ -1,0 +1,17 @@
+import { applyDecorators } from '@nestjs/common';
+import { ApiResponse } from '@nestjs/swagger';
+import { ProblemDocument } from './problem.js';
+
+const MEANINGS = {
+  404: 'There is no such row in this firm.',
+  409: 'Somebody else saved it meanwhile; nothing was overwritten.',
+  422: 'The body has faults; each is named by its path. Nothing was saved.',
+} as const;
+
+/** Documents the problem documents that a route may answer with. */
+export const ApiProblems = (...statuses: (keyof typeof MEANINGS)[]) =>
+  applyDecorators(
+    ...statuses.map((status) =>
+      ApiResponse({ status, type: ProblemDocument, description: MEANINGS[status] }),
+    ),
+  );

@@ -1,0 +1,52 @@
+import {
+  Catch,
+  HttpException,
+  HttpStatus,
+  Logger,
+  type ArgumentsHost,
+  type ExceptionFilter,
+} from '@nestjs/common';
+import type { Response } from 'express';
+import { ProblemException } from './problem.js';
+
+/** Turns whatever a request ends with into a problem document; the unexpected is logged, not told. */
+@Catch()
+export class ProblemFilter implements ExceptionFilter {
+  private readonly logger = new Logger('Problem');
+
+  catch(error: unknown, host: ArgumentsHost): void {
+    const problem = this.problemOf(error);
+    const response = host.switchToHttp().getResponse<Response>();
+    response
+      .status(problem.getStatus())
+      .type('application/problem+json')
+      .send(JSON.stringify(problem.getResponse()));
+  }
+
+  private problemOf(error: unknown): ProblemException {
+    if (error instanceof ProblemException) return error;
+    if (error instanceof HttpException)
+      return new ProblemException(error.getStatus(), titleOf(error.getStatus()), error.message);
+    const status = statusOf(error);
+    if (status !== null)
+      return new ProblemException(status, titleOf(status), (error as Error).message);
+    this.logger.error(error instanceof Error ? error.stack : error);
+    return new ProblemException(
+      HttpStatus.INTERNAL_SERVER_ERROR,
+      'Something went wrong here',
+      'The request could not be carried out. Nothing was half saved; try again.',
+    );
+  }
+}
+
+/** The status that Express gives errors of its own, such as a body that is too large. */
+function statusOf(error: unknown): number | null {
+  const status = (error as { status?: unknown } | null)?.status;
+  return typeof status === 'number' && status >= 400 && status < 500 ? status : null;
+}
+
+const titleOf = (status: number): string =>
+  HttpStatus[status]
+    ?.toLowerCase()
+    .replaceAll('_', ' ')
+    .replace(/^./, (c) => c.toUpperCase()) ?? 'Problem';

@@ -1,0 +1,56 @@
+import request from 'supertest';
+import { loadDemo } from '../demo/load-demo.js';
+import { startTestServer, type TestServer } from '../testing/test-server.js';
+
+let server: TestServer;
+beforeAll(async () => (server = await startTestServer()));
+afterAll(() => server.close());
+
+const count = async (table: string): Promise<number> =>
+  Number((await server.source.query(`SELECT count(*) FROM ${table}`))[0].count);
+
+it('the migrations make the very tables that the entities describe', async () => {
+  const { upQueries } = await server.source.driver.createSchemaBuilder().log();
+  const drift = upQueries.map(({ query }) => query);
+  expect(drift).toEqual([]);
+});
+
+it('every table but the firms has its rows belong to a firm', async () => {
+  const tables = await server.source.query(
+    `SELECT t.table_name FROM information_schema.tables t
+     WHERE t.table_schema = 'public' AND t.table_name NOT IN ('firms', 'migrations')
+       AND NOT EXISTS (SELECT 1 FROM information_schema.columns c
+         WHERE c.table_name = t.table_name AND c.column_name = 'firm_id' AND c.is_nullable = 'NO')`,
+  );
+  expect(tables).toEqual([]);
+});
+
+it('the demo goes into an empty database only, and is made anew when asked', async () => {
+  expect(await loadDemo(server.source, { fresh: false })).toBe(true);
+  const [homes, timers] = [await count('properties'), await count('timers')];
+  expect(homes).toBeGreaterThanOrEqual(4);
+  await server.source.query(`UPDATE properties SET name = 'Changed'`);
+  expect(await loadDemo(server.source, { fresh: false })).toBe(false);
+  expect(await count('properties')).toBe(homes);
+  expect(await loadDemo(server.source, { fresh: true })).toBe(true);
+  expect([await count('properties'), await count('timers')]).toEqual([homes, timers]);
+  expect(await server.source.query(`SELECT 1 FROM properties WHERE name = 'Changed'`)).toEqual([]);
+});
+
+it('the API describes itself, problem documents included', async () => {
+  const { body } = await request(server.app.getHttpServer()).get('/api/docs-json').expect(200);
+  expect(Object.keys(body.paths).sort()).toEqual([
+    '/api/properties',
+    '/api/properties/{propertyId}',
+    '/api/properties/{propertyId}/timers',
+    '/api/timers',
+    '/api/timers/{timerId}',
+    '/api/timers/{timerId}/settings',
+  ]);
+  expect(body.components.schemas.ProblemDocument.properties).toHaveProperty('errors');
+});
+
+it('an unknown address of the API is a problem document too', async () => {
+  const { headers } = await request(server.app.getHttpServer()).get('/api/nowhere').expect(404);
+  expect(headers['content-type']).toContain('application/problem+json');
+});

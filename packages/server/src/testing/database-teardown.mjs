@@ -1,0 +1,3 @@
+export default function tearDown() {
+  globalThis.__stopCluster?.();
+}

@@ -1,0 +1,117 @@
+// A PostgreSQL cluster of our own on loopback: made, started and stopped here, never Debian's own.
+import { execFileSync } from 'node:child_process';
+import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { dirname, join } from 'node:path';
+
+const isRoot = process.getuid?.() === 0;
+
+/** The folder of PostgreSQL's server programs, the newest version there is. */
+function programFolder() {
+  const root = '/usr/lib/postgresql';
+  const versions = existsSync(root) ? readdirSync(root).sort((a, b) => Number(b) - Number(a)) : [];
+  const found = versions
+    .map((v) => join(root, v, 'bin'))
+    .find((at) => existsSync(join(at, 'initdb')));
+  if (!found) throw new Error("PostgreSQL's server is not installed: apt-get install postgresql");
+  return found;
+}
+
+/** Runs a server program; PostgreSQL refuses root, so root runs it as the user `postgres`. */
+function asOwner(program, words) {
+  const path = join(programFolder(), program);
+  const [command, ...rest] = isRoot ? ['runuser', '-u', 'postgres', '--', path] : [path];
+  return execFileSync(command, [...rest, ...words], {
+    cwd: '/',
+    encoding: 'utf8',
+    // pg_ctl's server keeps what it inherits open: with a pipe this call would never return.
+    stdio: program === 'pg_ctl' ? 'ignore' : ['ignore', 'pipe', 'pipe'],
+  });
+}
+
+/** A port of loopback that is free now. */
+export function freePort() {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+/** The port of the cluster that is running in `folder`, or null. */
+function runningPort(folder) {
+  const pidFile = join(folder, 'postmaster.pid');
+  if (!existsSync(pidFile)) return null;
+  const [pid, , , port] = readFileSync(pidFile, 'utf8').split('\n');
+  try {
+    process.kill(Number(pid), 0);
+    return Number(port);
+  } catch (error) {
+    return error.code === 'EPERM' ? Number(port) : null;
+  }
+}
+
+/**
+ * Starts the cluster in `folder`, making it first where there is none. One that is still running
+ * there, left by a start that was killed, is taken over. `settings` are for the server's command
+ * line. Returns the URL of a database in it and a function that stops it.
+ */
+export async function startCluster(folder, { settings = [], database = 'water_clock' } = {}) {
+  if (!existsSync(join(folder, 'PG_VERSION'))) {
+    mkdirSync(folder, { recursive: true, mode: 0o700 });
+    if (isRoot) {
+      const uid = Number(execFileSync('id', ['-u', 'postgres'], { encoding: 'utf8' }));
+      chownSync(folder, uid, uid);
+    }
+    asOwner('initdb', [
+      '--auth=trust',
+      '--locale=C.UTF-8',
+      '-E',
+      'UTF8',
+      '-U',
+      'water_clock',
+      '-D',
+      folder,
+    ]);
+  }
+  let port = runningPort(folder);
+  if (port === null) {
+    port = await freePort();
+    const options = ['listen_addresses=127.0.0.1', 'unix_socket_directories=', ...settings];
+    const line = `-p ${port} ${options.map((option) => `-c ${option}`).join(' ')}`;
+    asOwner('pg_ctl', ['-D', folder, '-w', '-l', join(folder, 'server.log'), '-o', line, 'start']);
+  }
+  const base = ['-h', '127.0.0.1', '-p', String(port), '-U', 'water_clock'];
+  const known = execFileSync(
+    'psql',
+    [...base, '-d', 'postgres', '-Atc', 'SELECT datname FROM pg_database'],
+    { encoding: 'utf8' },
+  );
+  if (!known.split('\n').includes(database)) asOwner('createdb', [...base, database]);
+  return {
+    url: `postgres://water_clock@127.0.0.1:${port}/${database}`,
+    stop: () => asOwner('pg_ctl', ['-D', folder, '-m', 'fast', '-w', 'stop']),
+  };
+}
+
+/** A cluster for one test run: in a new folder, without the cost of durable writes. */
+export async function startThrowAwayCluster() {
+  const parent = execFileSync('mktemp', ['-d', '/tmp/water-clock-test-XXXXXX'], {
+    encoding: 'utf8',
+  }).trim();
+  execFileSync('chmod', ['711', parent]);
+  const folder = join(parent, 'data');
+  const cluster = await startCluster(folder, {
+    settings: ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'],
+  });
+  return {
+    url: cluster.url,
+    stop: () => {
+      cluster.stop();
+      rmSync(dirname(folder), { recursive: true, force: true });
+    },
+  };
+}
