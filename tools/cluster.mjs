@@ -61,7 +61,8 @@ function runningPort(folder) {
  */
 export async function startCluster(folder, { settings = [], database = 'water_clock' } = {}) {
   if (!existsSync(join(folder, 'PG_VERSION'))) {
-    mkdirSync(folder, { recursive: true, mode: 0o700 });
+    mkdirSync(dirname(folder), { recursive: true });
+    mkdirSync(folder, { mode: 0o700 });
     if (isRoot) {
       const uid = Number(execFileSync('id', ['-u', 'postgres'], { encoding: 'utf8' }));
       chownSync(folder, uid, uid);

@@ -1,11 +1,13 @@
 import type { Plan } from '../settings/index.js';
 import { collisionsAmong, type Collision } from './collisions.js';
 import { compilePlan } from './compiled-plan.js';
-import { nominalRuns, type DateRange } from './nominal-runs.js';
+import { nominalRuns, type DateRange, type NominalRun } from './nominal-runs.js';
 import { begunRuns, type BegunRun } from './overlap.js';
 import { waterPieces, type WaterPiece } from './pieces.js';
 
 export interface Simulation {
+  /** What the settings ask for, each run alone, in order. */
+  readonly nominal: readonly NominalRun[];
   /** What the timer begins, in nominal order. */
   readonly runs: readonly BegunRun[];
   /** Water that really flows, run by run. */
@@ -20,5 +22,5 @@ export interface Simulation {
 export function simulate(plan: Plan, range: DateRange): Simulation {
   const nominal = nominalRuns(compilePlan(plan), range);
   const runs = begunRuns(nominal, plan);
-  return { runs, pieces: waterPieces(plan, runs), collisions: collisionsAmong(nominal) };
+  return { nominal, runs, pieces: waterPieces(plan, runs), collisions: collisionsAmong(nominal) };
 }

@@ -2,8 +2,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { readPlan } from '@water-clock/core/settings';
 import { Firm } from '../firms/firm.entity.js';
 import { Property } from '../properties/property.entity.js';
-import { TimerSettings } from '../timers/timer-settings.entity.js';
-import { Timer } from '../timers/timer.entity.js';
+import { Timer, TimerSettings } from '../timers/timer.entity.js';
 import { DEMO_HOMES, DEMO_TOWN, type DemoHome } from './homes.js';
 
 /**

@@ -2,8 +2,7 @@ import { DataSource, type DataSourceOptions } from 'typeorm';
 import { Firm } from '../firms/firm.entity.js';
 import { FirstTables1780000000000 } from '../migrations/1780000000000-first-tables.js';
 import { Property } from '../properties/property.entity.js';
-import { Timer } from '../timers/timer.entity.js';
-import { TimerSettings } from '../timers/timer-settings.entity.js';
+import { Timer, TimerSettings } from '../timers/timer.entity.js';
 
 /** How to reach the database. The schema changes by migrations only. */
 export const databaseOptions = (url: string): DataSourceOptions => ({

@@ -1,8 +1,7 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { PropertiesModule } from '../properties/properties.module.js';
-import { Timer } from './timer.entity.js';
-import { TimerSettings } from './timer-settings.entity.js';
+import { Timer, TimerSettings } from './timer.entity.js';
 import { TimersController } from './timers.controller.js';
 import { TimersService } from './timers.service.js';
 

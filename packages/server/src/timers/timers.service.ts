@@ -7,7 +7,6 @@ import { readPlan, type Plan } from '@water-clock/core/settings';
 import { Repository } from 'typeorm';
 import { badInput, notFound, savedByAnother } from '../platform/problem.js';
 import { PropertiesService, propertyAnswer } from '../properties/properties.service.js';
-import { TimerSettings } from './timer-settings.entity.js';
 import {
   SettingsAnswer,
   SettingsChange,
@@ -16,7 +15,7 @@ import {
   TimerListing,
   TimerOutlook,
 } from './timer.dto.js';
-import { Timer } from './timer.entity.js';
+import { Timer, TimerSettings } from './timer.entity.js';
 
 const OUTLOOK_NIGHTS = 14;
 

@@ -1,0 +1,51 @@
+/** One fault of what was sent, by its path. */
+export interface ProblemPlace {
+  readonly path: string;
+  readonly message: string;
+}
+
+/** A request that the server refused, or that did not reach it (status 0). */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    detail: string,
+    readonly places: readonly ProblemPlace[] = [],
+  ) {
+    super(detail);
+  }
+}
+
+interface ProblemBody {
+  readonly title?: string;
+  readonly detail?: string;
+  readonly errors?: readonly ProblemPlace[];
+}
+
+/** Asks the API; a refusal is thrown as {@link ApiError}. */
+export async function request<Answer>(
+  path: string,
+  { method = 'GET', body }: { method?: string; body?: unknown } = {},
+): Promise<Answer> {
+  const answer = await fetch(`/api${path}`, {
+    method,
+    ...(body !== undefined && {
+      body: JSON.stringify(body),
+      headers: { 'content-type': 'application/json' },
+    }),
+  }).catch(() => {
+    throw new ApiError(
+      0,
+      'No connection',
+      'The server cannot be reached. Check the connection and try again.',
+    );
+  });
+  if (answer.ok) return (await answer.json()) as Answer;
+  const problem = (await answer.json().catch(() => ({}))) as ProblemBody;
+  throw new ApiError(
+    answer.status,
+    problem.title ?? 'Something went wrong',
+    problem.detail ?? 'The server could not carry this out.',
+    problem.errors,
+  );
+}

@@ -1,0 +1,30 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { App, ConfigProvider } from 'antd';
+import type { ReactNode } from 'react';
+import { ApiError } from '../api/client';
+import { SchemeContext, useSchemeChoice } from './colour-scheme';
+import { themeFor } from './theme';
+
+const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 30_000,
+      retry: (failures, error) =>
+        failures < 2 && !(error instanceof ApiError && error.status < 500),
+    },
+  },
+});
+
+/** What every screen stands on: theme, messages, server data. */
+export function Providers({ children }: { children: ReactNode }) {
+  const choice = useSchemeChoice();
+  return (
+    <SchemeContext value={choice}>
+      <ConfigProvider theme={themeFor(choice.scheme)}>
+        <App style={{ height: '100%' }}>
+          <QueryClientProvider client={queryClient}>{children}</QueryClientProvider>
+        </App>
+      </ConfigProvider>
+    </SchemeContext>
+  );
+}

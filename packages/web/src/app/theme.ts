@@ -1,0 +1,50 @@
+import { theme as antdTheme, type ThemeConfig } from 'antd';
+
+export type ColourScheme = 'light' | 'dark';
+
+const FONT = "'Atkinson Hyperlegible Next', system-ui, sans-serif";
+
+const COLOURS = {
+  light: {
+    colorPrimary: '#35654a',
+    colorInfo: '#35654a',
+    colorLink: '#35654a',
+    colorBgBase: '#fffdf8',
+    colorBgLayout: '#f7f4ec',
+    colorTextBase: '#26231e',
+    colorTextPlaceholder: '#6d675c',
+    colorTextDisabled: '#757063',
+    colorError: '#b3261e',
+    colorWarning: '#8a5a00',
+    colorBorder: '#a79f8d',
+    colorBorderSecondary: '#d9d2c3',
+  },
+  dark: {
+    colorPrimary: '#5f9e79',
+    colorInfo: '#86c29d',
+    colorLink: '#86c29d',
+    colorBgBase: '#211f1b',
+    colorBgLayout: '#181613',
+    colorTextBase: '#f0ebe0',
+    colorTextPlaceholder: '#a59d8e',
+    colorTextDisabled: '#a09889',
+    colorError: '#ff9d91',
+    colorWarning: '#efc15c',
+    colorBorder: '#7b7365',
+    colorBorderSecondary: '#3f3a33',
+  },
+} as const;
+
+/** Ant Design, in our colours and letters. */
+export const themeFor = (scheme: ColourScheme): ThemeConfig => ({
+  algorithm: scheme === 'dark' ? antdTheme.darkAlgorithm : antdTheme.defaultAlgorithm,
+  token: {
+    ...COLOURS[scheme],
+    fontFamily: FONT,
+    fontSize: 14,
+    borderRadius: 5,
+    motionDurationMid: '0.12s',
+    motionDurationSlow: '0.16s',
+  },
+  components: { Button: scheme === 'dark' ? { primaryColor: '#10150f' } : {} },
+});

@@ -1,0 +1,215 @@
+import {
+  addDays,
+  addSeconds,
+  civilDateOf,
+  dayOf,
+  SECONDS_PER_DAY,
+  startOfDay,
+  type DayNumber,
+  type TimerSeconds,
+} from '@water-clock/core/civil-time';
+import { hoursWithin, simulate, type BegunRun, type NominalRun } from '@water-clock/core/engine';
+import type { Plan } from '@water-clock/core/settings';
+import { group } from 'd3';
+import { sunriseSecondOfDay } from './sunrise';
+
+export const NIGHTS = 14;
+const NOON_SECONDS = SECONDS_PER_DAY / 2;
+
+/** A stretch of a night, in seconds since its noon. */
+export interface NightSpan {
+  readonly from: number;
+  readonly to: number;
+}
+
+export interface BoardPiece extends NightSpan {
+  readonly station: number;
+  readonly piece: number;
+}
+
+/** A program run as the settings ask for it, and what the timer makes of it. */
+export interface BoardRun {
+  /** The same for the same start on the same date, whatever its time of day. */
+  readonly key: string;
+  readonly program: string;
+  readonly programOrder: number;
+  readonly startNumber: number;
+  readonly nominal: TimerSeconds;
+  /** The run alone: from its start to the end of its last piece. */
+  readonly asked: NightSpan;
+  readonly pieces: readonly BoardPiece[];
+  /** Where the run really goes; null where the timer leaves it out. The same as `asked` if nothing is in its way. */
+  readonly real: NightSpan | null;
+  /** Runs that go at the same time stand one below the other: 0 is the top lane. */
+  readonly lane: number;
+}
+
+export interface BoardCollision extends NightSpan {
+  readonly a: BoardRun;
+  readonly b: BoardRun;
+  readonly seconds: number;
+}
+
+/** From noon of `day` to noon of the next. */
+export interface BoardNight {
+  readonly day: DayNumber;
+  readonly runs: readonly BoardRun[];
+  readonly lanes: number;
+  readonly collisions: readonly BoardCollision[];
+  /** Hours in which the timer, or the local rules, let nothing water. */
+  readonly forbidden: readonly NightSpan[];
+  readonly sunrise: number | null;
+}
+
+export interface ProgramTotal {
+  /** How long one run takes, alone, at the percentage of the first night. */
+  readonly lengthSeconds: number;
+  readonly percent: number;
+}
+
+export interface BoardModel {
+  readonly nights: readonly BoardNight[];
+  /** The hours that are in use, in seconds since noon, whole hours. */
+  readonly axis: NightSpan;
+  readonly collisions: readonly BoardCollision[];
+  readonly totals: Readonly<Record<string, ProgramTotal>>;
+}
+
+/** What fourteen nights from the noon of `from` bring. */
+export function boardModel(plan: Plan, from: DayNumber): BoardModel {
+  // A night before the first, so that what still waits in a queue at noon is there.
+  const { nominal, runs, pieces, collisions } = simulate(plan, {
+    from: addDays(from, -1),
+    days: NIGHTS + 2,
+  });
+  const begun = new Map(runs.map((run) => [runKey(run), run]));
+  const real = group(pieces, (piece) => runKey(piece.run));
+  const nights = Array.from({ length: NIGHTS }, (_, offset): BoardNight => {
+    const day = addDays(from, offset);
+    const noon = addSeconds(startOfDay(day), NOON_SECONDS);
+    const own = nominal.filter((run) => run.nominal < noon + SECONDS_PER_DAY && endOf(run) > noon);
+    const boardRuns = inLanes(
+      own.map((run) => {
+        const key = runKey(run);
+        return boardRun(run, begun.get(key), real.get(key) ?? [], noon);
+      }),
+    );
+    const byKey = new Map(boardRuns.map((run) => [run.key, run]));
+    return {
+      day,
+      runs: boardRuns,
+      lanes: 1 + Math.max(0, ...boardRuns.map((run) => run.lane)),
+      collisions: collisions.flatMap(({ a, b, seconds }) => {
+        const [runA, runB] = [byKey.get(runKey(a)), byKey.get(runKey(b))];
+        const at = b.nominal - noon;
+        if (!runA || !runB || at < 0 || at >= SECONDS_PER_DAY) return [];
+        return { a: runA, b: runB, seconds, from: at, to: at + seconds };
+      }),
+      forbidden: forbiddenIn(plan, noon),
+      sunrise: sunriseIn(plan, day),
+    };
+  });
+  return {
+    nights,
+    axis: axisOf(nights),
+    collisions: nights.flatMap((night) => night.collisions),
+    totals: totalsOf(nominal),
+  };
+}
+
+const runKey = ({ program, startNumber, nominal }: NominalRun): string =>
+  `${program.id} ${startNumber} ${Math.floor(nominal / SECONDS_PER_DAY)}`;
+
+const endOf = (run: NominalRun): number => run.nominal + run.shape.lengthSeconds;
+
+function boardRun(
+  run: NominalRun,
+  begun: BegunRun | undefined,
+  realPieces: readonly { station: number; piece: number; from: number; to: number }[],
+  noon: TimerSeconds,
+): BoardRun {
+  const asked = { from: run.nominal - noon, to: endOf(run) - noon };
+  const isAsAsked = begun?.begin === run.nominal && begun.end === endOf(run);
+  const pieces = isAsAsked
+    ? realPieces.map(({ station, piece, from, to }) => ({
+        station,
+        piece,
+        from: from - noon,
+        to: to - noon,
+      }))
+    : run.shape.pieces.map(({ station, piece, fromSeconds, toSeconds }) => ({
+        station,
+        piece,
+        from: asked.from + fromSeconds,
+        to: asked.from + toSeconds,
+      }));
+  return {
+    key: runKey(run),
+    program: run.program.id,
+    programOrder: run.program.order,
+    startNumber: run.startNumber,
+    nominal: run.nominal,
+    asked,
+    pieces,
+    real: begun ? { from: begun.begin - noon, to: begun.end - noon } : null,
+    lane: 0,
+  };
+}
+
+/** Gives each run the highest lane that is free while it goes. */
+function inLanes(runs: readonly BoardRun[]): BoardRun[] {
+  const freeAt: number[] = [];
+  return runs.map((run) => {
+    const found = freeAt.findIndex((end) => end <= run.asked.from);
+    const lane = found < 0 ? freeAt.length : found;
+    freeAt[lane] = run.asked.to;
+    return { ...run, lane };
+  });
+}
+
+function forbiddenIn({ timer, controller, rules }: Plan, noon: TimerSeconds): NightSpan[] {
+  const hours = [...(timer.noWaterWindows ? controller.noWater : []), ...(rules?.noWater ?? [])];
+  return hoursWithin(hours, { from: noon, to: addSeconds(noon, SECONDS_PER_DAY) }).map((span) => ({
+    from: Math.max(0, span.from - noon),
+    to: Math.min(SECONDS_PER_DAY, span.to - noon),
+  }));
+}
+
+function sunriseIn({ site }: Plan, day: DayNumber): number | null {
+  if (site?.latitude === undefined || site.longitude === undefined || !site.timeZone) return null;
+  const second = sunriseSecondOfDay(addDays(day, 1), site.latitude, site.longitude, site.timeZone);
+  return second === null ? null : second + NOON_SECONDS;
+}
+
+const HOUR = 3600;
+const LEAST_HOURS = 8;
+
+/** Whole hours around all runs; around midnight where there are none. */
+function axisOf(nights: readonly BoardNight[]): NightSpan {
+  const spans = nights.flatMap(({ runs }) =>
+    runs.flatMap(({ asked, real }) => (real ? [asked, real] : [asked])),
+  );
+  if (spans.length === 0) return { from: 8 * HOUR, to: 20 * HOUR };
+  const first = Math.max(0, Math.min(...spans.map((span) => span.from)));
+  const last = Math.min(SECONDS_PER_DAY, Math.max(...spans.map((span) => span.to)));
+  let from = Math.max(0, Math.floor(first / HOUR - 0.5) * HOUR);
+  let to = Math.min(SECONDS_PER_DAY, Math.ceil(last / HOUR + 0.5) * HOUR);
+  while (to - from < LEAST_HOURS * HOUR) {
+    from = Math.max(0, from - HOUR);
+    to = Math.min(SECONDS_PER_DAY, to + HOUR);
+  }
+  return { from, to };
+}
+
+function totalsOf(nominal: readonly NominalRun[]): Record<string, ProgramTotal> {
+  const totals: Record<string, ProgramTotal> = {};
+  for (const { program, nominal: start, shape } of nominal) {
+    if (totals[program.id]) continue;
+    const { month } = civilDateOf(dayOf(start));
+    totals[program.id] = {
+      lengthSeconds: shape.lengthSeconds,
+      percent: program.percentInMonth(month),
+    };
+  }
+  return totals;
+}

@@ -1,0 +1,29 @@
+import { civilDateOf, type DayNumber } from '@water-clock/core/civil-time';
+import { getTimes } from 'suncalc';
+
+/** Sunrise on a date as a clock of the zone shows it, seconds since midnight; null in polar day or night. */
+export function sunriseSecondOfDay(
+  day: DayNumber,
+  latitude: number,
+  longitude: number,
+  timeZone: string,
+): number | null {
+  const { year, month, day: dayOfMonth } = civilDateOf(day);
+  const noonThere = new Date(Date.UTC(year, month - 1, dayOfMonth, 12) - longitude * 240_000);
+  const { sunrise } = getTimes(noonThere, latitude, longitude);
+  if (!sunrise) return null;
+  const parts = clockOf(timeZone).formatToParts(sunrise);
+  const part = (type: string) => Number(parts.find((found) => found.type === type)?.value ?? 0);
+  return part('hour') * 3600 + part('minute') * 60;
+}
+
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
+function clockOf(timeZone: string): Intl.DateTimeFormat {
+  let clock = clocks.get(timeZone);
+  if (!clock) {
+    clock = new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' });
+    clocks.set(timeZone, clock);
+  }
+  return clock;
+}

@@ -1,0 +1,147 @@
+import { Checkbox, InputNumber, Popover, Radio, Space } from 'antd';
+import { parseDate } from '@water-clock/core/civil-time';
+import type { DayRule, Plan } from '@water-clock/core/settings';
+import type { DayMode } from '@water-clock/core/timer-kinds';
+import { programOf, setDays, setProgram, type PlanEdit } from '../settings/plan-edits';
+import { WEEKDAYS } from '../words/dates';
+import { daysLong, daysShort } from '../words/day-rules';
+import { todayHere } from '../words/today';
+
+interface DaysCellProps {
+  readonly plan: Plan;
+  readonly program: string;
+  readonly onEdit: (edit: PlanEdit) => void;
+}
+
+const MODE_NAMES: Record<DayMode, string> = {
+  weekdays: 'Weekdays',
+  odd: 'Odd days',
+  even: 'Even days',
+  interval: 'Every so many days',
+};
+
+const WEEKDAY_OPTIONS = WEEKDAYS.map((label, index) => ({ label, value: index + 1 }));
+
+/** On which days a program waters; opens to be changed. */
+export function DaysCell({ plan, program, onEdit }: DaysCellProps) {
+  const { days, blockedWeekdays } = programOf(plan, program);
+  const words = daysLong(days, blockedWeekdays);
+  const isEmpty = days.mode === 'weekdays' && days.weekdays.length === 0;
+  return (
+    <td>
+      <Popover
+        trigger="click"
+        placement="bottom"
+        title={`Water days of program ${program}`}
+        content={<DaysEditor plan={plan} program={program} onEdit={onEdit} />}
+      >
+        <button
+          type="button"
+          className="cell-button"
+          data-empty={isEmpty}
+          title={words}
+          aria-label={`Program ${program} water days: ${words}`}
+        >
+          {daysShort(days)}
+        </button>
+      </Popover>
+    </td>
+  );
+}
+
+function DaysEditor({ plan, program, onEdit }: DaysCellProps) {
+  const { days } = programOf(plan, program);
+  const { dayModes } = plan.timer;
+  const modes = (Object.keys(MODE_NAMES) as DayMode[]).filter(
+    (mode) => dayModes.includes(mode) || mode === days.mode,
+  );
+  const change = (rule: DayRule) => onEdit(setDays(program, rule));
+  return (
+    <Space orientation="vertical" size={12} style={{ maxWidth: 380 }}>
+      <Radio.Group
+        aria-label="Kind of water days"
+        value={days.mode}
+        options={modes.map((mode) => ({ label: MODE_NAMES[mode], value: mode }))}
+        onChange={(event) => change(freshRule(event.target.value as DayMode))}
+      />
+      {days.mode === 'weekdays' && (
+        <Checkbox.Group
+          aria-label="Weekdays"
+          options={WEEKDAY_OPTIONS}
+          value={days.weekdays}
+          onChange={(weekdays) =>
+            change({ mode: 'weekdays', weekdays: weekdays.sort((a, b) => a - b) })
+          }
+        />
+      )}
+      {days.mode === 'interval' && (
+        <Space wrap>
+          <label>
+            Every{' '}
+            <InputNumber
+              aria-label="Days of the interval"
+              min={1}
+              max={31}
+              precision={0}
+              value={days.everyDays}
+              onChange={(everyDays) => everyDays && change({ ...days, everyDays })}
+              style={{ width: 70 }}
+            />{' '}
+            days, counted from
+          </label>
+          <input
+            type="date"
+            className="date-input"
+            aria-label="A day it waters"
+            value={days.anchor}
+            onChange={(event) => {
+              if (parseDate(event.target.value) !== null)
+                change({ ...days, anchor: event.target.value });
+            }}
+          />
+        </Space>
+      )}
+    </Space>
+  );
+}
+
+function freshRule(mode: DayMode): DayRule {
+  if (mode === 'weekdays') return { mode, weekdays: [] };
+  if (mode === 'interval') return { mode, everyDays: 3, anchor: todayHere() };
+  return { mode };
+}
+
+/** Weekdays on which a program never waters, whatever its water days say. */
+export function BlockedDaysCell({ plan, program, onEdit }: DaysCellProps) {
+  const { blockedWeekdays } = programOf(plan, program);
+  const words = blockedWeekdays.map((weekday) => WEEKDAYS[weekday - 1]).join(' ');
+  return (
+    <td>
+      <Popover
+        trigger="click"
+        placement="bottom"
+        title={`Program ${program} never waters on`}
+        content={
+          <Checkbox.Group
+            aria-label="Blocked weekdays"
+            style={{ maxWidth: 380 }}
+            options={WEEKDAY_OPTIONS}
+            value={blockedWeekdays}
+            onChange={(blocked) =>
+              onEdit(setProgram(program, { blockedWeekdays: blocked.sort((a, b) => a - b) }))
+            }
+          />
+        }
+      >
+        <button
+          type="button"
+          className="cell-button"
+          data-empty={words === ''}
+          aria-label={`Program ${program} never waters on: ${words || 'no day is blocked'}`}
+        >
+          {words.replace(/(\w\w)\w/g, '$1') || '·'}
+        </button>
+      </Popover>
+    </td>
+  );
+}

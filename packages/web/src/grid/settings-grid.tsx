@@ -1,0 +1,188 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { App, Button } from 'antd';
+import type { ClipboardEvent } from 'react';
+import type { Plan } from '@water-clock/core/settings';
+import type { BoardModel } from '../board/board-model';
+import { addStation, nextStationNumber, type PlanEdit } from '../settings/plan-edits';
+import { BlockedDaysCell, DaysCell } from './days-cell';
+import { pasteBlock } from './paste-block';
+import { ProgramHead } from './program-head';
+import { PercentCell, StartCell } from './program-cells';
+import { StationRow } from './station-row';
+import { endOfFirstStart } from './totals';
+import { hoursText } from '../words/lengths';
+import './settings-grid.css';
+
+export interface GridProps {
+  readonly plan: Plan;
+  readonly totals: BoardModel['totals'];
+  /** Edits with the same key, one after the other, are one step back. */
+  readonly onEdit: (edit: PlanEdit, key?: string) => void;
+  readonly onSettle: () => void;
+}
+
+/** The whole timer in one look: stations down, programs across, days and starts on top. */
+export function SettingsGrid(props: GridProps) {
+  const { plan, totals, onEdit, onSettle } = props;
+  const { message } = App.useApp();
+  const labels = plan.timer.programs;
+  const startRows = Math.min(
+    plan.timer.startsPerProgram,
+    1 + Math.max(0, ...plan.programs.map((program) => program.starts.length)),
+  );
+  const mostStarts = Math.max(startRows, ...plan.programs.map((program) => program.starts.length));
+  const isByProgram = plan.controller.season.mode === 'program';
+  const firstStation = mostStarts + (isByProgram ? 1 : 0);
+  const isSoaking = plan.timer.cycleSoak !== null;
+  const next = nextStationNumber(plan);
+
+  const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
+    const target = event.target as HTMLElement;
+    const text = event.clipboardData.getData('text/plain');
+    const [row, column] = [Number(target.dataset['row']), Number(target.dataset['column'])];
+    if (!/[\t\n]/.test(text.trim()) || Number.isNaN(row)) return;
+    event.preventDefault();
+    const pasted = pasteBlock(plan, text, { row, column, firstStation });
+    if (pasted.ok) onEdit(pasted.value);
+    else void message.error(`Nothing was pasted. ${pasted.trouble.join(' ')}`, 8);
+  };
+
+  return (
+    <table className="settings-grid" aria-label="Settings" onPaste={onPaste}>
+      <colgroup>
+        <col style={{ width: 28 }} />
+        <col />
+        <col style={{ width: 46 }} />
+        <col style={{ width: 46 }} />
+        {labels.map((label) => (
+          <col key={label} style={{ width: labels.length > 4 ? 58 : 66 }} />
+        ))}
+      </colgroup>
+      <thead>
+        <tr>
+          <th colSpan={4} className="row-name">
+            Program
+          </th>
+          {labels.map((label, order) => (
+            <ProgramHead key={label} label={label} order={order} plan={plan} onEdit={onEdit} />
+          ))}
+        </tr>
+        <tr>
+          <th colSpan={4} scope="row" className="row-name">
+            Water days
+          </th>
+          {labels.map((label) => (
+            <DaysCell key={label} program={label} plan={plan} onEdit={onEdit} />
+          ))}
+        </tr>
+        <tr>
+          <th colSpan={4} scope="row" className="row-name">
+            Never on
+          </th>
+          {labels.map((label) => (
+            <BlockedDaysCell key={label} program={label} plan={plan} onEdit={onEdit} />
+          ))}
+        </tr>
+        {Array.from({ length: mostStarts }, (_, index) => (
+          <tr key={index}>
+            <th colSpan={4} scope="row" className="row-name">
+              Start {index + 1}
+            </th>
+            {labels.map((label, order) => (
+              <StartCell
+                key={label}
+                {...{ plan, onEdit, onSettle, index }}
+                program={label}
+                row={index}
+                column={order + 3}
+              />
+            ))}
+          </tr>
+        ))}
+        {isByProgram && (
+          <tr>
+            <th colSpan={4} scope="row" className="row-name">
+              Percentage
+            </th>
+            {labels.map((label, order) => (
+              <PercentCell
+                key={label}
+                {...{ plan, onEdit, onSettle }}
+                program={label}
+                row={mostStarts}
+                column={order + 3}
+              />
+            ))}
+          </tr>
+        )}
+        <tr className="subhead">
+          <th scope="col" className="column-name" aria-label="Station number">
+            №
+          </th>
+          <th scope="col" className="row-name">
+            Station
+          </th>
+          <th scope="col" className="column-name" title="Longest time on in one go">
+            cycle
+          </th>
+          <th scope="col" className="column-name" title="Least wait before it goes on">
+            soak
+          </th>
+          {labels.map((label) => (
+            <th key={label} scope="col" className="column-name">
+              {label} min
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {plan.stations.map((station, index) => (
+          <StationRow
+            key={station.number}
+            {...{ plan, station, isSoaking, onEdit, onSettle }}
+            row={firstStation + index}
+          />
+        ))}
+        {plan.stations.length === 0 && (
+          <tr>
+            <td colSpan={4 + labels.length} className="row-name">
+              No stations yet. Add the first, then type its minutes under a program.
+            </td>
+          </tr>
+        )}
+      </tbody>
+      <tfoot>
+        <tr>
+          <th colSpan={4} scope="row" className="row-name">
+            {next !== null && (
+              <Button
+                size="small"
+                type="text"
+                icon={<PlusOutlined />}
+                onClick={() => onEdit(addStation(next))}
+              >
+                Add station {next}
+              </Button>
+            )}
+            <span style={{ float: 'right' }}>One run takes</span>
+          </th>
+          {labels.map((label) => (
+            <td key={label} className="figures">
+              {totals[label] ? hoursText(totals[label].lengthSeconds) : '–'}
+            </td>
+          ))}
+        </tr>
+        <tr>
+          <th colSpan={4} scope="row" className="row-name" style={{ textAlign: 'right' }}>
+            First start ends
+          </th>
+          {labels.map((label) => (
+            <td key={label} className="figures">
+              {endOfFirstStart(plan, label, totals[label]?.lengthSeconds)}
+            </td>
+          ))}
+        </tr>
+      </tfoot>
+    </table>
+  );
+}

@@ -1,0 +1,119 @@
+import { Dropdown, type MenuProps } from 'antd';
+import { memo } from 'react';
+import type { Plan, StationSettings } from '@water-clock/core/settings';
+import {
+  programOf,
+  removeStation,
+  setRunTime,
+  setStation,
+  type PlanEdit,
+} from '../settings/plan-edits';
+import { minutesText, parseLength } from '../words/lengths';
+import { CellInput } from './cell-input';
+
+const LENGTH_HINT = 'Minutes, such as 15 or 2:30 (90s for seconds)';
+
+interface StationRowProps {
+  readonly plan: Plan;
+  readonly station: StationSettings;
+  readonly row: number;
+  readonly isSoaking: boolean;
+  readonly onEdit: (edit: PlanEdit, key?: string) => void;
+  readonly onSettle: () => void;
+}
+
+/** One station: its name, its cycle and soak, and its run time in each program. */
+export const StationRow = memo(function StationRow(props: StationRowProps) {
+  const { plan, station, row, isSoaking, onEdit, onSettle } = props;
+  const { number, enabled } = station;
+  const items: MenuProps['items'] = [
+    { key: 'switch', label: enabled ? 'Switch this station off' : 'Switch this station on' },
+    { key: 'remove', label: 'Remove this station', danger: true },
+  ];
+  const onClick: MenuProps['onClick'] = ({ key }) =>
+    onEdit(key === 'remove' ? removeStation(number) : setStation(number, { enabled: !enabled }));
+  const typeLength =
+    (change: (seconds: number | null) => PlanEdit) => (text: string, key: string) => {
+      const read = parseLength(text);
+      if (read === undefined) return LENGTH_HINT;
+      onEdit(change(read), key);
+      return null;
+    };
+  const lengthCell = (
+    label: string,
+    seconds: number | undefined,
+    column: number,
+    change: (seconds: number | null) => PlanEdit,
+    extra: { disabled?: boolean; warning?: string | undefined } = {},
+  ) => (
+    <CellInput
+      {...{ row, column, onSettle, ...extra }}
+      label={`Station ${number}, ${label}`}
+      text={seconds === undefined ? '' : minutesText(seconds)}
+      placeholder="·"
+      onType={typeLength(change)}
+    />
+  );
+  return (
+    <tr data-off={!enabled}>
+      <th scope="row">
+        <Dropdown menu={{ items, onClick }} trigger={['click']}>
+          <button
+            type="button"
+            className="cell-button figures"
+            aria-label={`Station ${number}${enabled ? '' : ', off'}`}
+          >
+            {number}
+          </button>
+        </Dropdown>
+      </th>
+      <td>
+        <CellInput
+          {...{ row, column: 0, onSettle }}
+          isText
+          label={`Station ${number}, name`}
+          text={station.name ?? ''}
+          placeholder={enabled ? 'name' : 'off'}
+          onType={(text, key) => {
+            onEdit(
+              setStation(number, { name: text === '' ? undefined : text.slice(0, 200) } as object),
+              key,
+            );
+            return null;
+          }}
+        />
+      </td>
+      <td>
+        {lengthCell(
+          'cycle',
+          station.cycleSeconds,
+          1,
+          (seconds) => setStation(number, { cycleSeconds: seconds || undefined } as object),
+          {
+            disabled: !isSoaking && station.cycleSeconds === undefined,
+            warning: isSoaking ? undefined : 'This timer has no cycle-and-soak.',
+          },
+        )}
+      </td>
+      <td>
+        {lengthCell(
+          'soak',
+          station.soakSeconds,
+          2,
+          (seconds) => setStation(number, { soakSeconds: seconds ?? undefined } as object),
+          { disabled: !isSoaking && station.soakSeconds === undefined },
+        )}
+      </td>
+      {plan.timer.programs.map((program, order) => {
+        const run = programOf(plan, program).runs.find(({ station: at }) => at === number);
+        return (
+          <td key={program}>
+            {lengthCell(`program ${program}, minutes`, run?.seconds, order + 3, (seconds) =>
+              setRunTime(program, number, seconds),
+            )}
+          </td>
+        );
+      })}
+    </tr>
+  );
+});

@@ -1,0 +1,54 @@
+import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { exhaustive } from '@water-clock/core/kernel';
+import type { DayRule } from '@water-clock/core/settings';
+import { shortDate, WEEKDAYS } from './dates';
+
+const weekdayNames = (weekdays: readonly number[]): string =>
+  [...weekdays]
+    .sort((a, b) => a - b)
+    .map((weekday) => WEEKDAYS[weekday - 1])
+    .join(' ');
+
+const TWO_LETTERS = WEEKDAYS.map((name) => name.slice(0, 2));
+
+/** Water days for a narrow cell: "Tu Fr Su", "every 3 d", "odd"; "none" where nothing is chosen. */
+export function daysShort(rule: DayRule): string {
+  switch (rule.mode) {
+    case 'weekdays':
+      if (rule.weekdays.length === 7) return 'daily';
+      return (
+        [...rule.weekdays]
+          .sort((a, b) => a - b)
+          .map((weekday) => TWO_LETTERS[weekday - 1])
+          .join(' ') || 'none'
+      );
+    case 'odd':
+    case 'even':
+      return rule.mode;
+    case 'interval':
+      return rule.everyDays === 1 ? 'daily' : `every ${rule.everyDays} d`;
+    default:
+      return exhaustive(rule);
+  }
+}
+
+/** Water days in full: "every 3 days, counted from Tue 2 Jun, not on Sat". */
+export function daysLong(rule: DayRule, blocked: readonly number[]): string {
+  const not = blocked.length > 0 ? `, not on ${weekdayNames(blocked)}` : '';
+  switch (rule.mode) {
+    case 'weekdays':
+      return rule.weekdays.length === 0
+        ? 'no days chosen'
+        : `on ${weekdayNames(rule.weekdays)}${not}`;
+    case 'odd':
+      return `on odd days of the month${not}`;
+    case 'even':
+      return `on even days of the month${not}`;
+    case 'interval': {
+      const anchor = shortDate(parseDate(rule.anchor) as DayNumber);
+      return `every ${rule.everyDays === 1 ? 'day' : `${rule.everyDays} days`}, counted from ${anchor}${not}`;
+    }
+    default:
+      return exhaustive(rule);
+  }
+}
