@@ -5,7 +5,7 @@ import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
-import { startCluster } from './cluster.mjs';
+import { startCluster } from './cluster.js';
 
 const checkout = dirname(dirname(fileURLToPath(import.meta.url)));
 

@@ -197,7 +197,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
               number <= 8
                 ? ['Upper lawn', 'rotor', 'turf']
                 : number <= 14
-                  ? ['Terrace turf', 'spray', 'turf']
+                  ? ['Terrace', 'spray', 'turf']
                   : number <= 20
                     ? ['Border', 'drip', 'shrubs']
                     : ['Trees', 'bubbler', 'trees'];

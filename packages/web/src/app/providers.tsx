@@ -15,12 +15,14 @@ const queryClient = new QueryClient({
   },
 });
 
+const isStill = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
+
 /** What every screen stands on: theme, messages, server data. */
 export function Providers({ children }: { children: ReactNode }) {
   const choice = useSchemeChoice();
   return (
     <SchemeContext value={choice}>
-      <ConfigProvider theme={themeFor(choice.scheme)}>
+      <ConfigProvider theme={themeFor(choice.scheme, isStill())}>
         <App style={{ height: '100%' }}>
           <QueryClientProvider client={queryClient}>{children}</QueryClientProvider>
         </App>

@@ -20,9 +20,9 @@ const COLOURS = {
     colorBorderSecondary: '#d9d2c3',
   },
   dark: {
-    colorPrimary: '#5f9e79',
+    colorPrimary: '#3f7a57',
     colorInfo: '#86c29d',
-    colorLink: '#86c29d',
+    colorLink: '#b4e3c5',
     colorBgBase: '#211f1b',
     colorBgLayout: '#181613',
     colorTextBase: '#f0ebe0',
@@ -35,16 +35,16 @@ const COLOURS = {
   },
 } as const;
 
-/** Ant Design, in our colours and letters. */
-export const themeFor = (scheme: ColourScheme): ThemeConfig => ({
+/** Ant Design, in our colours and letters; still for people who want nothing to move. */
+export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig => ({
   algorithm: scheme === 'dark' ? antdTheme.darkAlgorithm : antdTheme.defaultAlgorithm,
   token: {
     ...COLOURS[scheme],
     fontFamily: FONT,
     fontSize: 14,
     borderRadius: 5,
+    motion: !isStill,
     motionDurationMid: '0.12s',
     motionDurationSlow: '0.16s',
   },
-  components: { Button: scheme === 'dark' ? { primaryColor: '#10150f' } : {} },
 });

@@ -25,6 +25,8 @@ export interface NightSpan {
 export interface BoardPiece extends NightSpan {
   readonly station: number;
   readonly piece: number;
+  /** Pieces of one run that are open at once stand one below the other: 0 is the top slot. */
+  readonly slot: number;
 }
 
 /** A program run as the settings ask for it, and what the timer makes of it. */
@@ -42,6 +44,10 @@ export interface BoardRun {
   readonly real: NightSpan | null;
   /** Runs that go at the same time stand one below the other: 0 is the top lane. */
   readonly lane: number;
+  /** How many lanes its row has while it goes. */
+  readonly lanes: number;
+  /** How many stations the run has open at once, at most. */
+  readonly slots: number;
 }
 
 export interface BoardCollision extends NightSpan {
@@ -54,7 +60,6 @@ export interface BoardCollision extends NightSpan {
 export interface BoardNight {
   readonly day: DayNumber;
   readonly runs: readonly BoardRun[];
-  readonly lanes: number;
   readonly collisions: readonly BoardCollision[];
   /** Hours in which the timer, or the local rules, let nothing water. */
   readonly forbidden: readonly NightSpan[];
@@ -98,7 +103,6 @@ export function boardModel(plan: Plan, from: DayNumber): BoardModel {
     return {
       day,
       runs: boardRuns,
-      lanes: 1 + Math.max(0, ...boardRuns.map((run) => run.lane)),
       collisions: collisions.flatMap(({ a, b, seconds }) => {
         const [runA, runB] = [byKey.get(runKey(a)), byKey.get(runKey(b))];
         const at = b.nominal - noon;
@@ -130,19 +134,21 @@ function boardRun(
 ): BoardRun {
   const asked = { from: run.nominal - noon, to: endOf(run) - noon };
   const isAsAsked = begun?.begin === run.nominal && begun.end === endOf(run);
-  const pieces = isAsAsked
-    ? realPieces.map(({ station, piece, from, to }) => ({
-        station,
-        piece,
-        from: from - noon,
-        to: to - noon,
-      }))
-    : run.shape.pieces.map(({ station, piece, fromSeconds, toSeconds }) => ({
-        station,
-        piece,
-        from: asked.from + fromSeconds,
-        to: asked.from + toSeconds,
-      }));
+  const pieces = inSlots(
+    isAsAsked
+      ? realPieces.map(({ station, piece, from, to }) => ({
+          station,
+          piece,
+          from: from - noon,
+          to: to - noon,
+        }))
+      : run.shape.pieces.map(({ station, piece, fromSeconds, toSeconds }) => ({
+          station,
+          piece,
+          from: asked.from + fromSeconds,
+          to: asked.from + toSeconds,
+        })),
+  );
   return {
     key: runKey(run),
     program: run.program.id,
@@ -153,18 +159,41 @@ function boardRun(
     pieces,
     real: begun ? { from: begun.begin - noon, to: begun.end - noon } : null,
     lane: 0,
+    lanes: 1,
+    slots: 1 + Math.max(0, ...pieces.map((piece) => piece.slot)),
   };
 }
 
-/** Gives each run the highest lane that is free while it goes. */
-function inLanes(runs: readonly BoardRun[]): BoardRun[] {
+/** Gives each piece the highest slot that is free while it is open; pieces are in order of begin. */
+function inSlots(pieces: readonly Omit<BoardPiece, 'slot'>[]): BoardPiece[] {
   const freeAt: number[] = [];
-  return runs.map((run) => {
+  return pieces.map((piece) => {
+    const found = freeAt.findIndex((end) => end <= piece.from);
+    const slot = found < 0 ? freeAt.length : found;
+    freeAt[slot] = piece.to;
+    return { ...piece, slot };
+  });
+}
+
+/** Gives each run the highest lane that is free while it goes; runs that are alone get all the row. */
+function inLanes(runs: readonly BoardRun[]): BoardRun[] {
+  const placed: BoardRun[] = [];
+  let together: BoardRun[] = [];
+  let freeAt: number[] = [];
+  const closeGroup = () => {
+    placed.push(...together.map((run) => ({ ...run, lanes: freeAt.length })));
+    together = [];
+    freeAt = [];
+  };
+  for (const run of runs) {
+    if (freeAt.every((end) => end <= run.asked.from)) closeGroup();
     const found = freeAt.findIndex((end) => end <= run.asked.from);
     const lane = found < 0 ? freeAt.length : found;
     freeAt[lane] = run.asked.to;
-    return { ...run, lane };
-  });
+    together.push({ ...run, lane });
+  }
+  closeGroup();
+  return placed;
 }
 
 function forbiddenIn({ timer, controller, rules }: Plan, noon: TimerSeconds): NightSpan[] {

@@ -3,7 +3,7 @@ import { memo, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent 
 import { useElementSize } from '../app/use-element-size';
 import { clockTime, dateAndTime, longDate, shortDate } from '../words/dates';
 import { lengthInWords } from '../words/lengths';
-import type { BoardModel, BoardNight, BoardRun, NightSpan } from './board-model';
+import type { BoardCollision, BoardModel, BoardNight, BoardRun, NightSpan } from './board-model';
 import { addSeconds } from '@water-clock/core/civil-time';
 import './night-board.css';
 import { programTint } from './program-tint';
@@ -11,6 +11,7 @@ import { programTint } from './program-tint';
 const LABEL_WIDTH = 82;
 const AXIS_HEIGHT = 22;
 const RIGHT_MARGIN = 10;
+const LEGEND_HEIGHT = 24;
 const LEAST_ROW = 22;
 const DRAG_THRESHOLD_PIXELS = 3;
 
@@ -49,7 +50,7 @@ export function NightBoard(props: NightBoardProps) {
   const width = Math.max(360, size.width);
   const rowHeight = Math.max(
     LEAST_ROW,
-    Math.floor((size.height - AXIS_HEIGHT - 4) / model.nights.length),
+    Math.floor((size.height - AXIS_HEIGHT - LEGEND_HEIGHT - 4) / model.nights.length),
   );
   const height = AXIS_HEIGHT + rowHeight * model.nights.length + 2;
   const scale = useMemo(
@@ -157,29 +158,47 @@ export function NightBoard(props: NightBoardProps) {
                 onKeyDown={(event) => onKeyDown(event, night, run)}
                 onBlur={onSettle}
               >
-                <RunDrawing
-                  run={run}
-                  scale={scale}
-                  axis={axis}
-                  rowHeight={rowHeight}
-                  lanes={night.lanes}
-                />
+                <RunDrawing run={run} scale={scale} axis={axis} rowHeight={rowHeight} />
               </g>
+            ))}
+            {night.runs.map((run) => (
+              <RunLabels key={run.key} {...{ run, scale, axis, rowHeight }} />
             ))}
             {night.collisions.map((collision) => (
               <CollisionMark
                 key={`${collision.a.key} ${collision.b.key}`}
-                seconds={collision.seconds}
-                span={clip(collision, axis)}
+                collision={collision}
+                night={night}
+                axis={axis}
                 scale={scale}
                 rowHeight={rowHeight}
-                right={width - RIGHT_MARGIN}
               />
             ))}
           </g>
         ))}
       </svg>
+      <BoardLegend />
     </div>
+  );
+}
+
+/** What the marks on the board mean. */
+function BoardLegend() {
+  const marks = [
+    ['collision', 'runs collide'],
+    ['ghost', 'what the timer really does'],
+    ['sunrise', 'sunrise'],
+    ['forbidden', 'no watering in these hours'],
+  ] as const;
+  return (
+    <ul className="board-legend" aria-label="Marks on the board">
+      {marks.map(([mark, words]) => (
+        <li key={mark}>
+          <span className="legend-mark" data-mark={mark} aria-hidden="true" />
+          {words}
+        </li>
+      ))}
+    </ul>
   );
 }
 
@@ -324,30 +343,62 @@ interface RunDrawingProps {
   readonly scale: Scale;
   readonly axis: NightSpan;
   readonly rowHeight: number;
-  readonly lanes: number;
 }
 
-const RunDrawing = memo(function RunDrawing({
-  run,
-  scale,
-  axis,
-  rowHeight,
-  lanes,
-}: RunDrawingProps) {
-  const laneHeight = (rowHeight - 4) / lanes;
+/** Where a run, and each of its slots, stands in its row. */
+function runGeometry({ run, scale, axis, rowHeight }: RunDrawingProps) {
+  const laneHeight = (rowHeight - 4) / run.lanes;
   const y = 2 + run.lane * laneHeight;
   const height = laneHeight - 1;
+  const slotHeight = (height - 3) / run.slots;
+  return {
+    y,
+    height,
+    slotHeight,
+    slotY: (slot: number) => y + 1.5 + slot * slotHeight,
+    x: (second: number) => scale(Math.min(Math.max(second, axis.from), axis.to)),
+  };
+}
+
+/** A run's letter and the numbers of its stations, where there is room for them. */
+const RunLabels = memo(function RunLabels(props: RunDrawingProps) {
+  const { run } = props;
+  const { x, y, height, slotY, slotHeight } = runGeometry(props);
+  const hasRoom = slotHeight >= 11;
+  return (
+    <g className="run-labels" aria-hidden="true">
+      {hasRoom &&
+        run.pieces.map(({ station, piece, slot, from: begin, to: end }) =>
+          x(end) - x(begin) >= 16 ? (
+            <text
+              key={`${station} ${piece} ${begin}`}
+              className="station-number figures"
+              x={(x(begin) + x(end)) / 2}
+              y={slotY(slot) + slotHeight / 2 + 4}
+            >
+              {station}
+            </text>
+          ) : null,
+        )}
+      <text className="run-letter" x={x(run.asked.from) - 3} y={y + height / 2 + 4}>
+        {run.program}
+      </text>
+    </g>
+  );
+});
+
+const RunDrawing = memo(function RunDrawing(props: RunDrawingProps) {
+  const { run, scale, axis, rowHeight } = props;
+  const { x, y, height, slotY, slotHeight } = runGeometry(props);
   const { from, to } = clip(run.asked, axis);
   const tint = programTint(run.programOrder);
-  const x = (second: number) => scale(Math.min(Math.max(second, axis.from), axis.to));
   const isMoved = run.real && (run.real.from !== run.asked.from || run.real.to !== run.asked.to);
   const pieces = run.pieces
-    .map(
-      (piece) =>
-        `M${x(piece.from)} ${y + 1.5}H${x(piece.to)}V${y + height - 1.5}H${x(piece.from)}Z`,
-    )
+    .map(({ from: begin, to: end, slot }) => {
+      const top = slotY(slot);
+      return `M${x(begin)} ${top}H${x(end)}V${top + slotHeight - (run.slots > 1 ? 0.5 : 0)}H${x(begin)}Z`;
+    })
     .join('');
-  const hasRoom = height >= 13;
   return (
     <>
       <title>{runWords(run)}</title>
@@ -361,22 +412,6 @@ const RunDrawing = memo(function RunDrawing({
         rx={2}
       />
       <path d={pieces} fill={tint} fillOpacity={run.real === null ? 0.35 : 1} />
-      {hasRoom &&
-        run.pieces.map(({ station, piece, from: begin, to: end }) =>
-          x(end) - x(begin) >= 16 ? (
-            <text
-              key={`${station} ${piece} ${begin}`}
-              className="station-number figures"
-              x={(x(begin) + x(end)) / 2}
-              y={y + height / 2 + 4}
-            >
-              {station}
-            </text>
-          ) : null,
-        )}
-      <text className="run-letter" x={scale(from) - 3} y={y + height / 2 + 4}>
-        {run.program}
-      </text>
       {isMoved && run.real && (
         <rect
           className="ghost"
@@ -392,25 +427,58 @@ const RunDrawing = memo(function RunDrawing({
 });
 
 interface CollisionMarkProps {
-  readonly span: NightSpan;
-  readonly seconds: number;
+  readonly collision: BoardCollision;
+  readonly night: BoardNight;
+  readonly axis: NightSpan;
   readonly scale: Scale;
   readonly rowHeight: number;
-  readonly right: number;
 }
 
-function CollisionMark({ span, seconds, scale, rowHeight, right }: CollisionMarkProps) {
-  const x = scale(span.from);
-  const width = Math.max(4, scale(span.to) - x);
-  const words = lengthInWords(seconds);
-  const needed = words.length * 7 + 4;
-  const textX = x + width + needed < right ? x + width + 4 : x - needed;
+const PIXELS_A_LETTER = 7.2;
+const LETTER_ROOM = 16;
+
+function CollisionMark({ collision, night, axis, scale, rowHeight }: CollisionMarkProps) {
+  const { from, to } = clip(collision, axis);
+  const words = lengthInWords(collision.seconds);
   return (
     <g aria-hidden="true">
-      <rect className="collision" x={x} y={1} width={width} height={rowHeight - 3} />
-      <text className="collision-words" x={textX} y={rowHeight / 2 + 4}>
+      <rect
+        className="collision"
+        x={scale(from)}
+        y={1}
+        width={Math.max(4, scale(to) - scale(from))}
+        height={rowHeight - 3}
+      />
+      <text
+        className="collision-words"
+        x={wordsX(collision, night, axis, scale, words.length * PIXELS_A_LETTER)}
+        y={rowHeight / 2 + 4}
+      >
         {words}
       </text>
     </g>
   );
+}
+
+/** Where the words of a collision stand: behind or before its runs, wherever no other run is. */
+function wordsX(
+  { a, b }: BoardCollision,
+  night: BoardNight,
+  axis: NightSpan,
+  scale: Scale,
+  width: number,
+): number {
+  const extents = night.runs.map((run) => ({
+    run,
+    left: scale(run.asked.from) - LETTER_ROOM,
+    right: scale(Math.max(run.asked.to, run.real?.to ?? 0)),
+  }));
+  const own = extents.filter(({ run }) => run === a || run === b);
+  const behind = Math.max(...own.map(({ right }) => right)) + 6;
+  const before = Math.min(...own.map(({ left }) => left)) - width - 4;
+  const isFree = (x: number) =>
+    x >= scale(axis.from) &&
+    x + width <= scale(axis.to) &&
+    extents.every(({ left, right }) => x + width <= left || x >= right);
+  return [behind, before].find(isFree) ?? Math.min(behind, scale(axis.to) - width);
 }

@@ -37,10 +37,10 @@ export function DaysCell({ plan, program, onEdit }: DaysCellProps) {
       >
         <button
           type="button"
-          className="cell-button"
+          className="cell-button cell-days"
           data-empty={isEmpty}
           title={words}
-          aria-label={`Program ${program} water days: ${words}`}
+          aria-label={`Program ${program} water days, ${daysShort(days)}: ${words}`}
         >
           {daysShort(days)}
         </button>
@@ -114,7 +114,7 @@ function freshRule(mode: DayMode): DayRule {
 /** Weekdays on which a program never waters, whatever its water days say. */
 export function BlockedDaysCell({ plan, program, onEdit }: DaysCellProps) {
   const { blockedWeekdays } = programOf(plan, program);
-  const words = blockedWeekdays.map((weekday) => WEEKDAYS[weekday - 1]).join(' ');
+  const words = blockedWeekdays.map((weekday) => WEEKDAYS[weekday - 1]?.slice(0, 2)).join(' ');
   return (
     <td>
       <Popover
@@ -135,11 +135,11 @@ export function BlockedDaysCell({ plan, program, onEdit }: DaysCellProps) {
       >
         <button
           type="button"
-          className="cell-button"
+          className="cell-button cell-days"
           data-empty={words === ''}
           aria-label={`Program ${program} never waters on: ${words || 'no day is blocked'}`}
         >
-          {words.replace(/(\w\w)\w/g, '$1') || '·'}
+          {words || '·'}
         </button>
       </Popover>
     </td>

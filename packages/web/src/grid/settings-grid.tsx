@@ -52,10 +52,10 @@ export function SettingsGrid(props: GridProps) {
       <colgroup>
         <col style={{ width: 28 }} />
         <col />
-        <col style={{ width: 46 }} />
-        <col style={{ width: 46 }} />
+        <col style={{ width: 42 }} />
+        <col style={{ width: 42 }} />
         {labels.map((label) => (
-          <col key={label} style={{ width: labels.length > 4 ? 58 : 66 }} />
+          <col key={label} style={{ width: labels.length > 3 ? 58 : 80 }} />
         ))}
       </colgroup>
       <thead>

@@ -39,6 +39,10 @@ export function editHistory(history: EditHistory, action: HistoryAction): EditHi
       const next = action.edit(present);
       if (JSON.stringify(next) === JSON.stringify(present)) return history;
       const goesOn = action.key !== undefined && action.key === history.runningKey;
+      const before = past.at(-1);
+      // Typing that ends where it began is no step.
+      if (goesOn && before && JSON.stringify(next) === JSON.stringify(before))
+        return { ...history, present: before, past: past.slice(0, -1), runningKey: null };
       return {
         ...history,
         present: next,

@@ -54,7 +54,7 @@ export const setRunTime = (id: string, station: number, seconds: number | null):
   changeProgram(id, ({ runs }) => {
     if (seconds === null) return { runs: runs.filter((run) => run.station !== station) };
     if (runs.some((run) => run.station === station))
-      return { runs: runs.map((run) => (run.station === station ? { station, seconds } : run)) };
+      return { runs: runs.map((run) => (run.station === station ? { ...run, seconds } : run)) };
     return { runs: [...runs, { station, seconds }].sort((a, b) => a.station - b.station) };
   });
 

@@ -8,7 +8,7 @@ export function lengthInWords(seconds: number): string {
   const parts = [
     ...(hours > 0 ? [`${hours} h`] : []),
     ...(minutes > 0 ? [`${hours > 0 ? String(minutes).padStart(2, '0') : minutes} min`] : []),
-    ...(rest > 0 && hours === 0 ? [`${rest} s`] : []),
+    ...(rest > 0 ? [`${rest} s`] : []),
   ];
   return parts.length > 0 ? parts.join(' ') : '0 min';
 }

@@ -1,0 +1,172 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { startApplication } from '../support/application.js';
+import { openBrowser } from '../support/browser.js';
+import {
+  boardContents,
+  cellValue,
+  clickButton,
+  goTo,
+  labelled,
+  typeInCell,
+  verdict,
+  waitForVerdict,
+} from '../support/desk.js';
+
+let application: Awaited<ReturnType<typeof startApplication>>;
+let opened: { browser: Browser; close: () => Promise<void> };
+let deskUrl: string;
+
+beforeAll(async () => {
+  application = await startApplication({ demo: true });
+  opened = await openBrowser();
+  const answer = await fetch(`${application.url}/api/timers?from=2026-06-01`);
+  const timers = (await answer.json()) as { id: string; name: string }[];
+  const garage = timers.find(({ name }) => name === 'Garage timer')!;
+  deskUrl = `${application.url}/timers/${garage.id}?from=2026-06-01`;
+}, 60_000);
+
+afterAll(async () => {
+  await opened.close();
+  await application.stop();
+});
+
+async function openDesk(): Promise<Page> {
+  const page = await opened.browser.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+  await goTo(page, deskUrl);
+  await waitForVerdict(page, 'collide');
+  return page;
+}
+
+const START_B = 'Program B, start 1';
+
+async function control(page: Page, key: string, shift = false): Promise<void> {
+  await page.keyboard.down('Control');
+  if (shift) await page.keyboard.down('Shift');
+  await page.keyboard.press(key as 'z');
+  if (shift) await page.keyboard.up('Shift');
+  await page.keyboard.up('Control');
+}
+
+const waitForValue = (page: Page, label: string, value: string) =>
+  page.waitForFunction(
+    (name, wanted) =>
+      document.querySelector<HTMLInputElement>(`[aria-label="${name}"]`)?.value === wanted,
+    {},
+    label,
+    value,
+  );
+
+it('moves a start by keyboard in the steps of the timer, keeps the focus, and undoes it', async () => {
+  const page = await openDesk();
+  const before = await boardContents(page);
+  await page.$eval('.run[data-program="B"]', (run) => (run as SVGElement).focus());
+  await page.keyboard.press(']');
+  await waitForValue(page, START_B, '04:00');
+  await page.keyboard.press(']');
+  await waitForValue(page, START_B, '04:15');
+  await waitForVerdict(page, 'No two runs overlap');
+  const focused = await page.evaluate(() => document.activeElement?.getAttribute('aria-label'));
+  expect(focused).toMatch(/^Program B, start 1: .*, 04:15 to/);
+
+  await control(page, 'z');
+  await waitForValue(page, START_B, '03:45');
+  await waitForVerdict(page, 'collide');
+  expect(await boardContents(page)).toEqual(before);
+  await control(page, 'z', true);
+  await waitForValue(page, START_B, '04:15');
+  await page.close();
+}, 60_000);
+
+it('takes what can be read as it is typed, names what cannot, and Escape brings the old back', async () => {
+  const page = await openDesk();
+  const cell = 'Station 4, program A, minutes';
+  await (await labelled(page, cell)).click();
+  await page.keyboard.type('1x');
+  const error = await page.waitForSelector('.cell-error', { visible: true });
+  expect(await error!.evaluate((element) => element.textContent)).toContain('Minutes, such as 15');
+  await page.keyboard.press('Escape');
+  expect(await cellValue(page, cell)).toBe('25');
+  expect(await page.$('.cell-error')).toBeNull();
+  // Nothing is left that could be saved.
+  const isSaved = await page.$$eval('button', (all) =>
+    all.some((one) => one.textContent === 'Saved'),
+  );
+  expect(isSaved).toBe(true);
+  await page.close();
+}, 60_000);
+
+it('pastes a block from a spreadsheet as one step, or nothing of it', async () => {
+  const page = await openDesk();
+  const paste = async (label: string, text: string) => {
+    await (await labelled(page, label)).click();
+    await page.evaluate((block) => {
+      const data = new DataTransfer();
+      data.setData('text/plain', block);
+      document.activeElement!.dispatchEvent(
+        new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+      );
+    }, text);
+  };
+  await paste('Station 4, name', 'North lawn\t\t\t30\nSouth lawn\t6\t40\t18\n');
+  await waitForValue(page, 'Station 5, name', 'South lawn');
+  expect(await cellValue(page, 'Station 4, program A, minutes')).toBe('30');
+  expect(await cellValue(page, 'Station 5, soak')).toBe('40');
+  await control(page, 'z');
+  await waitForValue(page, 'Station 5, name', 'Back lawn, fence');
+
+  await paste('Station 4, name', 'North lawn\t\t\tlots\nSouth lawn\tlong\t40\t18\n');
+  await page.waitForFunction(() => document.body.textContent?.includes('Nothing was pasted.'));
+  const said = await page.$eval('.ant-message', (element) => element.textContent);
+  expect(said).toContain('Row 1, column 4: "lots"');
+  expect(said).toContain('Row 2, column 2: "long"');
+  expect(await cellValue(page, 'Station 4, name')).toBe('Back lawn');
+  await page.close();
+}, 60_000);
+
+it('asks before unsaved changes are left, and a reload shows what was saved', async () => {
+  const page = await openDesk();
+  await typeInCell(page, START_B, '05:30');
+  await page.click('.shell-bar nav a');
+  await page.waitForFunction(() => document.body.textContent?.includes('Leave without saving?'));
+  await clickButton(page, 'Stay here');
+  expect(page.url()).toBe(deskUrl);
+  expect(await cellValue(page, START_B)).toBe('05:30');
+
+  let asked = false;
+  page.on('dialog', (dialog) => {
+    asked = dialog.type() === 'beforeunload';
+    void dialog.accept();
+  });
+  await page.reload({ waitUntil: 'networkidle0' });
+  expect(asked).toBe(true);
+  await waitForVerdict(page, 'collide');
+  expect(await cellValue(page, START_B)).toBe('03:45');
+  await page.close();
+}, 60_000);
+
+it('lets the second of two people who save choose, and loses nothing', async () => {
+  const [mine, theirs] = [await openDesk(), await openDesk()];
+  await theirs.bringToFront();
+  await typeInCell(theirs, 'Station 7, program B, minutes', '50');
+  await clickButton(theirs, 'Save settings');
+  await theirs.waitForFunction(() => document.body.textContent?.includes('Saved.'));
+
+  await mine.bringToFront();
+  await typeInCell(mine, START_B, '04:15');
+  await clickButton(mine, 'Save settings');
+  await mine.waitForFunction(() => document.body.textContent?.includes('Somebody else saved'));
+  await clickButton(mine, 'Look at theirs');
+  await waitForValue(mine, 'Station 7, program B, minutes', '50');
+  expect(await cellValue(mine, START_B)).toBe('03:45');
+  await control(mine, 'z');
+  await waitForValue(mine, START_B, '04:15');
+  expect(await cellValue(mine, 'Station 7, program B, minutes')).toBe('45');
+  await clickButton(mine, 'Save settings');
+  await mine.waitForFunction(() => document.body.textContent?.includes('Saved.'));
+  await mine.reload({ waitUntil: 'networkidle0' });
+  await waitForVerdict(mine, 'No two runs');
+  expect(await cellValue(mine, START_B)).toBe('04:15');
+  expect(await verdict(mine)).toContain('No two runs overlap');
+  await Promise.all([mine.close(), theirs.close()]);
+}, 90_000);

@@ -1,0 +1,118 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { startApplication } from '../support/application.js';
+import { openBrowser } from '../support/browser.js';
+import {
+  boardContents,
+  clickButton,
+  goTo,
+  labelled,
+  typeInCell,
+  verdict,
+  waitForVerdict,
+} from '../support/desk.js';
+
+let application: Awaited<ReturnType<typeof startApplication>>;
+let opened: { browser: Browser; close: () => Promise<void> };
+let page: Page;
+
+beforeAll(async () => {
+  application = await startApplication();
+  opened = await openBrowser();
+  page = await opened.browser.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+}, 60_000);
+
+afterAll(async () => {
+  await opened.close();
+  await application.stop();
+});
+
+const NAMES = ['Kerb strip', 'Front lawn', 'Side lawn', 'Hedge', 'Rose bed', 'Pots'];
+
+async function chooseWeekdays(program: string, weekdays: readonly string[]): Promise<void> {
+  const cell = await page.waitForSelector(`[aria-label^="Program ${program} water days"]`);
+  await cell!.click();
+  for (const weekday of weekdays) {
+    const box = await page.waitForSelector(
+      `xpath/.//div[contains(@class,"ant-popover")][.//*[text()="Water days of program ${program}"]]//label[normalize-space()="${weekday}"]`,
+      { visible: true },
+    );
+    await box!.click();
+  }
+  await page.click('.verdict');
+}
+
+it('enters a timer by hand, sees a collision, drags it away, saves, and finds the same board', async () => {
+  await goTo(page, `${application.url}/`);
+  await page.waitForFunction(() => document.body.textContent?.includes('No timers yet'));
+  await clickButton(page, 'Add a timer');
+  await (await page.waitForSelector('#home', { visible: true }))!.type('Plum cottage');
+  await (await page.waitForSelector('#timer'))!.type('Garage');
+  await clickButton(page, 'Add the timer');
+  await labelled(page, 'Station 6, name');
+  const deskUrl = `${page.url().split('?')[0]}?from=2026-06-01`;
+  await goTo(page, deskUrl);
+  await waitForVerdict(page, 'Nothing waters');
+
+  for (const [index, name] of NAMES.entries())
+    await typeInCell(page, `Station ${index + 1}, name`, name);
+  for (const [station, minutes] of [
+    [1, '12'],
+    [2, '20'],
+    [3, '20'],
+  ] as const)
+    await typeInCell(page, `Station ${station}, program A, minutes`, minutes);
+  for (const [station, minutes] of [
+    [4, '30'],
+    [5, '20'],
+    [6, '2:30'],
+  ] as const)
+    await typeInCell(page, `Station ${station}, program B, minutes`, minutes);
+  await typeInCell(page, 'Program A, start 1', '0330');
+  await typeInCell(page, 'Program B, start 1', '4:00am');
+  await chooseWeekdays('A', ['Mon', 'Thu']);
+  await chooseWeekdays('B', ['Thu', 'Sat']);
+
+  // A takes 52 minutes from 03:30, so B at 04:00 meets it for 22 minutes, on Thursdays only.
+  await waitForVerdict(page, 'collide');
+  expect(await verdict(page)).toBe(
+    'Two runs collide: first Thu 4 June, 04:00, 22 min, and 1 more in these 14 nights.',
+  );
+  const listed = await page.$eval('.collision-list li', (item) => item.textContent);
+  expect(listed).toContain('Thu 4 June, 04:00, 22 min · 2 nights of 14');
+  expect(listed).toContain('B starts at 04:00 while A is still on station 2.');
+  expect(listed).toContain('This timer makes B wait 22 min, so it ends at 05:14:30.');
+
+  await dragUntilClear();
+  const start = await page.$eval(
+    '[aria-label="Program B, start 1"]',
+    (cell) => (cell as HTMLInputElement).value,
+  );
+  expect(start).toBe('04:30');
+  const board = await boardContents(page);
+  expect(board).toHaveLength(8);
+
+  await clickButton(page, 'Save settings');
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('button')].some((button) => button.textContent === 'Saved'),
+  );
+  await page.reload({ waitUntil: 'networkidle0' });
+  await waitForVerdict(page, 'No two runs overlap in these 14 nights');
+  expect(await boardContents(page)).toEqual(board);
+}, 120_000);
+
+/** Drags B's first run to the right, a little at a time, until the verdict says that all is clear. */
+async function dragUntilClear(): Promise<void> {
+  const run = await page.waitForSelector('.run[data-program="B"]');
+  const box = (await run!.boundingBox())!;
+  const y = box.y + box.height / 2;
+  await page.mouse.move(box.x + 10, y);
+  await page.mouse.down();
+  for (let pixels = 5; pixels < 300; pixels += 5) {
+    await page.mouse.move(box.x + 10 + pixels, y);
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    if ((await verdict(page)).startsWith('No two runs')) break;
+  }
+  await page.mouse.up();
+  await waitForVerdict(page, 'No two runs overlap');
+}

@@ -1,0 +1,81 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { startApplication } from '../support/application.js';
+import { openBrowser } from '../support/browser.js';
+import { axeFindings, clickButton, goTo, labelled, waitForVerdict } from '../support/desk.js';
+
+let application: Awaited<ReturnType<typeof startApplication>>;
+let opened: { browser: Browser; close: () => Promise<void> };
+let page: Page;
+let deskUrl: string;
+
+beforeAll(async () => {
+  application = await startApplication({ demo: true });
+  opened = await openBrowser();
+  page = await opened.browser.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+  const answer = await fetch(`${application.url}/api/timers?from=2026-06-01`);
+  const timers = (await answer.json()) as { id: string; name: string }[];
+  deskUrl = `${application.url}/timers/${timers.find(({ name }) => name === 'Garage timer')!.id}?from=2026-06-01`;
+}, 60_000);
+
+afterAll(async () => {
+  await opened.close();
+  await application.stop();
+});
+
+for (const scheme of ['light', 'dark'] as const) {
+  describe(`in ${scheme} colours`, () => {
+    beforeAll(async () => {
+      await page.emulateMediaFeatures([
+        { name: 'prefers-color-scheme', value: scheme },
+        { name: 'prefers-reduced-motion', value: 'reduce' },
+      ]);
+    });
+
+    it('the list of timers and its dialog have no faults that axe finds', async () => {
+      await goTo(page, `${application.url}/timers`);
+      await page.waitForSelector('.outlook');
+      expect(await axeFindings(page)).toEqual([]);
+      await clickButton(page, 'Add a timer');
+      await page.waitForSelector('#home', { visible: true });
+      await new Promise((resolve) => setTimeout(resolve, 400));
+      expect(await axeFindings(page)).toEqual([]);
+    }, 60_000);
+
+    it('the desk has no faults that axe finds', async () => {
+      await goTo(page, deskUrl);
+      await waitForVerdict(page, 'collide');
+      await page.$eval('.run[data-program="B"]', (run) => (run as SVGElement).focus());
+      await page.keyboard.press('Enter');
+      await page.waitForSelector('.run-details');
+      expect(await axeFindings(page)).toEqual([]);
+    }, 60_000);
+  });
+}
+
+it('all twelve stations and fourteen nights stand on one screen at 1280 × 800', async () => {
+  await goTo(page, deskUrl);
+  await waitForVerdict(page, 'collide');
+  const bottom = (selector: string) =>
+    page.$$eval(selector, (all) =>
+      Math.max(...all.map((one) => one.getBoundingClientRect().bottom)),
+    );
+  expect(await bottom('.settings-grid tbody tr')).toBeLessThanOrEqual(800);
+  expect(await bottom('.night-board .run')).toBeLessThanOrEqual(800);
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800);
+});
+
+it('an address that leads nowhere says so, and where to go on', async () => {
+  await goTo(page, `${application.url}/timers/00000000-0000-4000-8000-000000000000`);
+  await page.waitForFunction(() => document.body.textContent?.includes('There is no such timer.'));
+  await goTo(page, `${application.url}/nowhere/at/all`);
+  await page.waitForFunction(() => document.body.textContent?.includes('There is no such page.'));
+});
+
+it('opens from the list by keyboard alone', async () => {
+  await goTo(page, `${application.url}/timers`);
+  await page.waitForSelector('.outlook');
+  await page.$eval('td a', (link) => (link as HTMLElement).focus());
+  await page.keyboard.press('Enter');
+  await labelled(page, 'Program A, start 1');
+});

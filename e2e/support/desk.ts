@@ -1,0 +1,76 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { ElementHandle, Page } from 'puppeteer-core';
+
+/** Opens a page that fails the test when the application logs an error. */
+export async function goTo(page: Page, url: string): Promise<void> {
+  await page.goto(url, { waitUntil: 'networkidle0' });
+}
+
+/** The element with this accessible label. */
+export async function labelled(page: Page, label: string): Promise<ElementHandle<HTMLElement>> {
+  const found = await page.waitForSelector(`[aria-label="${label}"]`, { visible: true });
+  return found as ElementHandle<HTMLElement>;
+}
+
+export async function clickButton(page: Page, words: string): Promise<void> {
+  const button = await page.waitForSelector(`xpath/.//button[normalize-space()="${words}"]`, {
+    visible: true,
+  });
+  await button!.click();
+}
+
+/** Types into a cell of the grid, over what it holds. */
+export async function typeInCell(page: Page, label: string, text: string): Promise<void> {
+  const cell = await labelled(page, label);
+  await cell.click();
+  await page.keyboard.type(text);
+  await page.keyboard.press('Tab');
+}
+
+export const cellValue = (page: Page, label: string): Promise<string> =>
+  page.$eval(`[aria-label="${label}"]`, (input) => (input as HTMLInputElement).value);
+
+/** The verdict's sentence. */
+export const verdict = (page: Page): Promise<string> =>
+  page.$eval('.verdict', (element) => element.textContent?.trim() ?? '');
+
+export const waitForVerdict = (page: Page, part: string) =>
+  page.waitForFunction(
+    (words) => document.querySelector('.verdict')?.textContent?.includes(words),
+    {},
+    part,
+  );
+
+/** Every run on the board, in words, and where each is drawn. */
+export const boardContents = (page: Page): Promise<string[]> =>
+  page.$$eval('.night-board .run', (runs) =>
+    runs.map(
+      (run) =>
+        `${run.getAttribute('aria-label')} | ${run.querySelector('path')?.getAttribute('d')}`,
+    ),
+  );
+
+const AXE = readFileSync(join(process.cwd(), 'node_modules/axe-core/axe.min.js'), 'utf8');
+
+/** What axe finds wrong with the page by WCAG 2.2 A and AA, one line each. */
+export async function axeFindings(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  return page.evaluate(async () => {
+    const { axe } = globalThis as unknown as {
+      axe: {
+        run: (options: object) => Promise<{
+          violations: { id: string; nodes: { html: string; failureSummary: string }[] }[];
+        }>;
+      };
+    };
+    const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+    const { violations } = await axe.run({ runOnly: { type: 'tag', values: tags } });
+    return violations.flatMap(({ id, nodes }) =>
+      nodes.map(
+        ({ html, failureSummary }) =>
+          `${id}: ${html.slice(0, 160)} ${failureSummary.slice(0, 200)}`,
+      ),
+    );
+  });
+}
