@@ -22,7 +22,7 @@ export default tseslint.config(
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
   {
-    files: ['**/*.cjs', '**/*.mjs'],
+    files: ['**/*.js', '**/*.cjs', '**/*.mjs'],
     languageOptions: {
       globals: {
         process: 'readonly',
@@ -32,6 +32,9 @@ export default tseslint.config(
         setTimeout: 'readonly',
         fetch: 'readonly',
         URL: 'readonly',
+        TextDecoder: 'readonly',
+        MutationObserver: 'readonly',
+        document: 'readonly',
       },
     },
   },

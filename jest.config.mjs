@@ -37,6 +37,7 @@ const project = (name, extra = {}) => ({
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@water-clock/core/([a-z-]+)$': '<rootDir>/../core/src/$1/index.ts',
+    '^d3$': '<rootDir>/../../node_modules/d3/dist/d3.js',
   },
   modulePathIgnorePatterns: ['/dist/'],
   ...extra,

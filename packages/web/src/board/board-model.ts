@@ -11,7 +11,7 @@ import {
 import { hoursWithin, simulate, type BegunRun, type NominalRun } from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
 import { group } from 'd3';
-import { sunriseSecondOfDay } from './sunrise';
+import { knownSunrise } from './sunrise';
 
 export const NIGHTS = 14;
 const NOON_SECONDS = SECONDS_PER_DAY / 2;
@@ -206,7 +206,7 @@ function forbiddenIn({ timer, controller, rules }: Plan, noon: TimerSeconds): Ni
 
 function sunriseIn({ site }: Plan, day: DayNumber): number | null {
   if (site?.latitude === undefined || site.longitude === undefined || !site.timeZone) return null;
-  const second = sunriseSecondOfDay(addDays(day, 1), site.latitude, site.longitude, site.timeZone);
+  const second = knownSunrise(addDays(day, 1), site.latitude, site.longitude, site.timeZone);
   return second === null ? null : second + NOON_SECONDS;
 }
 

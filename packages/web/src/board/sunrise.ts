@@ -17,6 +17,21 @@ export function sunriseSecondOfDay(
   return part('hour') * 3600 + part('minute') * 60;
 }
 
+const known = new Map<string, number | null>();
+
+/** The same, remembered: it is asked for with every edit. */
+export function knownSunrise(
+  ...[day, latitude, longitude, timeZone]: Parameters<typeof sunriseSecondOfDay>
+): number | null {
+  const key = `${day} ${latitude} ${longitude} ${timeZone}`;
+  let second = known.get(key);
+  if (second === undefined) {
+    second = sunriseSecondOfDay(day, latitude, longitude, timeZone);
+    known.set(key, second);
+  }
+  return second;
+}
+
 const clocks = new Map<string, Intl.DateTimeFormat>();
 
 function clockOf(timeZone: string): Intl.DateTimeFormat {

@@ -1,4 +1,5 @@
 import { Button, InputNumber, Popover, Select, Switch } from 'antd';
+import { memo } from 'react';
 import type { Plan, SeasonSetting } from '@water-clock/core/settings';
 import type { SeasonMode } from '@water-clock/core/timer-kinds';
 import { setController, type PlanEdit } from '../settings/plan-edits';
@@ -6,7 +7,8 @@ import { MONTHS_SHORT } from '../words/dates';
 import './controller-strip.css';
 
 interface ControllerStripProps {
-  readonly plan: Plan;
+  readonly timer: Plan['timer'];
+  readonly controller: Plan['controller'];
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
 }
 
@@ -17,8 +19,8 @@ const SEASON_NAMES: Record<SeasonMode, string> = {
 };
 
 /** What is set on the timer outside its programs: season percentage, delay, sensor, on or off. */
-export function ControllerStrip({ plan, onEdit }: ControllerStripProps) {
-  const { timer, controller } = plan;
+export const ControllerStrip = memo(function ControllerStrip(props: ControllerStripProps) {
+  const { timer, controller, onEdit } = props;
   const { season } = controller;
   const setSeason = (next: SeasonSetting, key?: string) =>
     onEdit(setController({ season: next }), key);
@@ -101,7 +103,7 @@ export function ControllerStrip({ plan, onEdit }: ControllerStripProps) {
       </label>
     </div>
   );
-}
+});
 
 function freshSeason(mode: SeasonMode, before: SeasonSetting): SeasonSetting {
   if (mode === 'whole') return { mode, percent: 100 };

@@ -1,15 +1,19 @@
 import { Checkbox, InputNumber, Popover, Radio, Space } from 'antd';
 import { parseDate } from '@water-clock/core/civil-time';
-import type { DayRule, Plan } from '@water-clock/core/settings';
+import { memo } from 'react';
+import type { DayRule, ProgramSettings } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-kinds';
-import { programOf, setDays, setProgram, type PlanEdit } from '../settings/plan-edits';
+import { setDays, setProgram, type PlanEdit } from '../settings/plan-edits';
 import { WEEKDAYS } from '../words/dates';
 import { daysLong, daysShort } from '../words/day-rules';
 import { todayHere } from '../words/today';
 
 interface DaysCellProps {
-  readonly plan: Plan;
   readonly program: string;
+  readonly days: DayRule;
+  readonly blockedWeekdays: ProgramSettings['blockedWeekdays'];
+  /** The kinds of days that the timer has. */
+  readonly dayModes: readonly DayMode[];
   readonly onEdit: (edit: PlanEdit) => void;
 }
 
@@ -23,8 +27,8 @@ const MODE_NAMES: Record<DayMode, string> = {
 const WEEKDAY_OPTIONS = WEEKDAYS.map((label, index) => ({ label, value: index + 1 }));
 
 /** On which days a program waters; opens to be changed. */
-export function DaysCell({ plan, program, onEdit }: DaysCellProps) {
-  const { days, blockedWeekdays } = programOf(plan, program);
+export const DaysCell = memo(function DaysCell(props: DaysCellProps) {
+  const { program, days, blockedWeekdays } = props;
   const words = daysLong(days, blockedWeekdays);
   const isEmpty = days.mode === 'weekdays' && days.weekdays.length === 0;
   return (
@@ -33,7 +37,7 @@ export function DaysCell({ plan, program, onEdit }: DaysCellProps) {
         trigger="click"
         placement="bottom"
         title={`Water days of program ${program}`}
-        content={<DaysEditor plan={plan} program={program} onEdit={onEdit} />}
+        content={<DaysEditor {...props} />}
       >
         <button
           type="button"
@@ -47,11 +51,9 @@ export function DaysCell({ plan, program, onEdit }: DaysCellProps) {
       </Popover>
     </td>
   );
-}
+});
 
-function DaysEditor({ plan, program, onEdit }: DaysCellProps) {
-  const { days } = programOf(plan, program);
-  const { dayModes } = plan.timer;
+function DaysEditor({ program, days, dayModes, onEdit }: DaysCellProps) {
   const modes = (Object.keys(MODE_NAMES) as DayMode[]).filter(
     (mode) => dayModes.includes(mode) || mode === days.mode,
   );
@@ -111,9 +113,11 @@ function freshRule(mode: DayMode): DayRule {
   return { mode };
 }
 
+type BlockedDaysCellProps = Pick<DaysCellProps, 'program' | 'blockedWeekdays' | 'onEdit'>;
+
 /** Weekdays on which a program never waters, whatever its water days say. */
-export function BlockedDaysCell({ plan, program, onEdit }: DaysCellProps) {
-  const { blockedWeekdays } = programOf(plan, program);
+export const BlockedDaysCell = memo(function BlockedDaysCell(props: BlockedDaysCellProps) {
+  const { program, blockedWeekdays, onEdit } = props;
   const words = blockedWeekdays.map((weekday) => WEEKDAYS[weekday - 1]?.slice(0, 2)).join(' ');
   return (
     <td>
@@ -144,4 +148,4 @@ export function BlockedDaysCell({ plan, program, onEdit }: DaysCellProps) {
       </Popover>
     </td>
   );
-}
+});

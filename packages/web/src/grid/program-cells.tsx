@@ -1,12 +1,14 @@
 import { parseTimeOfDay } from '@water-clock/core/civil-time';
-import type { Plan } from '@water-clock/core/settings';
-import { programOf, setProgram, setStart, type PlanEdit } from '../settings/plan-edits';
+import { memo } from 'react';
+import type { ProgramSettings } from '@water-clock/core/settings';
+import type { TimerCapability } from '@water-clock/core/timer-kinds';
+import { setProgram, setStart, type PlanEdit } from '../settings/plan-edits';
 import { parseClock } from '../words/lengths';
 import { CellInput } from './cell-input';
 
 interface ProgramCellProps {
-  readonly plan: Plan;
-  readonly program: string;
+  readonly program: ProgramSettings;
+  readonly timer: TimerCapability;
   readonly row: number;
   readonly column: number;
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
@@ -14,15 +16,17 @@ interface ProgramCellProps {
 }
 
 /** One start time of a program. */
-export function StartCell(props: ProgramCellProps & { readonly index: number }) {
-  const { plan, program, index, onEdit } = props;
-  const { starts } = programOf(plan, program);
+export const StartCell = memo(function StartCell(
+  props: ProgramCellProps & { readonly index: number },
+) {
+  const { timer, program, index, onEdit, row, column, onSettle } = props;
+  const { id, starts } = program;
   const start = starts[index] ?? '';
-  const step = plan.timer.startStepMinutes;
+  const step = timer.startStepMinutes;
   const isNext = index === starts.length;
   const warning =
-    index >= plan.timer.startsPerProgram
-      ? `This timer takes ${plan.timer.startsPerProgram} starts a program.`
+    index >= timer.startsPerProgram
+      ? `This timer takes ${timer.startsPerProgram} starts a program.`
       : start !== '' && (parseTimeOfDay(start) ?? 0) % step !== 0
         ? `This timer sets starts in steps of ${step} minutes.`
         : undefined;
@@ -30,14 +34,14 @@ export function StartCell(props: ProgramCellProps & { readonly index: number }) 
     const read = parseClock(text);
     if (read === undefined) return 'A time of day, such as 3:30 or 330p';
     if (read === null && index >= starts.length) return null;
-    onEdit(setStart(program, index, read), key);
+    onEdit(setStart(id, index, read), key);
     return null;
   };
   return (
     <td>
       <CellInput
-        {...props}
-        label={`Program ${program}, start ${index + 1}`}
+        {...{ row, column, onSettle }}
+        label={`Program ${id}, start ${index + 1}`}
         text={start}
         placeholder={isNext ? 'off' : '·'}
         disabled={index > starts.length}
@@ -46,27 +50,27 @@ export function StartCell(props: ProgramCellProps & { readonly index: number }) 
       />
     </td>
   );
-}
+});
 
 /** A program's own season percentage. */
-export function PercentCell(props: ProgramCellProps) {
-  const { plan, program, onEdit } = props;
-  const { percent } = programOf(plan, program);
+export const PercentCell = memo(function PercentCell(props: Omit<ProgramCellProps, 'timer'>) {
+  const { program, onEdit, row, column, onSettle } = props;
+  const { id, percent } = program;
   const onType = (text: string, key: string) => {
     const read = /^\s*(\d{1,4})\s*%?\s*$/.exec(text);
     const value = read ? Number(read[1]) : -1;
     if (value < 0 || value > 1000) return 'A percentage, 0 to 1000';
-    onEdit(setProgram(program, { percent: value }), key);
+    onEdit(setProgram(id, { percent: value }), key);
     return null;
   };
   return (
     <td>
       <CellInput
-        {...props}
-        label={`Program ${program}, percentage`}
+        {...{ row, column, onSettle }}
+        label={`Program ${id}, percentage`}
         text={String(percent)}
         onType={onType}
       />
     </td>
   );
-}
+});

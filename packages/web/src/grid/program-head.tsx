@@ -1,19 +1,21 @@
 import { Dropdown, type MenuProps } from 'antd';
-import type { Plan } from '@water-clock/core/settings';
+import { memo } from 'react';
+import type { ProgramSettings } from '@water-clock/core/settings';
 import { programTint } from '../board/program-tint';
-import { programOf, setProgram, type PlanEdit } from '../settings/plan-edits';
+import { setProgram, type PlanEdit } from '../settings/plan-edits';
 
 interface ProgramHeadProps {
   readonly label: string;
   readonly order: number;
-  readonly plan: Plan;
+  readonly program: ProgramSettings;
+  /** How many stations the timer can have open at once. */
+  readonly most: number;
   readonly onEdit: (edit: PlanEdit) => void;
 }
 
 /** The letter over a program's column, and what can be done with the program as a whole. */
-export function ProgramHead({ label, order, plan, onEdit }: ProgramHeadProps) {
-  const program = programOf(plan, label);
-  const most = plan.timer.maxConcurrentStations;
+export const ProgramHead = memo(function ProgramHead(props: ProgramHeadProps) {
+  const { label, order, program, most, onEdit } = props;
   const items: MenuProps['items'] = [
     {
       key: 'switch',
@@ -59,4 +61,4 @@ export function ProgramHead({ label, order, plan, onEdit }: ProgramHeadProps) {
       </Dropdown>
     </th>
   );
-}
+});

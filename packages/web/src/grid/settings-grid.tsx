@@ -1,9 +1,9 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { App, Button } from 'antd';
-import type { ClipboardEvent } from 'react';
+import { memo, type ClipboardEvent } from 'react';
 import type { Plan } from '@water-clock/core/settings';
 import type { BoardModel } from '../board/board-model';
-import { addStation, nextStationNumber, type PlanEdit } from '../settings/plan-edits';
+import { addStation, nextStationNumber, programOf, type PlanEdit } from '../settings/plan-edits';
 import { BlockedDaysCell, DaysCell } from './days-cell';
 import { pasteBlock } from './paste-block';
 import { ProgramHead } from './program-head';
@@ -22,10 +22,12 @@ export interface GridProps {
 }
 
 /** The whole timer in one look: stations down, programs across, days and starts on top. */
-export function SettingsGrid(props: GridProps) {
+export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
   const { plan, totals, onEdit, onSettle } = props;
   const { message } = App.useApp();
-  const labels = plan.timer.programs;
+  const { timer } = plan;
+  const labels = timer.programs;
+  const programs = labels.map((label) => programOf(plan, label));
   const startRows = Math.min(
     plan.timer.startsPerProgram,
     1 + Math.max(0, ...plan.programs.map((program) => program.starts.length)),
@@ -64,23 +66,33 @@ export function SettingsGrid(props: GridProps) {
             Program
           </th>
           {labels.map((label, order) => (
-            <ProgramHead key={label} label={label} order={order} plan={plan} onEdit={onEdit} />
+            <ProgramHead
+              key={label}
+              {...{ label, order, onEdit }}
+              program={programs[order]!}
+              most={timer.maxConcurrentStations}
+            />
           ))}
         </tr>
         <tr>
           <th colSpan={4} scope="row" className="row-name">
             Water days
           </th>
-          {labels.map((label) => (
-            <DaysCell key={label} program={label} plan={plan} onEdit={onEdit} />
+          {programs.map(({ id, days, blockedWeekdays }) => (
+            <DaysCell
+              key={id}
+              program={id}
+              dayModes={timer.dayModes}
+              {...{ days, blockedWeekdays, onEdit }}
+            />
           ))}
         </tr>
         <tr>
           <th colSpan={4} scope="row" className="row-name">
             Never on
           </th>
-          {labels.map((label) => (
-            <BlockedDaysCell key={label} program={label} plan={plan} onEdit={onEdit} />
+          {programs.map(({ id, blockedWeekdays }) => (
+            <BlockedDaysCell key={id} program={id} {...{ blockedWeekdays, onEdit }} />
           ))}
         </tr>
         {Array.from({ length: mostStarts }, (_, index) => (
@@ -88,11 +100,10 @@ export function SettingsGrid(props: GridProps) {
             <th colSpan={4} scope="row" className="row-name">
               Start {index + 1}
             </th>
-            {labels.map((label, order) => (
+            {programs.map((program, order) => (
               <StartCell
-                key={label}
-                {...{ plan, onEdit, onSettle, index }}
-                program={label}
+                key={program.id}
+                {...{ timer, program, onEdit, onSettle, index }}
                 row={index}
                 column={order + 3}
               />
@@ -104,11 +115,10 @@ export function SettingsGrid(props: GridProps) {
             <th colSpan={4} scope="row" className="row-name">
               Percentage
             </th>
-            {labels.map((label, order) => (
+            {programs.map((program, order) => (
               <PercentCell
-                key={label}
-                {...{ plan, onEdit, onSettle }}
-                program={label}
+                key={program.id}
+                {...{ program, onEdit, onSettle }}
                 row={mostStarts}
                 column={order + 3}
               />
@@ -139,7 +149,10 @@ export function SettingsGrid(props: GridProps) {
         {plan.stations.map((station, index) => (
           <StationRow
             key={station.number}
-            {...{ plan, station, isSoaking, onEdit, onSettle }}
+            {...{ labels, station, isSoaking, onEdit, onSettle }}
+            runTimes={programs.map(
+              ({ runs }) => runs.find((run) => run.station === station.number)?.seconds,
+            )}
             row={firstStation + index}
           />
         ))}
@@ -185,4 +198,4 @@ export function SettingsGrid(props: GridProps) {
       </tfoot>
     </table>
   );
-}
+});

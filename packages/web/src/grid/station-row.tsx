@@ -1,20 +1,17 @@
 import { Dropdown, type MenuProps } from 'antd';
 import { memo } from 'react';
-import type { Plan, StationSettings } from '@water-clock/core/settings';
-import {
-  programOf,
-  removeStation,
-  setRunTime,
-  setStation,
-  type PlanEdit,
-} from '../settings/plan-edits';
+import type { StationSettings } from '@water-clock/core/settings';
+import { removeStation, setRunTime, setStation, type PlanEdit } from '../settings/plan-edits';
 import { minutesText, parseLength } from '../words/lengths';
 import { CellInput } from './cell-input';
 
 const LENGTH_HINT = 'Minutes, such as 15 or 2:30 (90s for seconds)';
 
 interface StationRowProps {
-  readonly plan: Plan;
+  /** The timer's programs, in order. */
+  readonly labels: readonly string[];
+  /** How long each of them waters the station; undefined where it does not. */
+  readonly runTimes: readonly (number | undefined)[];
   readonly station: StationSettings;
   readonly row: number;
   readonly isSoaking: boolean;
@@ -24,7 +21,7 @@ interface StationRowProps {
 
 /** One station: its name, its cycle and soak, and its run time in each program. */
 export const StationRow = memo(function StationRow(props: StationRowProps) {
-  const { plan, station, row, isSoaking, onEdit, onSettle } = props;
+  const { labels, runTimes, station, row, isSoaking, onEdit, onSettle } = props;
   const { number, enabled } = station;
   const items: MenuProps['items'] = [
     { key: 'switch', label: enabled ? 'Switch this station off' : 'Switch this station on' },
@@ -104,16 +101,21 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
           { disabled: !isSoaking && station.soakSeconds === undefined },
         )}
       </td>
-      {plan.timer.programs.map((program, order) => {
-        const run = programOf(plan, program).runs.find(({ station: at }) => at === number);
-        return (
-          <td key={program}>
-            {lengthCell(`program ${program}, minutes`, run?.seconds, order + 3, (seconds) =>
-              setRunTime(program, number, seconds),
-            )}
-          </td>
-        );
-      })}
+      {labels.map((label, order) => (
+        <td key={label}>
+          {lengthCell(`program ${label}, minutes`, runTimes[order], order + 3, (seconds) =>
+            setRunTime(label, number, seconds),
+          )}
+        </td>
+      ))}
     </tr>
   );
-});
+}, isSameRow);
+
+function isSameRow({ runTimes, ...rest }: StationRowProps, next: StationRowProps): boolean {
+  return (
+    (Object.keys(rest) as (keyof typeof rest)[]).every((prop) => rest[prop] === next[prop]) &&
+    runTimes.length === next.runTimes.length &&
+    runTimes.every((seconds, order) => seconds === next.runTimes[order])
+  );
+}

@@ -27,9 +27,18 @@ const emptyProgram = (id: string): ProgramSettings => ({
   runs: [],
 });
 
+const emptyPrograms = new Map<string, ProgramSettings>();
+
+/** The same object each time, so that what shows it need not be drawn again. */
+function knownEmptyProgram(id: string): ProgramSettings {
+  const known = emptyPrograms.get(id) ?? emptyProgram(id);
+  emptyPrograms.set(id, known);
+  return known;
+}
+
 /** The settings of a program; one that the plan does not mention has nothing set. */
 export const programOf = (plan: Plan, id: string): ProgramSettings =>
-  plan.programs.find((program) => program.id === id) ?? emptyProgram(id);
+  plan.programs.find((program) => program.id === id) ?? knownEmptyProgram(id);
 
 function changeProgram(
   id: string,

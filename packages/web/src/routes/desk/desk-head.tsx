@@ -8,7 +8,7 @@ import {
 } from '@ant-design/icons';
 import { addDays, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { App, Button, Modal, Tooltip } from 'antd';
-import { useEffect, useState } from 'react';
+import { memo, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Link, useBlocker } from 'react-router';
 import type { Timer } from '../../api/timers';
 import { NIGHTS } from '../../board/board-model';
@@ -28,8 +28,8 @@ interface DeskHeadProps {
 export function DeskHead({ timer, desk, from, onFrom }: DeskHeadProps) {
   const [showsKeys, setShowsKeys] = useState(false);
   const [showsTimer, setShowsTimer] = useState(false);
-  useDeskKeys(desk, () => setShowsKeys(true));
-  const move = (days: number) => onFrom(formatDate(addDays(from, days)));
+  const showKeys = useCallback(() => setShowsKeys(true), []);
+  useDeskKeys(desk, showKeys);
   return (
     <div className="desk-head">
       <h1>
@@ -40,52 +40,23 @@ export function DeskHead({ timer, desk, from, onFrom }: DeskHeadProps) {
       <Button icon={<SettingOutlined />} onClick={() => setShowsTimer(true)}>
         What this timer can do
       </Button>
-      <div className="desk-dates">
-        <Button
-          aria-label={`${NIGHTS} nights earlier`}
-          icon={<LeftOutlined />}
-          onClick={() => move(-NIGHTS)}
-        />
-        <input
-          type="date"
-          className="date-input"
-          aria-label="First night"
-          value={formatDate(from)}
-          onChange={(event) => {
-            if (parseDate(event.target.value) !== null) onFrom(event.target.value);
-          }}
-        />
-        <Button
-          aria-label={`${NIGHTS} nights later`}
-          icon={<RightOutlined />}
-          onClick={() => move(NIGHTS)}
-        />
-        <Button onClick={() => onFrom(todayHere())}>Today</Button>
-      </div>
+      <DeskDates from={from} onFrom={onFrom} />
       <div className="desk-actions">
-        <Tooltip title="Undo (Ctrl Z)">
-          <Button
-            aria-label="Undo"
-            icon={<UndoOutlined />}
-            disabled={!desk.canUndo}
-            onClick={desk.undo}
-          />
-        </Tooltip>
-        <Tooltip title="Redo (Ctrl Shift Z)">
-          <Button
-            aria-label="Redo"
-            icon={<RedoOutlined />}
-            disabled={!desk.canRedo}
-            onClick={desk.redo}
-          />
-        </Tooltip>
-        <Tooltip title="Keys (?)">
-          <Button
-            aria-label="Keys"
-            icon={<QuestionCircleOutlined />}
-            onClick={() => setShowsKeys(true)}
-          />
-        </Tooltip>
+        <IconButton
+          label="Undo"
+          keys="Ctrl Z"
+          icon={ICONS.undo}
+          disabled={!desk.canUndo}
+          onClick={desk.undo}
+        />
+        <IconButton
+          label="Redo"
+          keys="Ctrl Shift Z"
+          icon={ICONS.redo}
+          disabled={!desk.canRedo}
+          onClick={desk.redo}
+        />
+        <IconButton label="Keys" keys="?" icon={ICONS.keys} disabled={false} onClick={showKeys} />
         <Button
           type="primary"
           loading={desk.isSaving}
@@ -107,6 +78,61 @@ export function DeskHead({ timer, desk, from, onFrom }: DeskHeadProps) {
     </div>
   );
 }
+
+const ICONS = {
+  undo: <UndoOutlined />,
+  redo: <RedoOutlined />,
+  keys: <QuestionCircleOutlined />,
+};
+
+interface IconButtonProps {
+  readonly label: string;
+  readonly keys: string;
+  readonly icon: ReactNode;
+  readonly disabled: boolean;
+  readonly onClick: () => void;
+}
+
+const IconButton = memo(function IconButton(props: IconButtonProps) {
+  const { label, keys, ...button } = props;
+  return (
+    <Tooltip title={`${label} (${keys})`}>
+      <Button aria-label={label} {...button} />
+    </Tooltip>
+  );
+});
+
+/** Which nights are shown. */
+const DeskDates = memo(function DeskDates({
+  from,
+  onFrom,
+}: Pick<DeskHeadProps, 'from' | 'onFrom'>) {
+  const move = (days: number) => onFrom(formatDate(addDays(from, days)));
+  return (
+    <div className="desk-dates">
+      <Button
+        aria-label={`${NIGHTS} nights earlier`}
+        icon={<LeftOutlined />}
+        onClick={() => move(-NIGHTS)}
+      />
+      <input
+        type="date"
+        className="date-input"
+        aria-label="First night"
+        value={formatDate(from)}
+        onChange={(event) => {
+          if (parseDate(event.target.value) !== null) onFrom(event.target.value);
+        }}
+      />
+      <Button
+        aria-label={`${NIGHTS} nights later`}
+        icon={<RightOutlined />}
+        onClick={() => move(NIGHTS)}
+      />
+      <Button onClick={() => onFrom(todayHere())}>Today</Button>
+    </div>
+  );
+});
 
 function useDeskKeys({ undo, redo, save, isChanged }: SettingsOnDesk, help: () => void) {
   useEffect(() => {

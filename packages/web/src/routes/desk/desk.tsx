@@ -1,19 +1,9 @@
-import { useCallback, useMemo, useState } from 'react';
 import type { DayNumber } from '@water-clock/core/civil-time';
 import type { StoredSettings, Timer } from '../../api/timers';
-import type { BoardRun } from '../../board/board-model';
-import type { CollisionGroup } from '../../board/collision-words';
-import { NightBoard } from '../../board/night-board';
-import { RunDetails } from '../../board/run-details';
-import { useBoardModel } from '../../board/use-board-model';
-import { ControllerStrip } from '../../grid/controller-strip';
-import { SettingsGrid } from '../../grid/settings-grid';
-import { moveStart } from '../../settings/plan-edits';
-import { CollisionList } from './collision-list';
 import { DeskHead } from './desk-head';
 import './desk.css';
+import { DeskWork } from './desk-work';
 import { useSettingsOnDesk } from './use-settings-on-desk';
-import { VerdictBar } from './verdict-bar';
 
 interface DeskProps {
   readonly timer: Timer;
@@ -22,65 +12,13 @@ interface DeskProps {
   readonly onFrom: (day: string) => void;
 }
 
-/** Settings on the left, the nights they make on the right, live with every edit. */
+/** The desk of one timer: what it is, and the work on its settings. */
 export function Desk({ timer, stored, from, onFrom }: DeskProps) {
   const desk = useSettingsOnDesk(stored);
-  const { plan, edit, settle } = desk;
-  const shown = useBoardModel(plan, from);
-  const [selected, setSelected] = useState<string | null>(null);
-  const model = shown?.model ?? null;
-
-  const run = useMemo(
-    () => model?.nights.flatMap((night) => night.runs).find(({ key }) => key === selected),
-    [model, selected],
-  );
-  const stationNames = useMemo(
-    () => new Map(plan.stations.map(({ number, name }) => [number, name ?? `Station ${number}`])),
-    [plan.stations],
-  );
-  const select = useCallback((chosen: BoardRun | null) => setSelected(chosen?.key ?? null), []);
-  const show = (group: CollisionGroup) => {
-    setSelected(group.first.b.key);
-    requestAnimationFrame(() =>
-      document.querySelector<SVGGElement>(`[data-run="${group.first.b.key}"]`)?.focus(),
-    );
-  };
-
   return (
     <main className="desk">
       <DeskHead timer={timer} desk={desk} from={from} onFrom={onFrom} />
-      <VerdictBar model={model} isOff={plan.controller.off} />
-      <div className="desk-body">
-        <section className="desk-settings" aria-label="Settings of the timer">
-          <SettingsGrid plan={plan} totals={model?.totals ?? {}} onEdit={edit} onSettle={settle} />
-          <ControllerStrip plan={plan} onEdit={edit} />
-        </section>
-        <section className="desk-nights" aria-label="Nights to come">
-          {model && (
-            <>
-              <NightBoard
-                model={model}
-                selected={selected}
-                stepMinutes={plan.timer.startStepMinutes}
-                onSelect={select}
-                onMove={({ program, startNumber }, minutes, all, gesture) =>
-                  edit(moveStart(program, all ? 'all' : startNumber - 1, minutes), gesture)
-                }
-                onSettle={settle}
-              />
-              <div className="desk-below">
-                {run && <RunDetails run={run} stationNames={stationNames} />}
-                <CollisionList
-                  model={model}
-                  overlap={plan.timer.overlap}
-                  hasRuns={plan.programs.some(({ starts, runs }) => starts.length && runs.length)}
-                  onShow={show}
-                />
-              </div>
-            </>
-          )}
-        </section>
-      </div>
+      <DeskWork plan={desk.plan} from={from} edit={desk.edit} settle={desk.settle} />
     </main>
   );
 }

@@ -1,0 +1,76 @@
+import {
+  parseDate,
+  parseDateTime,
+  type DayNumber,
+  type TimerSeconds,
+} from '@water-clock/core/civil-time';
+import { clockTime, dateAndTime } from './dates';
+import { daysLong, daysShort } from './day-rules';
+import { hoursText, lengthInWords, minutesText, parseClock, parseLength } from './lengths';
+import { todayHere } from './today';
+
+it('reads lengths as people type them, and nothing else', () => {
+  const good: [string, number][] = [
+    ['15', 900],
+    [' 15 min ', 900],
+    ['2:30', 150],
+    ['90s', 90],
+    ['1h', 3600],
+    ['1 h 20 min', 4800],
+    ['0', 0],
+  ];
+  for (const [text, seconds] of good) expect([text, parseLength(text)]).toEqual([text, seconds]);
+  for (const text of ['', ' ', '-', '·']) expect([text, parseLength(text)]).toEqual([text, null]);
+  for (const text of ['x', '2:60', '-5', '1.5', '15 apples', '99999'])
+    expect([text, parseLength(text)]).toEqual([text, undefined]);
+});
+
+it('writes a length so that it is read back as it was', () => {
+  for (const seconds of [0, 60, 90, 150, 5400, 21_600])
+    expect(parseLength(minutesText(seconds))).toBe(seconds);
+});
+
+it('reads times of day with and without am and pm', () => {
+  const good: [string, string][] = [
+    ['0330', '03:30'],
+    ['3:30', '03:30'],
+    ['330p', '15:30'],
+    ['3:30 PM', '15:30'],
+    ['12 am', '00:00'],
+    ['12pm', '12:00'],
+    ['23:59', '23:59'],
+    ['7', '07:00'],
+  ];
+  for (const [text, time] of good) expect([text, parseClock(text)]).toEqual([text, time]);
+  expect(parseClock('off')).toBeNull();
+  for (const text of ['24:00', '13pm', '0am', '4:75', 'noon'])
+    expect([text, parseClock(text)]).toEqual([text, undefined]);
+});
+
+it('says lengths and totals', () => {
+  expect([0, 40, 1080, 3900, 3910].map(lengthInWords)).toEqual([
+    '0 min',
+    '40 s',
+    '18 min',
+    '1 h 05 min',
+    '1 h 05 min 10 s',
+  ]);
+  expect(hoursText(11_100)).toBe('3:05');
+});
+
+it('says dates and times', () => {
+  const moment = parseDateTime('2026-06-09T04:30:25') as TimerSeconds;
+  expect(dateAndTime(moment)).toBe('Tue 9 June, 04:30:25');
+  expect(clockTime(parseDateTime('2026-06-09T00:00:00') as TimerSeconds)).toBe('00:00');
+  expect(todayHere(new Date(2026, 0, 5, 23, 59))).toBe('2026-01-05');
+  expect(parseDate(todayHere(new Date(2026, 0, 5))) as DayNumber).toBe(20_458);
+});
+
+it('says water days, short and in full', () => {
+  expect(daysShort({ mode: 'weekdays', weekdays: [7, 2] })).toBe('Tu Su');
+  expect(daysShort({ mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] })).toBe('daily');
+  expect(daysShort({ mode: 'weekdays', weekdays: [] })).toBe('none');
+  const rule = { mode: 'interval' as const, everyDays: 3, anchor: '2026-06-02' };
+  expect(daysLong(rule, [6])).toBe('every 3 days, counted from Tue 2 Jun, not on Sat');
+  expect(daysLong({ mode: 'odd' }, [])).toBe('on odd days of the month');
+});
