@@ -113,7 +113,7 @@ it('pastes a block from a spreadsheet as one step, or nothing of it', async () =
   expect(await cellValue(page, 'Station 4, program A, minutes')).toBe('30');
   expect(await cellValue(page, 'Station 5, soak')).toBe('40');
   await control(page, 'z');
-  await waitForValue(page, 'Station 5, name', 'Back lawn, fence');
+  await waitForValue(page, 'Station 5, name', 'Fence side');
 
   await paste('Station 4, name', 'North lawn\t\t\tlots\nSouth lawn\tlong\t40\t18\n');
   await page.waitForFunction(() => document.body.textContent?.includes('Nothing was pasted.'));

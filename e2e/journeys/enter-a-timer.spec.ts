@@ -103,7 +103,7 @@ it('enters a timer by hand, sees a collision, drags it away, saves, and finds th
 
 /** Drags B's first run to the right, a little at a time, until the verdict says that all is clear. */
 async function dragUntilClear(): Promise<void> {
-  const run = await page.waitForSelector('.run[data-program="B"]');
+  const run = await page.waitForSelector('.run[data-program="B"] .run-outline');
   const box = (await run!.boundingBox())!;
   const y = box.y + box.height / 2;
   await page.mouse.move(box.x + 10, y);

@@ -66,7 +66,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
               plant: 'turf',
             },
             { number: 4, name: 'Back lawn', head: 'rotor', plant: 'turf' },
-            { number: 5, name: 'Back lawn, fence', head: 'rotor', plant: 'turf' },
+            { number: 5, name: 'Fence side', head: 'rotor', plant: 'turf' },
             {
               number: 6,
               name: 'Slope',

@@ -57,7 +57,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
         <col style={{ width: 42 }} />
         <col style={{ width: 42 }} />
         {labels.map((label) => (
-          <col key={label} style={{ width: labels.length > 3 ? 58 : 80 }} />
+          <col key={label} style={{ width: labels.length > 3 ? 62 : 80 }} />
         ))}
       </colgroup>
       <thead>

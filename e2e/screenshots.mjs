@@ -1,0 +1,36 @@
+// Writes docs/screenshots from the demo data: npm run screenshots (after npm run build).
+import { mkdirSync } from 'node:fs';
+import { startApplication } from './support/application.js';
+import { openBrowser } from './support/browser.js';
+
+const FOLDER = 'docs/screenshots';
+mkdirSync(FOLDER, { recursive: true });
+
+const application = await startApplication({ demo: true });
+const { browser, close } = await openBrowser();
+try {
+  const timers = await (await fetch(`${application.url}/api/timers?from=2026-06-01`)).json();
+  const deskOf = (name) =>
+    `/timers/${timers.find((timer) => timer.name === name).id}?from=2026-06-01`;
+  const page = await browser.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+
+  const picture = async (name, path, ready) => {
+    await page.goto(application.url + path, { waitUntil: 'networkidle0' });
+    await page.waitForSelector(ready);
+    await new Promise((resolve) => setTimeout(resolve, 500));
+    if (name === 'desk') {
+      await page.click('.collision-list button');
+      await page.waitForSelector('.run-details');
+    }
+    await page.screenshot({ path: `${FOLDER}/${name}.png` });
+  };
+
+  await picture('timers', '/timers', '.outlook');
+  await picture('desk', deskOf('Garage timer'), '.night-board .run');
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
+  await picture('desk-dark', deskOf('Plant room'), '.night-board .run');
+} finally {
+  await close();
+  await application.stop();
+}
