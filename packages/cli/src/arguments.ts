@@ -28,16 +28,21 @@ export function readArguments(
 /** The most dates that one call runs through: a century. */
 const MOST_DAYS = 36_525;
 
-/** Reads `--from` and `--days`; both are required. */
-export function readRange({
-  from,
-  days,
-}: Arguments['options']): Result<{ from: DayNumber; days: number }, readonly string[]> {
-  const messages: string[] = [];
+/** Reads `--from`, which is required. */
+export function readFrom({ from }: Arguments['options']): Result<DayNumber, readonly string[]> {
   const day = typeof from === 'string' ? parseDate(from) : null;
-  if (day === null) messages.push('water-clock: --from must be a date, written YYYY-MM-DD');
+  return day === null ? err(['water-clock: --from must be a date, written YYYY-MM-DD']) : ok(day);
+}
+
+/** Reads `--from` and `--days`; both are required. */
+export function readRange(
+  options: Arguments['options'],
+): Result<{ from: DayNumber; days: number }, readonly string[]> {
+  const from = readFrom(options);
+  const { days } = options;
+  const messages = from.ok ? [] : [...from.trouble];
   const count = typeof days === 'string' && /^\d{1,6}$/.test(days) ? Number(days) : 0;
   if (count < 1 || count > MOST_DAYS)
     messages.push(`water-clock: --days must be a whole number, 1 to ${MOST_DAYS}`);
-  return messages.length > 0 ? err(messages) : ok({ from: day!, days: count });
+  return from.ok && messages.length === 0 ? ok({ from: from.value, days: count }) : err(messages);
 }

@@ -1,8 +1,9 @@
 import { printed, refused, type Outcome } from './outcome.js';
+import { foreverVerb } from './verbs/forever.js';
 import { simulateVerb } from './verbs/simulate.js';
 import type { Verb } from './verbs/verb.js';
 
-const VERBS: readonly Verb[] = [simulateVerb];
+const VERBS: readonly Verb[] = [simulateVerb, foreverVerb];
 
 const HELP = [
   'water-clock VERB FILE [options]',

@@ -2,7 +2,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseDate, type DayNumber } from '../civil-time/index.js';
 import { readPlan, readPlanText, type Plan } from '../settings/index.js';
-import { clockErrorSeconds, simulate, simulationReport } from './index.js';
+import { clockErrorSeconds, foreverReport, simulate, simulationReport } from './index.js';
 
 interface EngineCase {
   readonly name: string;
@@ -42,6 +42,12 @@ if (cases.length === 0) {
     const moveBack = command.trueTime ? clockErrorSeconds(plan.controller) : 0;
     const report = simulationReport(simulate(plan, { from, days: command.days }), moveBack);
     expect(report).toEqual(expected);
+  });
+
+  const forevers = cases.filter(({ command }) => command.verb === 'forever');
+  test.each(forevers)('$name: $about', ({ plan, command, expect: expected }) => {
+    const from = parseDate(command.from) as DayNumber;
+    expect(foreverReport(readWhole(plan), from)).toEqual(expected);
   });
 
   test.each(badInputs)('$name: $about', ({ plan, expectError }) => {

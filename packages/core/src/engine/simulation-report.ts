@@ -31,11 +31,7 @@ export function simulationReport(
   clockErrorSeconds = 0,
 ): SimulationReport {
   const print = (moment: TimerSeconds) => formatDateTime(addSeconds(moment, -clockErrorSeconds));
-  const nameOf = ({ program, startNumber, nominal }: NominalRun): RunName => ({
-    program: program.id,
-    startNumber,
-    nominal: print(nominal),
-  });
+  const nameOf = (run: NominalRun): RunName => runName(run, print);
   return {
     pieces: [...pieces].sort(inPrintedOrder).map(({ run, station, piece, from, to }) => ({
       ...nameOf(run),
@@ -47,3 +43,9 @@ export function simulationReport(
     collisions: collisions.map(({ a, b, seconds }) => ({ a: nameOf(a), b: nameOf(b), seconds })),
   };
 }
+
+/** Names a run by its program, its start and its nominal time. */
+export const runName = (
+  { program, startNumber, nominal }: NominalRun,
+  print: (moment: TimerSeconds) => string = formatDateTime,
+): RunName => ({ program: program.id, startNumber, nominal: print(nominal) });
