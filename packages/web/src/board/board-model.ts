@@ -8,7 +8,14 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import { hoursWithin, simulate, type BegunRun, type NominalRun } from '@water-clock/core/engine';
+import {
+  firstCollision,
+  headroomPercent,
+  hoursWithin,
+  simulate,
+  type BegunRun,
+  type NominalRun,
+} from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
 import { group } from 'd3';
 import { knownSunrise } from './sunrise';
@@ -72,12 +79,21 @@ export interface ProgramTotal {
   readonly percent: number;
 }
 
+/** What holds on all dates from the first night on. */
+export interface Ever {
+  /** The first collision on any date; null: no two runs ever overlap. */
+  readonly first: { readonly start: TimerSeconds; readonly seconds: number } | null;
+  /** How far the season percentage may rise; null where even the smallest collides, or there is none. */
+  readonly headroomPercent: number | null;
+}
+
 export interface BoardModel {
   readonly nights: readonly BoardNight[];
   /** The hours that are in use, in seconds since noon, whole hours. */
   readonly axis: NightSpan;
   readonly collisions: readonly BoardCollision[];
   readonly totals: Readonly<Record<string, ProgramTotal>>;
+  readonly ever: Ever;
 }
 
 /** What fourteen nights from the noon of `from` bring. */
@@ -118,6 +134,15 @@ export function boardModel(plan: Plan, from: DayNumber): BoardModel {
     axis: axisOf(nights),
     collisions: nights.flatMap((night) => night.collisions),
     totals: totalsOf(nominal),
+    ever: everFrom(plan, from),
+  };
+}
+
+function everFrom(plan: Plan, from: DayNumber): Ever {
+  const first = firstCollision(plan, from);
+  return {
+    first: first && { start: first.b.nominal, seconds: first.seconds },
+    headroomPercent: headroomPercent(plan, from),
   };
 }
 

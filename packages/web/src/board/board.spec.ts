@@ -89,7 +89,7 @@ it('fits the axis to the hours in use, and shows forbidden hours within the nigh
 it('names collisions with night, minutes and what comes of them', () => {
   const board = model();
   expect(verdict(board)).toBe(
-    'Two runs collide: first Thu 4 June, 04:00, 20 min, and 1 more in these 14 nights.',
+    'Two runs collide: first Thu 4 June, 04:00, 20 min, and 1 more in these 14 nights. Clear up to 60 %.',
   );
   const [group, ...others] = collisionGroups(board);
   expect(others).toEqual([]);
@@ -104,7 +104,29 @@ it('says so when nothing collides, and when nothing waters', () => {
   expect(verdict(model({ programs: [] }))).toMatch(/^Nothing waters in these 14 nights/);
   const apart = testPlan();
   apart.programs[1]!.starts = ['05:00'];
-  expect(verdict(boardModel(apart, FROM))).toMatch(/^No two runs overlap in these 14 nights/);
+  expect(verdict(boardModel(apart, FROM))).toBe(
+    'No two runs ever overlap, on any date. Clear up to 150 %.',
+  );
+  const later = testPlan({
+    programs: [
+      {
+        id: 'A',
+        starts: ['03:30'],
+        days: { mode: 'interval', everyDays: 31, anchor: '2026-06-02' },
+        runs: [{ station: 1, seconds: 3600 }],
+      },
+      {
+        id: 'B',
+        starts: ['04:00'],
+        days: { mode: 'interval', everyDays: 30, anchor: '2026-06-03' },
+        runs: [{ station: 2, seconds: 3600 }],
+      },
+    ],
+  });
+  // 31 x = 30 y + 1 first holds for x = y = 1: 31 days after 2 June.
+  expect(verdict(boardModel(later, FROM))).toBe(
+    'Clear in these 14 nights, but two runs collide on Fri 3 July 2026, 04:00, 30 min. Clear up to 50 %.',
+  );
 });
 
 it('knows sunrise by the clock of the zone, within two minutes of the almanac', () => {

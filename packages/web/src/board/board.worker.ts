@@ -8,6 +8,7 @@ export interface BoardChange {
   readonly nights: readonly (BoardNight | null)[];
   readonly axis: BoardModel['axis'];
   readonly totals: BoardModel['totals'];
+  readonly ever: BoardModel['ever'];
 }
 
 let lastNights: readonly string[] = [];
@@ -15,11 +16,11 @@ let lastNights: readonly string[] = [];
 const worker = {
   /** The board of a plan, as what has changed since the call before. */
   change(plan: Plan, from: DayNumber): BoardChange {
-    const { nights, axis, totals } = boardModel(plan, from);
+    const { nights, axis, totals, ever } = boardModel(plan, from);
     const texts = nights.map((night) => JSON.stringify(night));
     const changed = nights.map((night, row) => (texts[row] === lastNights[row] ? null : night));
     lastNights = texts;
-    return { nights: changed, axis, totals };
+    return { nights: changed, axis, totals, ever };
   },
 };
 export type BoardWorker = typeof worker;

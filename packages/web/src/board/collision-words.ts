@@ -1,4 +1,4 @@
-import { addSeconds } from '@water-clock/core/civil-time';
+import { addSeconds, civilDateOf, dayOf } from '@water-clock/core/civil-time';
 import type { OverlapBehaviour } from '@water-clock/core/timer-kinds';
 import { exhaustive } from '@water-clock/core/kernel';
 import { clockTime, dateAndTime, longDate } from '../words/dates';
@@ -68,15 +68,27 @@ export function whatTheTimerDoes({ a, b }: BoardCollision, overlap: OverlapBehav
   }
 }
 
-/** The verdict: one sentence that is always true. */
-export function verdict({ nights, collisions }: BoardModel): string {
+/** The verdict: what is wrong first, or that nothing ever is; and how far the percentage may rise. */
+export function verdict(model: BoardModel): string {
+  const { nights, collisions, ever } = model;
+  const shown = `these ${nights.length} nights`;
+  if (nights.every(({ runs }) => runs.length === 0) && ever.first === null)
+    return `Nothing waters in ${shown}, up to the night of ${longDate(nights.at(-1)!.day)}.`;
   const [first] = collisions;
-  const until = longDate(nights.at(-1)!.day);
-  if (!first)
-    return nights.some(({ runs }) => runs.length > 0)
-      ? `No two runs overlap in these ${nights.length} nights, up to the night of ${until}.`
-      : `Nothing waters in these ${nights.length} nights, up to the night of ${until}.`;
-  const more = collisions.length - 1;
-  const others = more === 0 ? '' : `, and ${more} more in these ${nights.length} nights`;
-  return `Two runs collide: first ${dateAndTime(first.b.nominal)}, ${lengthInWords(first.seconds)}${others}.`;
+  const headroom = ever.headroomPercent === null ? '' : ` Clear up to ${ever.headroomPercent} %.`;
+  if (first) {
+    const more = collisions.length - 1;
+    const others = more === 0 ? '' : `, and ${more} more in ${shown}`;
+    return `Two runs collide: first ${dateAndTime(first.b.nominal)}, ${lengthInWords(first.seconds)}${others}.${headroom}`;
+  }
+  if (ever.first) {
+    const { start, seconds } = ever.first;
+    const { year } = civilDateOf(dayOf(start));
+    return `Clear in ${shown}, but two runs collide on ${longDate(dayOf(start))} ${year}, ${clockTime(start)}, ${lengthInWords(seconds)}.${headroom}`;
+  }
+  return `No two runs ever overlap, on any date.${headroom}`;
 }
+
+/** True when two runs overlap, in the nights shown or on any later date. */
+export const everCollides = ({ collisions, ever }: BoardModel): boolean =>
+  collisions.length > 0 || ever.first !== null;

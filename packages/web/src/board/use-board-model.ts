@@ -50,6 +50,7 @@ function changedModel(before: BoardModel | null, change: BoardChange): BoardMode
     nights,
     axis: same(before?.axis, change.axis),
     totals: same(before?.totals, change.totals),
+    ever: same(before?.ever, change.ever),
     collisions: nights.flatMap((night) => night.collisions),
   };
 }

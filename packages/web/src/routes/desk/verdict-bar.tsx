@@ -1,6 +1,6 @@
 import { CheckCircleFilled, CloseCircleFilled, PauseCircleFilled } from '@ant-design/icons';
 import type { BoardModel } from '../../board/board-model';
-import { verdict } from '../../board/collision-words';
+import { everCollides, verdict } from '../../board/collision-words';
 
 interface VerdictBarProps {
   readonly model: BoardModel | null;
@@ -9,7 +9,7 @@ interface VerdictBarProps {
 
 /** One sentence, always true, renewed with every edit. */
 export function VerdictBar({ model, isOff }: VerdictBarProps) {
-  const collides = model !== null && model.collisions.length > 0;
+  const collides = model !== null && everCollides(model);
   const Icon = isOff ? PauseCircleFilled : collides ? CloseCircleFilled : CheckCircleFilled;
   const words =
     model === null
