@@ -1,6 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { startApplication } from '../support/application.js';
-import { openBrowser } from '../support/browser.js';
+import type { Page } from 'puppeteer-core';
 import {
   boardContents,
   cellValue,
@@ -11,28 +9,17 @@ import {
   verdict,
   waitForVerdict,
 } from '../support/desk.js';
+import { setStage } from '../support/stage.js';
 
-let application: Awaited<ReturnType<typeof startApplication>>;
-let opened: { browser: Browser; close: () => Promise<void> };
+const stage = setStage({ demo: true });
 let deskUrl: string;
 
 beforeAll(async () => {
-  application = await startApplication({ demo: true });
-  opened = await openBrowser();
-  const answer = await fetch(`${application.url}/api/timers?from=2026-06-01`);
-  const timers = (await answer.json()) as { id: string; name: string }[];
-  const garage = timers.find(({ name }) => name === 'Garage timer')!;
-  deskUrl = `${application.url}/timers/${garage.id}?from=2026-06-01`;
-}, 60_000);
-
-afterAll(async () => {
-  await opened.close();
-  await application.stop();
+  deskUrl = await stage.deskOf('Garage timer');
 });
 
 async function openDesk(): Promise<Page> {
-  const page = await opened.browser.newPage();
-  await page.setViewport({ width: 1280, height: 800 });
+  const page = await stage.newPage();
   await goTo(page, deskUrl);
   await waitForVerdict(page, 'collide');
   return page;
@@ -170,3 +157,56 @@ it('lets the second of two people who save choose, and loses nothing', async () 
   expect(await verdict(mine)).toContain('No two runs ever overlap');
   await Promise.all([mine.close(), theirs.close()]);
 }, 90_000);
+
+it('keeps the verdict true as the season percentage changes, and says how far it may rise', async () => {
+  const page = await stage.newPage();
+  await goTo(page, deskUrl);
+  await typeInCell(page, START_B, '04:30');
+  await typeInCell(page, START_B, '04:15');
+  await waitForVerdict(page, 'Clear up to 110 %.');
+  const percent = await labelled(page, 'Season percentage');
+  await percent.click({ count: 3 });
+  await page.keyboard.type('150');
+  await page.keyboard.press('Tab');
+  await waitForVerdict(page, 'Two runs collide');
+  await control(page, 'z');
+  await waitForVerdict(page, 'No two runs ever overlap, on any date.');
+  await page.close();
+}, 60_000);
+
+it('changes what the timer can do, and what it does about a collision with it', async () => {
+  const page = await stage.newPage();
+  await goTo(page, await stage.deskOf('Carport'));
+  await waitForVerdict(page, 'collide');
+  const listed = () => page.$eval('.collision-list', (list) => list.textContent ?? '');
+  expect(await listed()).toContain('This timer makes A (start 2) wait');
+  await clickButton(page, 'What this timer can do');
+  await (await page.waitForSelector('#timer-overlap', { visible: true }))!.click();
+  const choice = await page.waitForSelector('.ant-select-item-option[title="is left out"]', {
+    visible: true,
+  });
+  await choice!.click();
+  await page.waitForFunction(() =>
+    document.querySelector('.collision-list')?.textContent?.includes('leaves A (start 2) out'),
+  );
+  await control(page, 'z');
+  await page.waitForFunction(() =>
+    document.querySelector('.collision-list')?.textContent?.includes('makes A (start 2) wait'),
+  );
+  await page.close();
+}, 60_000);
+
+it('finds homes and timers as their names are typed, and says when there is none', async () => {
+  const page = await stage.newPage();
+  await goTo(page, `${stage.url()}/timers`);
+  const box = await labelled(page, 'Find a home or a timer');
+  await box.type('plum tap');
+  const names = () => page.$$eval('td a', (links) => links.map((link) => link.textContent));
+  await page.waitForFunction(() => document.querySelectorAll('td a').length === 1);
+  expect(await names()).toEqual(['Greenhouse tap']);
+  await box.type(' nowhere');
+  await page.waitForFunction(() =>
+    document.body.textContent?.includes('No home or timer is called'),
+  );
+  await page.close();
+}, 60_000);

@@ -1,6 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { startApplication } from '../support/application.js';
-import { openBrowser } from '../support/browser.js';
+import type { Page } from 'puppeteer-core';
 import {
   boardContents,
   clickButton,
@@ -10,21 +8,13 @@ import {
   verdict,
   waitForVerdict,
 } from '../support/desk.js';
+import { setStage } from '../support/stage.js';
 
-let application: Awaited<ReturnType<typeof startApplication>>;
-let opened: { browser: Browser; close: () => Promise<void> };
+const stage = setStage({ demo: false });
 let page: Page;
 
 beforeAll(async () => {
-  application = await startApplication();
-  opened = await openBrowser();
-  page = await opened.browser.newPage();
-  await page.setViewport({ width: 1280, height: 800 });
-}, 60_000);
-
-afterAll(async () => {
-  await opened.close();
-  await application.stop();
+  page = await stage.newPage();
 });
 
 const NAMES = ['Kerb strip', 'Front lawn', 'Side lawn', 'Hedge', 'Rose bed', 'Pots'];
@@ -43,7 +33,7 @@ async function chooseWeekdays(program: string, weekdays: readonly string[]): Pro
 }
 
 it('enters a timer by hand, sees a collision, drags it away, saves, and finds the same board', async () => {
-  await goTo(page, `${application.url}/`);
+  await goTo(page, `${stage.url()}/`);
   await page.waitForFunction(() => document.body.textContent?.includes('No timers yet'));
   await clickButton(page, 'Add a timer');
   await (await page.waitForSelector('#home', { visible: true }))!.type('Plum cottage');

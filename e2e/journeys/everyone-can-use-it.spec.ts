@@ -1,26 +1,14 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { startApplication } from '../support/application.js';
-import { openBrowser } from '../support/browser.js';
+import type { Page } from 'puppeteer-core';
 import { axeFindings, clickButton, goTo, labelled, waitForVerdict } from '../support/desk.js';
+import { setStage } from '../support/stage.js';
 
-let application: Awaited<ReturnType<typeof startApplication>>;
-let opened: { browser: Browser; close: () => Promise<void> };
+const stage = setStage({ demo: true });
 let page: Page;
 let deskUrl: string;
 
 beforeAll(async () => {
-  application = await startApplication({ demo: true });
-  opened = await openBrowser();
-  page = await opened.browser.newPage();
-  await page.setViewport({ width: 1280, height: 800 });
-  const answer = await fetch(`${application.url}/api/timers?from=2026-06-01`);
-  const timers = (await answer.json()) as { id: string; name: string }[];
-  deskUrl = `${application.url}/timers/${timers.find(({ name }) => name === 'Garage timer')!.id}?from=2026-06-01`;
-}, 60_000);
-
-afterAll(async () => {
-  await opened.close();
-  await application.stop();
+  page = await stage.newPage();
+  deskUrl = await stage.deskOf('Garage timer');
 });
 
 for (const scheme of ['light', 'dark'] as const) {
@@ -33,7 +21,7 @@ for (const scheme of ['light', 'dark'] as const) {
     });
 
     it('the list of timers and its dialog have no faults that axe finds', async () => {
-      await goTo(page, `${application.url}/timers`);
+      await goTo(page, `${stage.url()}/timers`);
       await page.waitForSelector('.outlook');
       expect(await axeFindings(page)).toEqual([]);
       await clickButton(page, 'Add a timer');
@@ -66,16 +54,25 @@ it('all twelve stations and fourteen nights stand on one screen at 1280 × 800',
 });
 
 it('an address that leads nowhere says so, and where to go on', async () => {
-  await goTo(page, `${application.url}/timers/00000000-0000-4000-8000-000000000000`);
+  await goTo(page, `${stage.url()}/timers/00000000-0000-4000-8000-000000000000`);
   await page.waitForFunction(() => document.body.textContent?.includes('There is no such timer.'));
-  await goTo(page, `${application.url}/nowhere/at/all`);
+  await goTo(page, `${stage.url()}/nowhere/at/all`);
   await page.waitForFunction(() => document.body.textContent?.includes('There is no such page.'));
 });
 
 it('opens from the list by keyboard alone', async () => {
-  await goTo(page, `${application.url}/timers`);
+  await goTo(page, `${stage.url()}/timers`);
   await page.waitForSelector('.outlook');
   await page.$eval('td a', (link) => (link as HTMLElement).focus());
   await page.keyboard.press('Enter');
   await labelled(page, 'Program A, start 1');
+});
+
+it('works on a phone: nothing is wider than the screen, and the grid scrolls in its own place', async () => {
+  await page.setViewport({ width: 390, height: 844 });
+  await goTo(page, deskUrl);
+  await waitForVerdict(page, 'collide');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  const name = await page.$eval('[aria-label="Station 1, name"]', (cell) => cell.clientWidth);
+  expect(name).toBeGreaterThan(60);
 });
