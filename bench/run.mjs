@@ -3,10 +3,13 @@ import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
 import { commandLine } from './command-line.mjs';
 import { editToPaint } from './edit-to-paint.mjs';
+import { foreverOfAHome } from './forever-of-a-home.mjs';
 import { yearOfAHome } from './year-of-a-home.mjs';
 
-const rows = [];
-for (const measure of [yearOfAHome, commandLine, editToPaint]) rows.push(await measure());
+const measured = [];
+for (const measure of [yearOfAHome, foreverOfAHome, commandLine, editToPaint])
+  measured.push(await measure());
+const rows = measured.flat();
 
 const short = (value) => Number(value.toPrecision(3));
 const results = rows.map(({ name, median, unit, goal }) => ({
@@ -45,6 +48,8 @@ ${asTable()}
 
 - **A year of a home**: \`simulate\` from \`packages/core/src/engine\`, all runs, pieces and collisions of
   365 dates, 200 times after warm-up. Spread: 5th to 95th percentile.
+- **For ever**: both questions for each of 1,000 homes made from seeds, once each, after 200 to warm up.
+  Spread: 5th percentile to the worst.
 - **Command line**: the whole process, 15 times. Spread: 5th to 95th percentile.
 - **Edit to paint**: a start is moved by key on the demo home with a collision; the time runs from the
   key's event to the end of the paint that shows the new nights, both from Chromium's own trace. Three

@@ -51,6 +51,31 @@ it('simulate prints pieces and collisions, in timer time or in true time', () =>
   expect(run(['simulate', file, ...WEEK, '--true-time']).out).toContain('2026-06-02T16:00:00');
 });
 
+it('forever prints the first collision on any date, and the headroom', () => {
+  const programs = [
+    ...plan.programs,
+    {
+      id: 'B',
+      starts: ['04:05'],
+      days: { mode: 'interval', everyDays: 30, anchor: '2026-06-04' },
+      runs: [{ station: 1, seconds: 600 }],
+    },
+  ];
+  const file = planFile('forever.json', { ...plan, programs });
+  const { exitCode, out } = run(['forever', file, '--from', '2026-06-01']);
+  // 30 days are 4 weeks and 2 days: three times 30 days after Thursday 4 June is a Wednesday.
+  expect(exitCode).toBe(0);
+  expect(JSON.parse(out)).toEqual({
+    firstCollision: {
+      a: { program: 'A', startNumber: 1, nominal: '2026-09-02T04:00:00' },
+      b: { program: 'B', startNumber: 1, nominal: '2026-09-02T04:05:00' },
+      seconds: 300,
+    },
+    headroomPercent: 50,
+  });
+  expect(run(['forever', file]).messages[0]).toContain('--from must be a date');
+});
+
 it('bad input prints nothing but messages, each with file and path, and exits with 2', () => {
   const file = planFile('bad.json', { ...plan, timer: { colour: 'green', stations: 0 } });
   expect(run(['simulate', file, ...WEEK])).toEqual({

@@ -2,6 +2,7 @@ import {
   addDays,
   startOfDay,
   addSeconds,
+  SECONDS_PER_DAY,
   type DayNumber,
   type TimerSeconds,
 } from '../../civil-time/index.js';
@@ -13,7 +14,6 @@ import type { NominalRun } from '../nominal-runs.js';
 import { firstCoincidence } from './coincidence.js';
 import { dayPattern, type DayPattern } from './day-pattern.js';
 
-const SECONDS_PER_DAY = 86_400;
 const MONTHS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 
 /** When program runs meet, on any date from `from` on: each question is worked out once. */
