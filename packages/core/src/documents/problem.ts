@@ -8,8 +8,10 @@ export interface DocumentProblem {
 
 export const ROOT_PATH = '$';
 
-/** The path of a field inside the object at `path`. */
-export const fieldPath = (path: string, field: string): string =>
-  path === ROOT_PATH ? field : `${path}.${field}`;
+/** The path of a field inside the object at `path`; a name that is no word is quoted. */
+export function fieldPath(path: string, field: string): string {
+  if (!/^[\w$]+$/.test(field)) return `${path}[${JSON.stringify(field)}]`;
+  return path === ROOT_PATH ? field : `${path}.${field}`;
+}
 
 export const entryPath = (path: string, index: number): string => `${path}[${index}]`;

@@ -125,6 +125,14 @@ describe('bad input', () => {
     ]);
   });
 
+  it('quotes the names of unknown fields that are no words', () => {
+    expect(problems({ '': 1, 'two words': 2, timer: { ':': 3 } })).toEqual([
+      '$[""]: is not a known field',
+      '$["two words"]: is not a known field',
+      'timer[":"]: is not a known field',
+    ]);
+  });
+
   it('names wrong types at their place, without a second message for the same place', () => {
     expect(
       problems({
