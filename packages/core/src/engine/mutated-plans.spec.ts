@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { parseDate, type DayNumber } from '../civil-time/index.js';
-import { foreverReport, simulate } from '../engine/index.js';
+import { foreverReport, simulate } from './index.js';
 import { planDocument } from '../testing/plans.js';
-import { readPlan, readPlanText } from './index.js';
+import { readPlan, readPlanText } from '../settings/index.js';
 
 const FROM = parseDate('2026-06-01') as DayNumber;
 const RUNS = Number(process.env['FUZZ_RUNS'] ?? 400);
