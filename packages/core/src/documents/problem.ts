@@ -15,3 +15,7 @@ export function fieldPath(path: string, field: string): string {
 }
 
 export const entryPath = (path: string, index: number): string => `${path}[${index}]`;
+
+/** A path inside a document that itself stands in the field `parent` of a larger one. */
+export const pathWithin = (parent: string, path: string): string =>
+  path.startsWith(ROOT_PATH) ? parent + path.slice(ROOT_PATH.length) : `${parent}.${path}`;

@@ -11,6 +11,7 @@ import {
   OneOf,
   Optional,
   OptionalNested,
+  pathWithin,
   readObject,
   Text,
   TimeZone,
@@ -130,4 +131,10 @@ it('never throws, whatever it is given, and says of all that is not an object th
     }),
     { numRuns: 300 },
   );
+});
+
+it('joins the path of a document with the paths inside it', () => {
+  expect(
+    ['$', 'timer.stations', '$["two words"]'].map((path) => pathWithin('document', path)),
+  ).toEqual(['document', 'document.timer.stations', 'document["two words"]']);
 });

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { formatDateTime, parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { fieldPath, ROOT_PATH } from '@water-clock/core/documents';
+import { pathWithin } from '@water-clock/core/documents';
 import { simulate } from '@water-clock/core/engine';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import { Repository } from 'typeorm';
@@ -104,7 +104,7 @@ function wholePlan(document: unknown): Plan {
   if (read.ok) return read.value;
   throw badInput(
     read.trouble.map(({ path, message }) => ({
-      path: path === ROOT_PATH ? 'document' : fieldPath('document', path),
+      path: pathWithin('document', path),
       message,
     })),
   );
