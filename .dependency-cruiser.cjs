@@ -2,6 +2,7 @@
 const CORE_ORDER = [
   'kernel',
   'civil-time',
+  'words',
   'documents',
   'timer-kinds',
   'settings',

@@ -1,6 +1,6 @@
 import type { DayNumber } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
-import { firstCollision, headroomPercent } from './forever/index.js';
+import { forever } from './forever/index.js';
 import { runName, type RunName } from './simulation-report.js';
 
 export interface ForeverReport {
@@ -15,13 +15,16 @@ export interface ForeverReport {
 
 /** What `forever` prints: the first collision on any date from `from` on, and the headroom. */
 export function foreverReport(plan: Plan, from: DayNumber): ForeverReport {
-  const first = firstCollision(plan, from);
+  const ever = forever(plan, from);
+  const [first] = ever.collisions;
   return {
-    firstCollision: first && {
-      a: runName(first.a),
-      b: runName(first.b),
-      seconds: first.seconds,
-    },
-    headroomPercent: headroomPercent(plan, from),
+    firstCollision: first
+      ? {
+          a: runName(first.a),
+          b: runName(first.b),
+          seconds: first.seconds,
+        }
+      : null,
+    headroomPercent: ever.headroomPercent,
   };
 }

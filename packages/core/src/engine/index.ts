@@ -1,13 +1,25 @@
 export { clockErrorSeconds } from './clock-error.js';
 export { type Collision } from './collisions.js';
-export { compilePlan, type CompiledPlan, type CompiledProgram } from './compiled-plan.js';
+export {
+  compilePlan,
+  type CompiledPlan,
+  type CompiledProgram,
+  type CompiledStart,
+} from './compiled-plan.js';
 export { dayPredicate, factsOf } from './day-predicate.js';
 export { hoursWithin, type Span } from './dry-times.js';
 export { foreverReport, type ForeverReport } from './forever-report.js';
 export { type DateRange, type NominalRun } from './nominal-runs.js';
 export { type BegunRun } from './overlap.js';
-export { type WaterPiece } from './pieces.js';
+export { inPrintedOrder, type WaterPiece } from './pieces.js';
 export { percentInForce, scaledSeconds } from './season-percent.js';
-export { simulate, type Simulation } from './simulate.js';
+export { simulate, simulateCompiled, type Simulation } from './simulate.js';
 export { simulationReport, type RunName, type SimulationReport } from './simulation-report.js';
-export { firstCollision, firstCollisions, headroomPercent, percentGrid } from './forever/index.js';
+export {
+  Ever,
+  firstCollision,
+  firstCollisions,
+  forever,
+  headroomPercent,
+  percentGrid,
+} from './forever/index.js';

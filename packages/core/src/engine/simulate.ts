@@ -1,6 +1,6 @@
 import type { Plan } from '../settings/index.js';
 import { collisionsAmong, type Collision } from './collisions.js';
-import { compilePlan } from './compiled-plan.js';
+import { compilePlan, type CompiledPlan } from './compiled-plan.js';
 import { nominalRuns, type DateRange, type NominalRun } from './nominal-runs.js';
 import { begunRuns, type BegunRun } from './overlap.js';
 import { waterPieces, type WaterPiece } from './pieces.js';
@@ -19,8 +19,13 @@ export interface Simulation {
  * What a timer does with its settings, in timer time: all runs that start on the dates of the
  * range, beginning with an idle timer, and all collisions among them. Runs go on past the range.
  */
-export function simulate(plan: Plan, range: DateRange): Simulation {
-  const nominal = nominalRuns(compilePlan(plan), range);
+export const simulate = (plan: Plan, range: DateRange): Simulation =>
+  simulateCompiled(compilePlan(plan), range);
+
+/** The same, for a plan that is compiled already. */
+export function simulateCompiled(compiled: CompiledPlan, range: DateRange): Simulation {
+  const { plan } = compiled;
+  const nominal = nominalRuns(compiled, range);
   const runs = begunRuns(nominal, plan);
   return { nominal, runs, pieces: waterPieces(plan, runs), collisions: collisionsAmong(nominal) };
 }

@@ -9,8 +9,7 @@ import {
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
 import {
-  firstCollision,
-  headroomPercent,
+  forever,
   hoursWithin,
   simulate,
   type BegunRun,
@@ -139,10 +138,11 @@ export function boardModel(plan: Plan, from: DayNumber): BoardModel {
 }
 
 function everFrom(plan: Plan, from: DayNumber): Ever {
-  const first = firstCollision(plan, from);
+  const ever = forever(plan, from);
+  const [first] = ever.collisions;
   return {
-    first: first && { start: first.b.nominal, seconds: first.seconds },
-    headroomPercent: headroomPercent(plan, from),
+    first: first ? { start: first.b.nominal, seconds: first.seconds } : null,
+    headroomPercent: ever.headroomPercent,
   };
 }
 

@@ -1,4 +1,4 @@
-import { lengthInWords } from '../words/lengths';
+import { lengthInWords } from '@water-clock/core/words';
 import type { BoardCollision, BoardNight, NightSpan } from './board-model';
 import { clip, type Scale } from './board-scale';
 

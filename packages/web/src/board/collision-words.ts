@@ -1,8 +1,7 @@
 import { addSeconds, civilDateOf, dayOf } from '@water-clock/core/civil-time';
 import type { OverlapBehaviour } from '@water-clock/core/timer-kinds';
 import { exhaustive } from '@water-clock/core/kernel';
-import { clockTime, dateAndTime, longDate } from '../words/dates';
-import { lengthInWords } from '../words/lengths';
+import { clockTime, dateAndTime, lengthInWords, longDate } from '@water-clock/core/words';
 import type { BoardCollision, BoardModel, BoardNight } from './board-model';
 
 /** All collisions of one start with another, in the nights shown. */

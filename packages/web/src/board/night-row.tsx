@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { longDate, shortDate } from '../words/dates';
+import { longDate, shortDate } from '@water-clock/core/words';
 import type { BoardNight, NightSpan } from './board-model';
 import { clip, LABEL_WIDTH, type Scale } from './board-scale';
 import { CollisionMark } from './collision-mark';

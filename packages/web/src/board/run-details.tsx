@@ -1,6 +1,5 @@
 import { addSeconds } from '@water-clock/core/civil-time';
-import { clockTime, dateAndTime } from '../words/dates';
-import { lengthInWords } from '../words/lengths';
+import { clockTime, dateAndTime, lengthInWords } from '@water-clock/core/words';
 import type { BoardRun } from './board-model';
 import './run-details.css';
 

@@ -1,7 +1,6 @@
 import { addSeconds } from '@water-clock/core/civil-time';
 import { memo } from 'react';
-import { clockTime, dateAndTime } from '../words/dates';
-import { lengthInWords } from '../words/lengths';
+import { clockTime, dateAndTime, lengthInWords } from '@water-clock/core/words';
 import type { BoardRun, NightSpan } from './board-model';
 import { clip, type Scale } from './board-scale';
 import { programTint } from './program-tint';

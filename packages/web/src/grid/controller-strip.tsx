@@ -3,7 +3,7 @@ import { memo } from 'react';
 import type { Plan, SeasonSetting } from '@water-clock/core/settings';
 import type { SeasonMode } from '@water-clock/core/timer-kinds';
 import { setController, type PlanEdit } from '../settings/plan-edits';
-import { MONTHS_SHORT } from '../words/dates';
+import { MONTHS_SHORT } from '@water-clock/core/words';
 import './controller-strip.css';
 
 interface ControllerStripProps {

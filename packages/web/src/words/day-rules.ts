@@ -1,7 +1,7 @@
 import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { exhaustive } from '@water-clock/core/kernel';
 import type { DayRule } from '@water-clock/core/settings';
-import { shortDate, WEEKDAYS } from './dates';
+import { shortDate, WEEKDAYS } from '@water-clock/core/words';
 
 const weekdayNames = (weekdays: readonly number[]): string =>
   [...weekdays]

@@ -1,18 +1,3 @@
-/** How long, in words: "18 min", "1 h 05 min", "40 s", "2 min 30 s". */
-export function lengthInWords(seconds: number): string {
-  const [hours, minutes, rest] = [
-    Math.floor(seconds / 3600),
-    Math.floor(seconds / 60) % 60,
-    seconds % 60,
-  ];
-  const parts = [
-    ...(hours > 0 ? [`${hours} h`] : []),
-    ...(minutes > 0 ? [`${hours > 0 ? String(minutes).padStart(2, '0') : minutes} min`] : []),
-    ...(rest > 0 ? [`${rest} s`] : []),
-  ];
-  return parts.length > 0 ? parts.join(' ') : '0 min';
-}
-
 /** A run time as it stands in a cell: minutes, or minutes and seconds: "15", "2:30". */
 export function minutesText(seconds: number): string {
   const rest = seconds % 60;

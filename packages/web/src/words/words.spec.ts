@@ -4,9 +4,9 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import { clockTime, dateAndTime } from './dates';
+import { clockTime, dateAndTime, lengthInWords } from '@water-clock/core/words';
 import { daysLong, daysShort } from './day-rules';
-import { hoursText, lengthInWords, minutesText, parseClock, parseLength } from './lengths';
+import { hoursText, minutesText, parseClock, parseLength } from './lengths';
 import { todayHere } from './today';
 
 it('reads lengths as people type them, and nothing else', () => {

@@ -6,9 +6,8 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '../../civil-time/index.js';
-import type { Plan } from '../../settings/index.js';
 import { compareRuns, type Collision } from '../collisions.js';
-import { compilePlan, type CompiledProgram, type CompiledStart } from '../compiled-plan.js';
+import type { CompiledPlan, CompiledProgram, CompiledStart } from '../compiled-plan.js';
 import { factsOf } from '../day-predicate.js';
 import type { NominalRun } from '../nominal-runs.js';
 import { firstCoincidence } from './coincidence.js';
@@ -18,15 +17,14 @@ const MONTHS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 
 /** When program runs meet, on any date from `from` on: each question is worked out once. */
 export class Meetings {
-  readonly starts: readonly CompiledStart[];
   readonly #patterns: ReadonlyMap<string, DayPattern>;
   readonly #known = new Map<string, DayNumber | null>();
 
   constructor(
-    plan: Plan,
+    readonly compiled: CompiledPlan,
     private readonly from: DayNumber,
   ) {
-    this.starts = compilePlan(plan).starts;
+    const { plan } = compiled;
     this.#patterns = new Map(
       plan.programs.map((program) => [program.id, dayPattern(plan, program)]),
     );
@@ -104,15 +102,11 @@ const longestRun = (program: CompiledProgram): number =>
  * percentage of A's month. So for each pair of starts and each k within A's length it is enough to
  * know the first d on which A waters in a month that makes it long enough, while B waters k days after.
  */
-export function firstCollisions(plan: Plan, from: DayNumber): Collision[] {
-  const meetings = new Meetings(plan, from);
+export function collisionsOf(meetings: Meetings): Collision[] {
+  const { starts } = meetings.compiled;
   const found = new Map<string, Collision>();
-  for (const a of meetings.starts)
-    for (const { b, later, offsetSeconds } of followings(
-      a,
-      meetings.starts,
-      longestRun(a.program),
-    )) {
+  for (const a of starts)
+    for (const { b, later, offsetSeconds } of followings(a, starts, longestRun(a.program))) {
       const day = meetings.first(
         a.program,
         monthsLongerThan(a.program, offsetSeconds),
@@ -129,9 +123,13 @@ export function firstCollisions(plan: Plan, from: DayNumber): Collision[] {
   return [...found.values()].sort(inOrder);
 }
 
-/** The earliest collision with both dates from `from` on, or null when there is none on any date ever. */
-export const firstCollision = (plan: Plan, from: DayNumber): Collision | null =>
-  firstCollisions(plan, from)[0] ?? null;
+/** True when the program has a run on some date. */
+export function watersEver(meetings: Meetings, id: string): boolean {
+  const program = meetings.compiled.starts.find((start) => start.program.id === id)?.program;
+  if (!program) return false;
+  const months = monthsLongerThan(program, 0);
+  return meetings.first(program, months, program, months, 0) !== null;
+}
 
 function runOn({ program, startNumber, secondOfDay }: CompiledStart, day: DayNumber): NominalRun {
   return {

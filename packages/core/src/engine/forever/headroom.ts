@@ -1,9 +1,7 @@
-import type { DayNumber } from '../../civil-time/index.js';
-import type { Plan } from '../../settings/index.js';
 import type { SeasonCapability } from '../../timer-kinds/index.js';
 import type { CompiledProgram } from '../compiled-plan.js';
 import { ALL_MONTHS } from './day-pattern.js';
-import { followings, Meetings } from './first-collision.js';
+import { followings, type Meetings } from './first-collision.js';
 
 /** The percentages that a timer can be set to, smallest first. */
 export function percentGrid({ minPercent, maxPercent, stepPercent }: SeasonCapability): number[] {
@@ -21,11 +19,11 @@ export function percentGrid({ minPercent, maxPercent, stepPercent }: SeasonCapab
  * program has one length that it must not go beyond: the shortest time from one of its starts to a
  * start that really comes after it on some date. It is found once, for the longest run of the grid.
  */
-export function headroomPercent(plan: Plan, from: DayNumber): number | null {
-  if (!plan.timer.season) return null;
-  const meetings = new Meetings(plan, from);
-  const programs = [...new Set(meetings.starts.map(({ program }) => program))];
-  const grid = percentGrid(plan.timer.season);
+export function headroomOf(meetings: Meetings): number | null {
+  const { season } = meetings.compiled.plan.timer;
+  if (!season) return null;
+  const programs = [...new Set(meetings.compiled.starts.map(({ program }) => program))];
+  const grid = percentGrid(season);
   const limits = programs.map((program) => {
     const longest = grid.reduce((most, p) => Math.max(most, program.shapeAt(p).lengthSeconds), 0);
     return { program, limitSeconds: lengthLimit(program, longest, meetings) };
@@ -40,7 +38,7 @@ export function headroomPercent(plan: Plan, from: DayNumber): number | null {
 
 /** How long a run of the program may be at most, looking no further than `longestSeconds`. */
 function lengthLimit(program: CompiledProgram, longestSeconds: number, meetings: Meetings): number {
-  const { starts } = meetings;
+  const { starts } = meetings.compiled;
   const waters = starts.filter((start) => start.program.shapeAt(100).pieces.length > 0);
   const after = starts
     .filter((start) => start.program === program)

@@ -1,2 +1,2 @@
-export { firstCollision, firstCollisions } from './first-collision.js';
-export { headroomPercent, percentGrid } from './headroom.js';
+export { Ever, firstCollision, firstCollisions, forever, headroomPercent } from './ever.js';
+export { percentGrid } from './headroom.js';

@@ -8,8 +8,7 @@ import {
   whatTheTimerDoes,
   type CollisionGroup,
 } from '../../board/collision-words';
-import { dateAndTime } from '../../words/dates';
-import { lengthInWords } from '../../words/lengths';
+import { dateAndTime, lengthInWords } from '@water-clock/core/words';
 
 interface CollisionListProps {
   readonly model: BoardModel;

@@ -11,7 +11,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { timersQuery, type TimerListing } from '../../api/timers';
 import { EmptyState } from '../../app/empty-state';
-import { dateAndTime } from '../../words/dates';
+import { dateAndTime } from '@water-clock/core/words';
 import { todayHere } from '../../words/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import './timers-page.css';

@@ -5,11 +5,11 @@ import {
   weekdayOf,
   type DayNumber,
   type TimerSeconds,
-} from '@water-clock/core/civil-time';
+} from '../civil-time/index.js';
 
 export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 
-const MONTHS = [
+export const MONTHS = [
   'January',
   'February',
   'March',

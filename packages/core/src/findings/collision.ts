@@ -1,0 +1,67 @@
+import {
+  addSeconds,
+  dayOf,
+  formatDateTime,
+  secondOfDay,
+  startOfDay,
+  type TimerSeconds,
+} from '../civil-time/index.js';
+import type { Collision, NominalRun } from '../engine/index.js';
+import { exhaustive } from '../kernel/index.js';
+import type { TimerCapability } from '../timer-kinds/index.js';
+import { clockTime, lengthInWords } from '../words/index.js';
+import { rule, type Found } from './finding.js';
+import { dayWords } from './place-words.js';
+
+/** A pair of starts whose runs overlap, on whatever date that is first. */
+export const collision = rule('collision', 'error', ({ plan, from, ever }) =>
+  ever.collisions.map((first): Found => {
+    const { a, b, seconds } = first;
+    const nameA = nameOf(a, b);
+    const nameB = nameOf(b, a);
+    const day = dayWords(dayOf(b.nominal), from);
+    return {
+      program: a.program.id,
+      startNumber: a.startNumber,
+      message: `On ${day} ${nameB} starts at ${clockTime(b.nominal)} while ${nameA} is ${whereItIs(first)}: they overlap by ${lengthInWords(seconds)}, and this timer ${whatItDoes(plan.timer, nameA, nameB)}.`,
+      fix: `Move ${nameB} to ${clockTime(clearStep(a, plan.timer))} or later, or let ${nameA} start earlier or run shorter.`,
+      first: formatDateTime(b.nominal),
+      seconds,
+      b: { program: b.program.id, startNumber: b.startNumber },
+    };
+  }),
+);
+
+const nameOf = ({ program, startNumber }: NominalRun, other: NominalRun): string =>
+  program.id === other.program.id
+    ? `start ${startNumber} of program ${program.id}`
+    : `program ${program.id}`;
+
+function whereItIs({ a, b }: Collision): string {
+  const into = b.nominal - a.nominal;
+  const open = a.shape.pieces.find((piece) => piece.fromSeconds <= into && into < piece.toSeconds);
+  return open ? `still on station ${open.station}` : 'still going';
+}
+
+function whatItDoes({ overlap }: TimerCapability, nameA: string, nameB: string): string {
+  switch (overlap) {
+    case 'queue':
+      return `makes ${nameB} wait`;
+    case 'drop':
+      return 'leaves out a start that comes while another run is going';
+    case 'preempt':
+      return `cuts ${nameA} off`;
+    case 'concurrent':
+      return 'waters both at once';
+    default:
+      return exhaustive(overlap);
+  }
+}
+
+/** The first time on the timer's step at which the run is over. */
+function clearStep({ nominal, shape }: NominalRun, { startStepMinutes }: TimerCapability) {
+  const end = addSeconds(nominal, shape.lengthSeconds);
+  const step = startStepMinutes * 60;
+  const rounded = Math.ceil(secondOfDay(end) / step) * step;
+  return (startOfDay(dayOf(end)) + rounded) as TimerSeconds;
+}

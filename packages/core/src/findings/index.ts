@@ -1,0 +1,2 @@
+export { check, type Finding, type FindingCode } from './check.js';
+export { SEVERITIES, type ClockFault, type Severity, type StartName } from './finding.js';

@@ -1,0 +1,47 @@
+import { addDays, parseDate, type DayNumber } from '../civil-time/index.js';
+import { percentInForce } from '../engine/index.js';
+import type { ProgramSettings } from '../settings/index.js';
+import { rule } from './finding.js';
+import { dayWords } from './place-words.js';
+import { timedRuns, type Situation } from './situation.js';
+
+/** How many dates a program may let go by. */
+const PATIENCE_DAYS = 400;
+
+/** A program that has all it needs, and still no date on which anything opens. */
+export const neverWaters = rule('never-waters', 'error', (situation) =>
+  situation.complete
+    .filter((program) => situation.firstWatering(program, PATIENCE_DAYS) === null)
+    .map((program) => {
+      const last = addDays(situation.from, PATIENCE_DAYS - 1);
+      const [why, fix] = reason(program, situation);
+      return {
+        program: program.id,
+        message: `Program ${program.id} is set but waters on no date up to ${dayWords(last, situation.from)}: ${why}.`,
+        fix,
+      };
+    }),
+);
+
+function reason(program: ProgramSettings, situation: Situation): [string, string] {
+  const { id, days } = program;
+  const { plan, from } = situation;
+  if (timedRuns(program).every(({ station }) => !situation.station(station).enabled))
+    return [
+      'all its stations are switched off',
+      `Switch a station of program ${id} on, or clear the program.`,
+    ];
+  const months = Array.from({ length: 12 }, (_, month) => month + 1);
+  const isZero = (month: number) => percentInForce(plan.controller.season, program, month) === 0;
+  if (plan.timer.season && months.every(isZero))
+    return ['its season percentage is 0 %', 'Set the season percentage above 0 %.'];
+  if (days.mode === 'interval' && parseDate(days.anchor)! > from)
+    return [
+      `its count of days begins only on ${dayWords(parseDate(days.anchor) as DayNumber, from)}`,
+      `Count the days of program ${id} from a date that is near.`,
+    ];
+  return [
+    'its water days, its days off and its percentage together leave none',
+    `Choose other water days for program ${id}, or fewer days off.`,
+  ];
+}

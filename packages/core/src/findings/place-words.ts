@@ -1,0 +1,31 @@
+import {
+  addDays,
+  civilDateOf,
+  dayOf,
+  type DayNumber,
+  type TimerSeconds,
+} from '../civil-time/index.js';
+import type { StationSettings } from '../settings/index.js';
+import { clockTime, longDate, WEEKDAYS } from '../words/index.js';
+
+/** @example "station 3 (Fig tree)" */
+export const stationWords = ({ number, name }: StationSettings): string =>
+  name ? `station ${number} (${name})` : `station ${number}`;
+
+export const atBegin = (sentence: string): string =>
+  sentence.charAt(0).toUpperCase() + sentence.slice(1);
+
+/** A date with its weekday; with its year where it is not within the year after `from`. */
+export function dayWords(day: DayNumber, from: DayNumber): string {
+  const isNear = day >= from && day < addDays(from, 300);
+  return isNear ? longDate(day) : `${longDate(day)} ${civilDateOf(day).year}`;
+}
+
+/** @example "Tue 2 June from 23:30 to 00:20" */
+export const spanWords = (from: TimerSeconds, to: TimerSeconds): string =>
+  `${longDate(dayOf(from))} from ${clockTime(from)} to ${clockTime(to)}`;
+
+export const weekdayNames = (weekdays: readonly number[]): string[] =>
+  [...new Set(weekdays)].sort((a, b) => a - b).map((weekday) => WEEKDAYS[weekday - 1]!);
+
+export const percentWords = (percent: number): string => `${percent} %`;

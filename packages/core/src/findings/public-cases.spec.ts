@@ -1,0 +1,22 @@
+import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { readWhole, withPublicCases } from '../testing/cases.js';
+import { check, type Finding } from './index.js';
+
+const brief = ({ code, severity, program, station }: Finding) =>
+  JSON.stringify({ code, severity, program, station });
+
+withPublicCases(
+  ({ command }) => command.verb === 'check',
+  ({ plan, command, expect: expected, expectDetails = [] }) => {
+    const found = check(readWhole(plan), parseDate(command.from) as DayNumber);
+    expect(found.map(brief).sort()).toEqual(
+      (expected as Finding[])
+        .map(({ code, severity, program = null, station = null }) =>
+          brief({ code, severity, program, station } as Finding),
+        )
+        .sort(),
+    );
+    for (const details of expectDetails)
+      expect(found).toContainEqual(expect.objectContaining(details));
+  },
+);

@@ -1,0 +1,62 @@
+import { civilDateOf, dayOf, formatDateTime, type DayNumber } from '../civil-time/index.js';
+import type { WaterPiece } from '../engine/index.js';
+import { listInWords, longDate } from '../words/index.js';
+import { rule, type Found } from './finding.js';
+import { Occurrences } from './occurrences.js';
+import { atBegin, spanWords, stationWords, weekdayNames } from './place-words.js';
+import type { Situation } from './situation.js';
+import { isOnWeekdays, onceADay, touchedDays, touches } from './touched-days.js';
+
+interface OnForbiddenDay {
+  readonly piece: WaterPiece;
+  readonly day: DayNumber;
+  readonly afterMidnight: boolean;
+}
+
+/** Water on a date on which the local rules allow none, also what goes on past midnight. */
+export const ruleDay = rule('rule-day', 'error', (situation) => {
+  const { weekdays, dateParity } = situation.rules;
+  if (!weekdays && !dateParity) return [];
+  const isForbidden = onceADay((day) => {
+    if (weekdays && !isOnWeekdays(day, weekdays)) return true;
+    const isOdd = civilDateOf(day).day % 2 === 1;
+    return dateParity !== undefined && isOdd !== (dateParity === 'odd');
+  });
+  const occurrences = new Occurrences<OnForbiddenDay>();
+  for (const piece of situation.watering.pieces) {
+    if (situation.isExempt(piece.station)) continue;
+    const day = touchedDays(piece).find(isForbidden);
+    if (day === undefined) continue;
+    const afterMidnight = !isForbidden(dayOf(piece.run.nominal));
+    occurrences.add(piece, { piece, day, afterMidnight });
+  }
+  return occurrences.told((occurrence, program, station) =>
+    words(situation, occurrence, program, station),
+  );
+});
+
+function words(
+  situation: Situation,
+  { piece, day, afterMidnight }: OnForbiddenDay,
+  program: string,
+  station: number,
+): Found {
+  const name = stationWords(situation.station(station));
+  const why = afterMidnight
+    ? `the run of ${longDate(dayOf(piece.run.nominal))} goes on past midnight into a day`
+    : 'a day';
+  return {
+    message: `${atBegin(name)} waters in program ${program} on ${spanWords(piece.from, piece.to)}: ${why} on which the local rules allow no watering.`,
+    fix: afterMidnight
+      ? `Let program ${program} start so early that it ends before midnight.`
+      : `Water only on ${allowedDays(situation)}; the water supplier has the rules in force.`,
+    first: formatDateTime(touches(piece, day)),
+    afterMidnight,
+  };
+}
+
+function allowedDays({ rules: { weekdays, dateParity } }: Situation): string {
+  const names = weekdays && (listInWords(weekdayNames(weekdays)) || 'no day at all');
+  const parity = dateParity && `${dateParity} dates`;
+  return [names, parity].filter(Boolean).join(', and only ');
+}

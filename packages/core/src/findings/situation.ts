@@ -1,0 +1,96 @@
+import { parseTimeOfDay, type DayNumber } from '../civil-time/index.js';
+import {
+  compilePlan,
+  Ever,
+  factsOf,
+  inPrintedOrder,
+  simulateCompiled,
+  type CompiledPlan,
+  type Simulation,
+} from '../engine/index.js';
+import type {
+  LocalRules,
+  Plan,
+  ProgramSettings,
+  StationRun,
+  StationSettings,
+} from '../settings/index.js';
+
+/** How many dates are simulated, where a finding needs watering to look at. */
+export const WATCHED_DAYS = 60;
+
+const NO_RULES: Pick<LocalRules, 'noWater' | 'mowingWeekdays' | 'exempt' | 'headroomPercent'> &
+  Partial<LocalRules> = { noWater: [], mowingWeekdays: [], exempt: [], headroomPercent: 120 };
+
+/** A plan from a date on, and what the rules ask of it; each answer is worked out once. */
+export class Situation {
+  readonly rules: typeof NO_RULES;
+  /** Enabled programs that have starts, days and station time. */
+  readonly complete: readonly ProgramSettings[];
+  readonly #stations: ReadonlyMap<number, StationSettings>;
+  readonly #compiled: CompiledPlan;
+  #watering: Simulation | null = null;
+  #ever: Ever | null = null;
+
+  constructor(
+    readonly plan: Plan,
+    readonly from: DayNumber,
+  ) {
+    this.rules = plan.rules ?? NO_RULES;
+    this.complete = plan.programs.filter(isComplete);
+    this.#stations = new Map(plan.stations.map((station) => [station.number, station]));
+    const { weather: _, ...dry } = plan;
+    this.#compiled = compilePlan({ ...dry, controller: { ...plan.controller, off: false } });
+  }
+
+  /** Every station that a plan's runs speak of is listed in it. */
+  station(number: number): StationSettings {
+    return this.#stations.get(number)!;
+  }
+
+  /** True where weekdays, parity and hours of the local rules spare the station's heads. */
+  isExempt(number: number): boolean {
+    const { head } = this.station(number);
+    return head !== undefined && this.rules.exempt.includes(head);
+  }
+
+  /** What the first {@link WATCHED_DAYS} dates bring, without weather and as if switched on. */
+  get watering(): Simulation {
+    if (this.#watering) return this.#watering;
+    const simulation = simulateCompiled(this.#compiled, { from: this.from, days: WATCHED_DAYS });
+    this.#watering = { ...simulation, pieces: [...simulation.pieces].sort(inPrintedOrder) };
+    return this.#watering;
+  }
+
+  /** What holds on all dates. */
+  get ever(): Ever {
+    this.#ever ??= new Ever(this.#compiled, this.from);
+    return this.#ever;
+  }
+
+  /** The first date on which a program has a run, among so many; null where there is none. */
+  firstWatering({ id }: ProgramSettings, days: number): DayNumber | null {
+    const program = this.#compiled.starts.find((start) => start.program.id === id)?.program;
+    if (!program) return null;
+    for (let offset = 0; offset < days; offset++) {
+      const facts = factsOf((this.from + offset) as DayNumber);
+      if (!program.watersOn(facts)) continue;
+      if (program.shapeAt(program.percentInMonth(facts.month)).pieces.length > 0) return facts.day;
+    }
+    return null;
+  }
+}
+
+/** The stations to which a program gives time, scaled or not, enabled or not. */
+export const timedRuns = ({ runs }: ProgramSettings): StationRun[] =>
+  runs.filter(({ seconds }) => seconds > 0);
+
+export const hasDays = ({ days }: ProgramSettings): boolean =>
+  days.mode !== 'weekdays' || days.weekdays.length > 0;
+
+const isComplete = (program: ProgramSettings): boolean =>
+  program.enabled && program.starts.length > 0 && hasDays(program) && timedRuns(program).length > 0;
+
+/** The starts of a program in the order of the clock, each once. */
+export const startsByTime = ({ starts }: ProgramSettings): string[] =>
+  [...new Set(starts)].sort((a, b) => parseTimeOfDay(a)! - parseTimeOfDay(b)!);

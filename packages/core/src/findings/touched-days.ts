@@ -1,0 +1,35 @@
+import {
+  addDays,
+  addSeconds,
+  dayOf,
+  startOfDay,
+  weekdayOf,
+  type DayNumber,
+  type TimerSeconds,
+} from '../civil-time/index.js';
+import type { Span } from '../engine/index.js';
+
+/** The dates that a span touches; one that ends at midnight does not touch the next. */
+export function touchedDays({ from, to }: Span): DayNumber[] {
+  const days: DayNumber[] = [];
+  const last = dayOf(addSeconds(to, -1));
+  for (let day = dayOf(from); day <= last; day = addDays(day, 1)) days.push(day);
+  return days;
+}
+
+/** When a span first touches a date that it touches. */
+export const touches = ({ from }: Span, day: DayNumber): TimerSeconds =>
+  Math.max(from, startOfDay(day)) as TimerSeconds;
+
+/** The same answer for the same date, worked out once. */
+export function onceADay(isSo: (day: DayNumber) => boolean): (day: DayNumber) => boolean {
+  const known = new Map<DayNumber, boolean>();
+  return (day) => {
+    let answer = known.get(day);
+    if (answer === undefined) known.set(day, (answer = isSo(day)));
+    return answer;
+  };
+}
+
+export const isOnWeekdays = (day: DayNumber, weekdays: readonly number[]): boolean =>
+  weekdays.includes(weekdayOf(day));

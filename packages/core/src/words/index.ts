@@ -1,0 +1,11 @@
+export {
+  clockTime,
+  dateAndTime,
+  longDate,
+  MONTHS,
+  MONTHS_SHORT,
+  shortDate,
+  WEEKDAYS,
+} from './dates.js';
+export { lengthInWords } from './lengths.js';
+export { counted, listInWords } from './lists.js';
