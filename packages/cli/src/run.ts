@@ -1,9 +1,10 @@
 import { printed, refused, type Outcome } from './outcome.js';
+import { checkVerb } from './verbs/check.js';
 import { foreverVerb } from './verbs/forever.js';
 import { simulateVerb } from './verbs/simulate.js';
 import type { Verb } from './verbs/verb.js';
 
-const VERBS: readonly Verb[] = [simulateVerb, foreverVerb];
+const VERBS: readonly Verb[] = [simulateVerb, foreverVerb, checkVerb];
 
 const HELP = [
   'water-clock VERB FILE [options]',

@@ -1,7 +1,7 @@
 import { foreverReport } from '@water-clock/core/engine';
 import { readFrom } from '../arguments.js';
 import { printed } from '../outcome.js';
-import { planVerb } from './plan-verb.js';
+import { planVerb } from './plans-verb.js';
 
 export const foreverVerb = planVerb({
   name: 'forever',

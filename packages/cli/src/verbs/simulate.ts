@@ -1,7 +1,7 @@
 import { clockErrorSeconds, simulate, simulationReport } from '@water-clock/core/engine';
 import { readRange } from '../arguments.js';
 import { printed } from '../outcome.js';
-import { planVerb } from './plan-verb.js';
+import { planVerb } from './plans-verb.js';
 
 export const simulateVerb = planVerb({
   name: 'simulate',

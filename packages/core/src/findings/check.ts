@@ -34,18 +34,26 @@ export function check(plan: Plan, from: DayNumber): Finding[] {
       }),
     ),
   );
-  const order = new Map<string | null, number>(
-    plan.timer.programs.map((program, index) => [program, index]),
-  );
-  const place = (program: string | null | undefined) => order.get(program ?? null) ?? -1;
-  return findings.sort(
-    (x, y) =>
-      SEVERITIES.indexOf(x.severity) - SEVERITIES.indexOf(y.severity) ||
-      (x.code < y.code ? -1 : x.code > y.code ? 1 : 0) ||
-      place(x.program) - place(y.program) ||
-      (x.station ?? 0) - (y.station ?? 0) ||
-      (x.startNumber ?? 0) - (y.startNumber ?? 0) ||
-      place(x.b?.program) - place(y.b?.program) ||
-      (x.b?.startNumber ?? 0) - (y.b?.startNumber ?? 0),
-  );
+  return findings.sort(inOrder(plan.timer.programs));
+}
+
+/** The order of findings, on a timer with these programs. */
+function inOrder(programs: readonly string[]) {
+  const placeOf = (program: string | null = null) => (program ? programs.indexOf(program) : -1);
+  const keyOf = ({ program, station, startNumber, b }: Finding): number[] => [
+    placeOf(program),
+    station ?? 0,
+    startNumber ?? 0,
+    placeOf(b?.program),
+    b?.startNumber ?? 0,
+  ];
+  const bySeverity = (x: Finding, y: Finding) =>
+    SEVERITIES.indexOf(x.severity) - SEVERITIES.indexOf(y.severity);
+  const byCode = (x: Finding, y: Finding) => (x.code < y.code ? -1 : x.code > y.code ? 1 : 0);
+  return (x: Finding, y: Finding): number => {
+    const [ofX, ofY] = [keyOf(x), keyOf(y)];
+    const differing = ofX.findIndex((value, index) => value !== ofY[index]);
+    const byPlace = differing < 0 ? 0 : ofX[differing]! - ofY[differing]!;
+    return bySeverity(x, y) || byCode(x, y) || byPlace;
+  };
 }

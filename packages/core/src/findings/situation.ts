@@ -39,8 +39,8 @@ export class Situation {
     this.rules = plan.rules ?? NO_RULES;
     this.complete = plan.programs.filter(isComplete);
     this.#stations = new Map(plan.stations.map((station) => [station.number, station]));
-    const { weather: _, ...dry } = plan;
-    this.#compiled = compilePlan({ ...dry, controller: { ...plan.controller, off: false } });
+    const controller = { ...plan.controller, off: false };
+    this.#compiled = compilePlan({ ...plan, controller, weather: { rain: [] } });
   }
 
   /** Every station that a plan's runs speak of is listed in it. */
