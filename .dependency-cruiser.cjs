@@ -2,6 +2,7 @@
 const CORE_ORDER = [
   'kernel',
   'civil-time',
+  'time-zones',
   'words',
   'documents',
   'timer-kinds',
@@ -9,6 +10,7 @@ const CORE_ORDER = [
   'engine',
   'findings',
   'planner',
+  'formats',
 ];
 
 const coreArrows = CORE_ORDER.slice(0, -1).map((folder, index) => ({
@@ -24,10 +26,24 @@ module.exports = {
   forbidden: [
     {
       name: 'core-imports-nothing-outward',
-      comment: 'The core is pure: of packages it may use class-validator only, and no Node module.',
+      comment: 'The core is pure: it uses few packages, each in its place, and no Node module.',
       severity: 'error',
       from: { path: '^packages/core/src/', pathNot: '\\.spec\\.ts$|/testing/' },
-      to: { pathNot: '^packages/core/src/|^node_modules/class-validator/' },
+      to: {
+        pathNot: '^packages/core/src/|^node_modules/(class-validator|temporal-polyfill|ical\\.js)/',
+      },
+    },
+    {
+      name: 'core-reads-zones-in-one-place',
+      severity: 'error',
+      from: { path: '^packages/core/src/', pathNot: '^packages/core/src/time-zones/' },
+      to: { path: '^node_modules/temporal-polyfill/' },
+    },
+    {
+      name: 'core-writes-calendars-in-one-place',
+      severity: 'error',
+      from: { path: '^packages/core/src/', pathNot: '^packages/core/src/formats/' },
+      to: { path: '^node_modules/ical\\.js/' },
     },
     ...coreArrows,
     {

@@ -26,6 +26,9 @@ const MODULES_ONLY = [
   'delaunator',
   'robust-predicates',
   'suncalc',
+  'temporal-polyfill',
+  'temporal-utils',
+  'ical.js',
 ];
 
 const project = (name, extra = {}) => ({

@@ -25,6 +25,8 @@ export function readArguments(
   }
 }
 
+export const trueTimeOption = { 'true-time': { type: 'boolean' } } as const;
+
 /** The most dates that one call runs through: a century. */
 const MOST_DAYS = 36_525;
 

@@ -1,7 +1,9 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { run } from './run.js';
+import { run as runAt } from './run.js';
+
+const run = (words: string[]) => runAt(words, new Date('2026-05-01T08:00:00Z'));
 
 const folder = mkdtempSync(join(tmpdir(), 'water-clock-cli-'));
 
@@ -105,4 +107,59 @@ it('refuses what it does not know, and says what it does', () => {
   expect(run(['simulate', join(folder, 'nowhere.json'), ...WEEK]).messages[0]).toContain('ENOENT');
   expect(run(['--help'])).toMatchObject({ exitCode: 0, messages: [] });
   expect(run(['--help']).out).toContain('simulate FILE --from YYYY-MM-DD --days N');
+});
+
+describe('check', () => {
+  const BROKEN = { ...plan, programs: [{ ...plan.programs[0], starts: [] }], controller: {} };
+  const FROM = ['--from', '2026-06-01'];
+
+  it('prints what it finds, and exits with 1 for an error only', () => {
+    const good = run(['check', planFile('well.json', { ...plan, controller: {} }), ...FROM]);
+    expect([good.exitCode, JSON.parse(good.out)]).toEqual([0, { findings: [] }]);
+    const broken = run(['check', planFile('broken.json', BROKEN), ...FROM]);
+    expect(broken).toMatchObject({ exitCode: 1, messages: [] });
+    const { findings } = JSON.parse(broken.out) as { findings: { code: string }[] };
+    expect(findings.map(({ code }) => code)).toEqual(['missing-start', 'station-idle']);
+  });
+
+  it('takes several files, and a folder for the plan files in it', () => {
+    const round = mkdtempSync(join(tmpdir(), 'water-clock-round-'));
+    writeFileSync(join(round, 'b.json'), JSON.stringify(BROKEN));
+    writeFileSync(join(round, 'a.json'), JSON.stringify({ ...plan, controller: {} }));
+    writeFileSync(join(round, 'notes.txt'), 'the gate sticks');
+    const { exitCode, out } = run(['check', round, join(round, 'a.json'), ...FROM]);
+    const { files } = JSON.parse(out) as { files: { file: string; findings: unknown[] }[] };
+    expect(exitCode).toBe(1);
+    expect(files.map(({ file, findings }) => [file, findings.length])).toEqual([
+      [join(round, 'a.json'), 0],
+      [join(round, 'b.json'), 2],
+      [join(round, 'a.json'), 0],
+    ]);
+  });
+
+  it('prints nothing when one of the files is bad', () => {
+    const good = planFile('fine.json', plan);
+    const empty = mkdtempSync(join(tmpdir(), 'water-clock-empty-'));
+    const { exitCode, out, messages } = run([
+      'check',
+      good,
+      planFile('worse.json', '{}'),
+      empty,
+      ...FROM,
+    ]);
+    expect([exitCode, out]).toEqual([2, '']);
+    expect(messages).toContainEqual(expect.stringContaining('worse.json: format: '));
+    expect(messages).toContainEqual(`${empty}: has no .json files`);
+  });
+});
+
+it('ics prints a calendar, in timer time or in true time', () => {
+  const file = planFile('calendar.json', { ...plan, name: 'Plum cottage' });
+  const { exitCode, out } = run(['ics', file, ...WEEK]);
+  expect(exitCode).toBe(0);
+  expect(out).toContain(
+    'UID:20260603.A.1.Plum%20cottage@water-clock\r\nDTSTAMP:20260501T080000Z\r\n',
+  );
+  expect(out).toContain('DTSTART:20260603T040000\r\nDTEND:20260603T041000\r\n');
+  expect(run(['ics', file, ...WEEK, '--true-time']).out).toContain('DTSTART:20260602T160000');
 });

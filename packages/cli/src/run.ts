@@ -1,29 +1,31 @@
 import { printed, refused, type Outcome } from './outcome.js';
 import { checkVerb } from './verbs/check.js';
 import { foreverVerb } from './verbs/forever.js';
+import { icsVerb } from './verbs/ics.js';
 import { simulateVerb } from './verbs/simulate.js';
 import type { Verb } from './verbs/verb.js';
 
-const VERBS: readonly Verb[] = [simulateVerb, foreverVerb, checkVerb];
+const VERBS: readonly Verb[] = [simulateVerb, foreverVerb, checkVerb, icsVerb];
 
 const HELP = [
   'water-clock VERB FILE [options]',
   '',
   ...VERBS.flatMap(({ usage, summary }) => [`  water-clock ${usage}`, `      ${summary}`]),
   '',
-  'FILE is a plan file (waterclock.plan/1). Results are JSON on standard output, messages go to',
-  'standard error. Exit 0; 1 when a check finds an error; 2 for bad input or usage.',
+  'FILE is a plan file (waterclock.plan/1). Results are JSON on standard output (ics: iCalendar),',
+  'messages go to standard error. Times are what the timer shows, or true time with --true-time.',
+  'Exit 0; 1 when a check finds an error; 2 for bad input or usage.',
 ];
 
-/** Runs one call of the command line; reads files, prints nothing. */
-export function run(words: readonly string[]): Outcome {
+/** Runs one call of the command line, made at `now`; reads files, prints nothing. */
+export function run(words: readonly string[], now: Date): Outcome {
   const [name, ...rest] = words;
   if (name === undefined) return refused(HELP);
-  if (words.includes('--help')) return { ...printed(null), out: HELP.join('\n') };
+  if (words.includes('--help')) return { ...printed(null), out: `${HELP.join('\n')}\n` };
   const verb = VERBS.find((candidate) => candidate.name === name);
   if (!verb)
     return refused([
       `water-clock: there is no verb "${name}": use ${VERBS.map((known) => known.name).join(', ')}, or --help`,
     ]);
-  return verb.run(rest);
+  return verb.run(rest, now);
 }

@@ -19,6 +19,7 @@ interface PlansVerb<Asked> extends Omit<Verb, 'run'> {
     plans: readonly PlanOfFile[],
     asked: Asked,
     options: Arguments['options'],
+    now: Date,
   ) => Outcome;
 }
 
@@ -29,7 +30,7 @@ interface PlansVerb<Asked> extends Omit<Verb, 'run'> {
 export function plansVerb<Asked>({ options, read, run, ...verb }: PlansVerb<Asked>): Verb {
   return {
     ...verb,
-    run: (words) => {
+    run: (words, now) => {
       const given = readArguments(words, options);
       if (!given.ok) return refused(given.trouble);
       const asked = read(given.value.options);
@@ -48,24 +49,24 @@ export function plansVerb<Asked>({ options, read, run, ...verb }: PlansVerb<Aske
           }
       }
       return asked.ok && trouble.length === 0
-        ? run(plans, asked.value, given.value.options)
+        ? run(plans, asked.value, given.value.options, now)
         : refused(trouble);
     },
   };
 }
 
 interface PlanVerb<Asked> extends Omit<PlansVerb<Asked>, 'run'> {
-  readonly run: (plan: Plan, asked: Asked, options: Arguments['options']) => Outcome;
+  readonly run: (plan: Plan, asked: Asked, options: Arguments['options'], now: Date) => Outcome;
 }
 
 /** A verb that works on one plan file. */
 export const planVerb = <Asked>({ run, ...verb }: PlanVerb<Asked>): Verb =>
   plansVerb<Asked>({
     ...verb,
-    run: (plans, asked, options) => {
+    run: (plans, asked, options, now) => {
       const [only, ...more] = plans;
       return only && more.length === 0
-        ? run(only.plan, asked, options)
+        ? run(only.plan, asked, options, now)
         : refused([`water-clock: give one plan file: ${verb.usage}`]);
     },
   });

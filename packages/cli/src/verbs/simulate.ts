@@ -1,5 +1,5 @@
 import { clockErrorSeconds, simulate, simulationReport } from '@water-clock/core/engine';
-import { readRange } from '../arguments.js';
+import { readRange, trueTimeOption } from '../arguments.js';
 import { printed } from '../outcome.js';
 import { planVerb } from './plans-verb.js';
 
@@ -10,7 +10,7 @@ export const simulateVerb = planVerb({
   options: {
     from: { type: 'string' },
     days: { type: 'string' },
-    'true-time': { type: 'boolean' },
+    ...trueTimeOption,
   },
   read: readRange,
   run: (plan, range, options) => {

@@ -5,5 +5,5 @@ export interface Verb {
   readonly name: string;
   readonly usage: string;
   readonly summary: string;
-  readonly run: (words: readonly string[]) => Outcome;
+  readonly run: (words: readonly string[], now: Date) => Outcome;
 }

@@ -1,0 +1,1 @@
+export { calendarText, type CalendarOptions } from './calendar.js';

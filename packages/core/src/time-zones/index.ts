@@ -1,0 +1,1 @@
+export { clockChanges, offsetOn, type ClockChange } from './clock-changes.js';
