@@ -1,29 +1,33 @@
 // npm run bench [-- --json | -- --write]: the speeds that the product promises, as medians.
 import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
+import { checkAThousandHomes } from './check-a-thousand-homes.mjs';
 import { commandLine } from './command-line.mjs';
 import { editToPaint } from './edit-to-paint.mjs';
 import { foreverOfAHome } from './forever-of-a-home.mjs';
 import { yearOfAHome } from './year-of-a-home.mjs';
 
 const measured = [];
-for (const measure of [yearOfAHome, foreverOfAHome, commandLine, editToPaint])
+for (const measure of [yearOfAHome, foreverOfAHome, checkAThousandHomes, commandLine, editToPaint])
   measured.push(await measure());
 const rows = measured.flat();
 
 const short = (value) => Number(value.toPrecision(3));
-const results = rows.map(({ name, median, unit, goal }) => ({
-  name,
-  median: short(median),
-  unit,
-  goal,
-  met: median < goal,
+const isMet = ({ median, goal, isMore = false }) => (isMore ? median >= goal : median < goal);
+const results = rows.map((row) => ({
+  name: row.name,
+  median: short(row.median),
+  unit: row.unit,
+  goal: row.goal,
+  met: isMet(row),
 }));
 
 function asTable() {
-  const lines = rows.map(({ name, median, spread, unit, goal }) => {
+  const lines = rows.map((row) => {
+    const { name, median, spread, unit, goal, isMore } = row;
     const range = spread.map(short).join(' to ');
-    return `| ${name} | ${short(median)} ${unit} | ${range} ${unit} | under ${goal} ${unit} | ${median < goal ? 'yes' : 'no'} |`;
+    const bound = `${isMore ? 'at least' : 'under'} ${goal} ${unit}`;
+    return `| ${name} | ${short(median)} ${unit} | ${range} ${unit} | ${bound} | ${isMet(row) ? 'yes' : 'no'} |`;
   });
   return [
     '| what | median | spread | goal | met |',
@@ -47,9 +51,12 @@ Speed is measured here and never asserted in a test.
 ${asTable()}
 
 - **A year of a home**: \`simulate\` from \`packages/core/src/engine\`, all runs, pieces and collisions of
-  365 dates, 200 times after warm-up. Spread: 5th to 95th percentile.
+  365 dates, 300 times after warm-up, by turns with the npm package \`rrule\`, which gets the same start
+  times as recurrence rules and only expands them. Spread: 5th to 95th percentile.
 - **For ever**: both questions for each of 1,000 homes made from seeds, once each, after 200 to warm up.
   Spread: 5th percentile to the worst.
+- **Check**: every finding of the same 1,000 homes, their local rules and soils included, seven times over;
+  the rate of each round. Spread: least to most.
 - **Command line**: the whole process, 15 times. Spread: 5th to 95th percentile.
 - **Edit to paint**: a start is moved by key on the demo home with a collision; the time runs from the
   key's event to the end of the paint that shows the new nights, both from Chromium's own trace. Three

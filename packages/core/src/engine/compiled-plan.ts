@@ -63,10 +63,11 @@ function compileProgram(
     slots: Math.min(timer.maxConcurrentStations, settings.concurrent),
     delaySeconds: controller.stationDelaySeconds,
   };
+  const fullShares = sharesAtFull(plan, settings, stations);
   const shapeAt = (percent: number): RunShape => {
     let shape = shapes.get(percent);
     if (!shape) {
-      shape = runShape(stationShares(plan, settings, stations, percent), conditions);
+      shape = runShape(sharesAt(percent, fullShares, timer), conditions);
       shapes.set(percent, shape);
     }
     return shape;
@@ -80,25 +81,38 @@ function compileProgram(
   };
 }
 
-function stationShares(
+/** The stations that a run of the program opens, in its order, with their times at 100 %. */
+function sharesAtFull(
   { timer }: Plan,
   { runs }: ProgramSettings,
   stations: ReadonlyMap<number, StationSettings>,
-  percent: number,
 ): StationShare[] {
-  const shares = runs.flatMap(({ station: number, seconds: seconds100 }) => {
+  const shares: StationShare[] = [];
+  for (const { station: number, seconds } of runs) {
     const station = stations.get(number)!;
-    const seconds = timer.season
-      ? scaledSeconds(seconds100, percent, timer.season.roundToSeconds)
-      : seconds100;
-    if (!station.enabled || seconds === 0) return [];
+    if (!station.enabled || seconds === 0) continue;
     const isCut = timer.cycleSoak !== null && station.cycleSeconds !== undefined;
-    return {
+    shares.push({
       station: number,
       seconds,
-      cycleSeconds: isCut ? station.cycleSeconds! : seconds,
+      cycleSeconds: isCut ? station.cycleSeconds! : Infinity,
       soakSeconds: station.soakSeconds ?? 0,
-    };
-  });
+    });
+  }
   return timer.stationOrder === 'number' ? shares.sort((a, b) => a.station - b.station) : shares;
+}
+
+function sharesAt(
+  percent: number,
+  shares: readonly StationShare[],
+  { season }: Plan['timer'],
+): readonly StationShare[] {
+  if (percent === 100 || season === null) return shares;
+  if (percent === 0) return [];
+  return shares.map(({ station, seconds, cycleSeconds, soakSeconds }) => ({
+    station,
+    seconds: scaledSeconds(seconds, percent, season.roundToSeconds),
+    cycleSeconds,
+    soakSeconds,
+  }));
 }

@@ -35,6 +35,7 @@ export function hoursLengthSeconds({ from, to }: Pick<DailyHours, 'from' | 'to'>
 export function hoursWithin(hours: readonly DailyHours[], over: Span): Span[] {
   return hours.flatMap((window) => {
     const length = hoursLengthSeconds(window);
+    const beginSecond = parseTimeOfDay(window.from)! * 60;
     const spans: Span[] = [];
     // From two days before: hours that begin late one day may last until late the next.
     for (
@@ -43,7 +44,7 @@ export function hoursWithin(hours: readonly DailyHours[], over: Span): Span[] {
       day = addDays(day, 1)
     ) {
       if (!window.weekdays.includes(weekdayOf(day))) continue;
-      const from = addSeconds(startOfDay(day), parseTimeOfDay(window.from)! * 60);
+      const from = addSeconds(startOfDay(day), beginSecond);
       const to = addSeconds(from, length);
       if (to > over.from && from < over.to) spans.push({ from, to });
     }

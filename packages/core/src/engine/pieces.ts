@@ -15,31 +15,32 @@ export interface WaterPiece {
 
 /** All water that really flows, run by run, each run's pieces in the order in which they begin. */
 export function waterPieces(plan: Plan, runs: readonly BegunRun[]): WaterPiece[] {
-  if (runs.length === 0) return [];
+  const pieces: WaterPiece[] = [];
+  if (runs.length === 0) return pieces;
   const { always, withRain } = dryTimes(plan, spanOf(runs));
-  if (withRain.length === 0) return runs.flatMap((run) => openings(run));
+  if (withRain.length === 0) {
+    for (const run of runs) addOpenings(run, pieces);
+    return pieces;
+  }
   const heedsRain = new Map(plan.stations.map((station) => [station.number, station.rainSensor]));
-  return runs.flatMap((run) =>
-    openings(run).flatMap((opening) =>
-      outside(opening, heedsRain.get(opening.station) ? withRain : always).map(({ from, to }) => ({
-        ...opening,
-        from,
-        to,
-      })),
-    ),
-  );
+  const openings: WaterPiece[] = [];
+  for (const run of runs) addOpenings(run, openings);
+  for (const opening of openings)
+    for (const { from, to } of outside(opening, heedsRain.get(opening.station) ? withRain : always))
+      pieces.push({ ...opening, from, to });
+  return pieces;
 }
 
-/** The pieces of a run at their real times, less what was cut off. */
-function openings(run: BegunRun): WaterPiece[] {
-  const pieces: WaterPiece[] = [];
-  for (const { station, piece, fromSeconds, toSeconds } of run.shape.pieces) {
-    const from = addSeconds(run.begin, fromSeconds);
-    if (from >= run.end) continue;
-    const to = Math.min(addSeconds(run.begin, toSeconds), run.end) as TimerSeconds;
-    pieces.push({ run, station, piece, from, to });
+/** Adds the pieces of a run at their real times, less what was cut off. */
+function addOpenings(run: BegunRun, pieces: WaterPiece[]): void {
+  const { begin, end, shape } = run;
+  for (const shaped of shape.pieces) {
+    const from = addSeconds(begin, shaped.fromSeconds);
+    if (from >= end) continue;
+    const to = addSeconds(begin, shaped.toSeconds);
+    const { station, piece } = shaped;
+    pieces.push({ run, station, piece, from, to: to < end ? to : end });
   }
-  return pieces;
 }
 
 function spanOf(runs: readonly BegunRun[]): Span {

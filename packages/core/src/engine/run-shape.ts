@@ -68,53 +68,53 @@ function layReadyFirst(run: Laying): void {
 class Laying {
   readonly pieces: ShapePiece[] = [];
   lengthSeconds = 0;
-  readonly #slotFree: number[];
-  readonly #readyAt: number[];
-  readonly #left: number[];
-  readonly #done: number[];
-  #lastFrom = 0;
+  private readonly slotFree: number[];
+  private readonly readyAt: number[];
+  private readonly left: number[];
+  private readonly done: number[];
+  private lastFrom = 0;
 
   constructor(
     readonly shares: readonly StationShare[],
     private readonly conditions: RunConditions,
   ) {
-    this.#slotFree = new Array<number>(conditions.slots).fill(0);
-    this.#readyAt = shares.map(() => 0);
-    this.#left = shares.map((share) => share.seconds);
-    this.#done = shares.map(() => 0);
+    this.slotFree = new Array<number>(conditions.slots).fill(0);
+    this.readyAt = shares.map(() => 0);
+    this.left = shares.map((share) => share.seconds);
+    this.done = shares.map(() => 0);
   }
 
   hasMore(index: number): boolean {
-    return this.#left[index]! > 0;
+    return this.left[index]! > 0;
   }
 
   /** When the station's next piece may begin at the earliest. */
   earliest(index: number): number {
-    return Math.max(this.#slotFree[this.#freeSlot()]!, this.#readyAt[index]!, this.#lastFrom);
+    return Math.max(this.slotFree[this.freeSlot()]!, this.readyAt[index]!, this.lastFrom);
   }
 
   comesBefore(index: number, other: number): boolean {
     const sooner = this.earliest(index) - this.earliest(other);
-    return sooner < 0 || (sooner === 0 && this.#done[index]! < this.#done[other]!);
+    return sooner < 0 || (sooner === 0 && this.done[index]! < this.done[other]!);
   }
 
   openAt(fromSeconds: number, index: number): void {
     const { station, cycleSeconds, soakSeconds } = this.shares[index]!;
     const { delaySeconds } = this.conditions;
-    const toSeconds = fromSeconds + Math.min(cycleSeconds, this.#left[index]!);
-    this.#slotFree[this.#freeSlot()] = toSeconds + delaySeconds;
-    this.#readyAt[index] = toSeconds + Math.max(soakSeconds, delaySeconds);
-    this.#left[index]! -= toSeconds - fromSeconds;
-    this.#done[index]! += 1;
-    this.#lastFrom = fromSeconds;
-    this.lengthSeconds = Math.max(this.lengthSeconds, toSeconds);
-    this.pieces.push({ station, piece: this.#done[index]!, fromSeconds, toSeconds });
+    const toSeconds = fromSeconds + Math.min(cycleSeconds, this.left[index]!);
+    this.slotFree[this.freeSlot()] = toSeconds + delaySeconds;
+    this.readyAt[index] = toSeconds + Math.max(soakSeconds, delaySeconds);
+    this.left[index]! -= toSeconds - fromSeconds;
+    this.done[index]! += 1;
+    this.lastFrom = fromSeconds;
+    if (toSeconds > this.lengthSeconds) this.lengthSeconds = toSeconds;
+    this.pieces.push({ station, piece: this.done[index]!, fromSeconds, toSeconds });
   }
 
-  #freeSlot(): number {
+  private freeSlot(): number {
     let free = 0;
-    for (let slot = 1; slot < this.#slotFree.length; slot++)
-      if (this.#slotFree[slot]! < this.#slotFree[free]!) free = slot;
+    for (let slot = 1; slot < this.slotFree.length; slot++)
+      if (this.slotFree[slot]! < this.slotFree[free]!) free = slot;
     return free;
   }
 }

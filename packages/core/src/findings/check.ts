@@ -16,44 +16,42 @@ export interface Finding extends Omit<Found, 'program' | 'station' | 'startNumbe
   readonly startNumber: number | null;
 }
 
+const REPORTED = [...RULES].sort(
+  (x, y) =>
+    SEVERITIES.indexOf(x.severity) - SEVERITIES.indexOf(y.severity) || (x.code < y.code ? -1 : 1),
+);
+
 /**
  * All that is to be found on a timer from a date on: errors first, then by code, program (in the
  * timer's order, what is about none first), station and start. No finding hides another.
  */
 export function check(plan: Plan, from: DayNumber): Finding[] {
   const situation = new Situation(plan, from);
-  const findings = RULES.flatMap(({ code, severity, find }) =>
-    find(situation).map(
-      ({ program = null, station = null, startNumber = null, ...found }): Finding => ({
-        code,
-        severity,
-        program,
-        station,
-        startNumber,
-        ...found,
-      }),
-    ),
+  const byPlace = inPlaceOrder(plan.timer.programs);
+  return REPORTED.flatMap(({ code, severity, find }) =>
+    [...find(situation)].sort(byPlace).map((found) => ({
+      code,
+      severity,
+      program: null,
+      station: null,
+      startNumber: null,
+      ...found,
+    })),
   );
-  return findings.sort(inOrder(plan.timer.programs));
 }
 
-/** The order of findings, on a timer with these programs. */
-function inOrder(programs: readonly string[]) {
-  const placeOf = (program: string | null = null) => (program ? programs.indexOf(program) : -1);
-  const keyOf = ({ program, station, startNumber, b }: Finding): number[] => [
-    placeOf(program),
+/** By program, station and start, and of collisions by the second start, on a timer's programs. */
+function inPlaceOrder(programs: readonly string[]): (x: Found, y: Found) => number {
+  const keyOf = ({ program, station, startNumber, b }: Found): number[] => [
+    program === undefined ? -1 : programs.indexOf(program),
     station ?? 0,
     startNumber ?? 0,
-    placeOf(b?.program),
+    b ? programs.indexOf(b.program) : 0,
     b?.startNumber ?? 0,
   ];
-  const bySeverity = (x: Finding, y: Finding) =>
-    SEVERITIES.indexOf(x.severity) - SEVERITIES.indexOf(y.severity);
-  const byCode = (x: Finding, y: Finding) => (x.code < y.code ? -1 : x.code > y.code ? 1 : 0);
-  return (x: Finding, y: Finding): number => {
+  return (x, y) => {
     const [ofX, ofY] = [keyOf(x), keyOf(y)];
     const differing = ofX.findIndex((value, index) => value !== ofY[index]);
-    const byPlace = differing < 0 ? 0 : ofX[differing]! - ofY[differing]!;
-    return bySeverity(x, y) || byCode(x, y) || byPlace;
+    return differing < 0 ? 0 : ofX[differing]! - ofY[differing]!;
   };
 }

@@ -42,35 +42,32 @@ interface TooMuch {
 /** Each stretch of time in which more flows than the supply gives. */
 function tooMuch(situation: Situation, supplyLpm: number): TooMuch[] {
   const flowOf = new Map(situation.plan.stations.map((s) => [s.number, s.flowLpm ?? 0]));
-  const flowing = situation.watering.pieces.filter(({ station }) => flowOf.get(station)! > 0);
   const over: TooMuch[] = [];
   let open: WaterPiece[] = [];
   let isOver = false;
-  for (const piece of flowing) {
-    const before = open;
-    open = open.filter(({ to }) => to > piece.from);
+  for (const piece of situation.watering.pieces) {
+    const still = open.filter(({ to }) => to > piece.from);
     // What closes before this piece opens may end a stretch of too much.
-    if (open.length < before.length) isOver = isOver && excess(open, flowOf, supplyLpm) > 0;
+    if (isOver && still.length < open.length)
+      isOver = totalFlow(still, flowOf) > supplyLpm + SLACK_LPM;
+    open = still;
     open.push(piece);
-    if (isOver || excess(open, flowOf, supplyLpm) <= 0) continue;
+    if (isOver) continue;
+    const flowLpm = totalFlow(open, flowOf);
+    if (flowLpm <= supplyLpm + SLACK_LPM) continue;
     isOver = true;
-    const stations = [...new Set(open.map(({ station }) => station))].sort((a, b) => a - b);
-    over.push({ moment: piece.from, stations, flowLpm: totalFlow(open, flowOf) });
+    over.push({ moment: piece.from, stations: stationsOf(open), flowLpm });
   }
   return over;
 }
 
-function totalFlow(open: readonly WaterPiece[], flowOf: ReadonlyMap<number, number>): number {
-  return [...new Set(open.map(({ station }) => station))].reduce(
-    (sum, station) => sum + flowOf.get(station)!,
-    0,
-  );
-}
+const stationsOf = (open: readonly WaterPiece[]): number[] =>
+  [...new Set(open.map(({ station }) => station))].sort((a, b) => a - b);
 
-const excess = (
-  open: readonly WaterPiece[],
-  flowOf: ReadonlyMap<number, number>,
-  supplyLpm: number,
-): number => totalFlow(open, flowOf) - supplyLpm - SLACK_LPM;
+/** A station that is open twice counts once. */
+function totalFlow(open: readonly WaterPiece[], flowOf: ReadonlyMap<number, number>): number {
+  if (open.length === 1) return flowOf.get(open[0]!.station)!;
+  return stationsOf(open).reduce((sum, station) => sum + flowOf.get(station)!, 0);
+}
 
 const litres = (lpm: number): string => String(Math.round(lpm * 10) / 10);

@@ -4,7 +4,7 @@ import { longDate } from '../words/index.js';
 import { rule } from './finding.js';
 import { Occurrences } from './occurrences.js';
 import { atBegin, stationWords } from './place-words.js';
-import { isOnWeekdays, onceADay, touchedDays, touches } from './touched-days.js';
+import { isOnWeekdays, onceADay, firstTouchedDay, touches } from './touched-days.js';
 
 /** Water on a day on which the lawn is mown. */
 export const mowingDay = rule('mowing-day', 'warning', (situation) => {
@@ -13,8 +13,8 @@ export const mowingDay = rule('mowing-day', 'warning', (situation) => {
   const isMowing = onceADay((day) => isOnWeekdays(day, mowingWeekdays));
   const occurrences = new Occurrences<{ piece: WaterPiece; day: DayNumber }>();
   for (const piece of situation.watering.pieces) {
-    const day = touchedDays(piece).find(isMowing);
-    if (day !== undefined) occurrences.add(piece, { piece, day });
+    const day = firstTouchedDay(piece, isMowing);
+    if (day !== null) occurrences.add(piece, { piece, day });
   }
   return occurrences.told(({ piece, day }, program, station) => ({
     message: `${atBegin(stationWords(situation.station(station)))} waters in program ${program} on ${longDate(day)}, a mowing day: the mower meets wet ground.`,

@@ -5,7 +5,7 @@ import { rule, type Found } from './finding.js';
 import { Occurrences } from './occurrences.js';
 import { atBegin, spanWords, stationWords, weekdayNames } from './place-words.js';
 import type { Situation } from './situation.js';
-import { isOnWeekdays, onceADay, touchedDays, touches } from './touched-days.js';
+import { isOnWeekdays, onceADay, firstTouchedDay, touches } from './touched-days.js';
 
 interface OnForbiddenDay {
   readonly piece: WaterPiece;
@@ -25,8 +25,8 @@ export const ruleDay = rule('rule-day', 'error', (situation) => {
   const occurrences = new Occurrences<OnForbiddenDay>();
   for (const piece of situation.watering.pieces) {
     if (situation.isExempt(piece.station)) continue;
-    const day = touchedDays(piece).find(isForbidden);
-    if (day === undefined) continue;
+    const day = firstTouchedDay(piece, isForbidden);
+    if (day === null) continue;
     const afterMidnight = !isForbidden(dayOf(piece.run.nominal));
     occurrences.add(piece, { piece, day, afterMidnight });
   }

@@ -28,6 +28,7 @@ export class Situation {
   /** Enabled programs that have starts, days and station time. */
   readonly complete: readonly ProgramSettings[];
   readonly #stations: ReadonlyMap<number, StationSettings>;
+  readonly #exempt: ReadonlySet<number>;
   readonly #compiled: CompiledPlan;
   #watering: Simulation | null = null;
   #ever: Ever | null = null;
@@ -39,6 +40,10 @@ export class Situation {
     this.rules = plan.rules ?? NO_RULES;
     this.complete = plan.programs.filter(isComplete);
     this.#stations = new Map(plan.stations.map((station) => [station.number, station]));
+    const spared: readonly unknown[] = this.rules.exempt;
+    this.#exempt = new Set(
+      plan.stations.filter(({ head }) => spared.includes(head)).map(({ number }) => number),
+    );
     const controller = { ...plan.controller, off: false };
     this.#compiled = compilePlan({ ...plan, controller, weather: { rain: [] } });
   }
@@ -50,8 +55,7 @@ export class Situation {
 
   /** True where weekdays, parity and hours of the local rules spare the station's heads. */
   isExempt(number: number): boolean {
-    const { head } = this.station(number);
-    return head !== undefined && this.rules.exempt.includes(head);
+    return this.#exempt.has(number);
   }
 
   /** What the first {@link WATCHED_DAYS} dates bring, without weather and as if switched on. */

@@ -11,15 +11,15 @@ const WEEK_DAYS = 7;
 
 /** A station that is watered on nearly every day: roots stay at the top. */
 export const tooOften = rule('too-often', 'warning', ({ plan, from, watering }) => {
-  const dates = new Map<number, Set<DayNumber>>();
+  const dates = new Map<number, Uint8Array>();
   const stationsOf = onceAProgramDay();
   for (const { program, nominal, shape } of watering.nominal) {
     const day = dayOf(nominal);
     if (!stationsOf(program, day)) continue;
     for (const { station } of shape.pieces) {
-      const known = dates.get(station);
-      if (known) known.add(day);
-      else dates.set(station, new Set([day]));
+      let watered = dates.get(station);
+      if (!watered) dates.set(station, (watered = new Uint8Array(WATCHED_DAYS)));
+      watered[day - from] = 1;
     }
   }
   return plan.stations.flatMap((station) => {
@@ -50,14 +50,14 @@ function onceAProgramDay(): (program: CompiledProgram, day: DayNumber) => boolea
   };
 }
 
-/** All rows of seven dates with more watered ones than {@link MOST_DAYS}. */
-function weeksOver(watered: ReadonlySet<DayNumber>, from: DayNumber) {
+/** All rows of seven dates with more watered ones than {@link MOST_DAYS}; 1 stands for a watered date. */
+function weeksOver(watered: Uint8Array, from: DayNumber) {
   const weeks: { begin: DayNumber; days: number }[] = [];
-  for (let offset = 0; offset + WEEK_DAYS <= WATCHED_DAYS; offset++) {
-    const begin = addDays(from, offset);
-    let days = 0;
-    for (let next = 0; next < WEEK_DAYS; next++) if (watered.has(addDays(begin, next))) days++;
-    if (days > MOST_DAYS) weeks.push({ begin, days });
+  let days = 0;
+  for (let last = 0; last < WATCHED_DAYS; last++) {
+    days += watered[last]! - (watered[last - WEEK_DAYS] ?? 0);
+    const begin = last - WEEK_DAYS + 1;
+    if (begin >= 0 && days > MOST_DAYS) weeks.push({ begin: addDays(from, begin), days });
   }
   return weeks;
 }

@@ -9,12 +9,14 @@ import {
 } from '../civil-time/index.js';
 import type { Span } from '../engine/index.js';
 
-/** The dates that a span touches; one that ends at midnight does not touch the next. */
-export function touchedDays({ from, to }: Span): DayNumber[] {
-  const days: DayNumber[] = [];
+/** The first date that a span touches and that is so; one that ends at midnight does not touch the next. */
+export function firstTouchedDay(
+  { from, to }: Span,
+  isSo: (day: DayNumber) => boolean,
+): DayNumber | null {
   const last = dayOf(addSeconds(to, -1));
-  for (let day = dayOf(from); day <= last; day = addDays(day, 1)) days.push(day);
-  return days;
+  for (let day = dayOf(from); day <= last; day = addDays(day, 1)) if (isSo(day)) return day;
+  return null;
 }
 
 /** When a span first touches a date that it touches. */
