@@ -6,7 +6,7 @@ import {
   type TimerSeconds,
 } from '../civil-time/index.js';
 import type { StationSettings } from '../settings/index.js';
-import { clockTime, longDate, WEEKDAYS } from '../words/index.js';
+import { clockTime, longDate } from '../words/index.js';
 
 /** @example "station 3 (Fig tree)" */
 export const stationWords = ({ number, name }: StationSettings): string =>
@@ -24,8 +24,3 @@ export function dayWords(day: DayNumber, from: DayNumber): string {
 /** @example "Tue 2 June from 23:30 to 00:20" */
 export const spanWords = (from: TimerSeconds, to: TimerSeconds): string =>
   `${longDate(dayOf(from))} from ${clockTime(from)} to ${clockTime(to)}`;
-
-export const weekdayNames = (weekdays: readonly number[]): string[] =>
-  [...new Set(weekdays)].sort((a, b) => a - b).map((weekday) => WEEKDAYS[weekday - 1]!);
-
-export const percentWords = (percent: number): string => `${percent} %`;

@@ -1,9 +1,9 @@
 import { civilDateOf, dayOf, formatDateTime, type DayNumber } from '../civil-time/index.js';
 import type { WaterPiece } from '../engine/index.js';
-import { listInWords, longDate } from '../words/index.js';
+import { listInWords, longDate, weekdayNames } from '../words/index.js';
 import { rule, type Found } from './finding.js';
 import { Occurrences } from './occurrences.js';
-import { atBegin, spanWords, stationWords, weekdayNames } from './place-words.js';
+import { atBegin, spanWords, stationWords } from './place-words.js';
 import type { Situation } from './situation.js';
 import { isOnWeekdays, onceADay, firstTouchedDay, touches } from './touched-days.js';
 

@@ -1,3 +1,4 @@
+export { daysLong, daysShort, weekdayNames } from './day-rules.js';
 export {
   clockTime,
   dateAndTime,

@@ -4,8 +4,7 @@ import { memo } from 'react';
 import type { DayRule, ProgramSettings } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-kinds';
 import { setDays, setProgram, type PlanEdit } from '../settings/plan-edits';
-import { WEEKDAYS } from '@water-clock/core/words';
-import { daysLong, daysShort } from '../words/day-rules';
+import { WEEKDAYS, daysLong, daysShort } from '@water-clock/core/words';
 import { todayHere } from '../words/today';
 
 interface DaysCellProps {

@@ -4,8 +4,13 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import { clockTime, dateAndTime, lengthInWords } from '@water-clock/core/words';
-import { daysLong, daysShort } from './day-rules';
+import {
+  clockTime,
+  dateAndTime,
+  daysLong,
+  daysShort,
+  lengthInWords,
+} from '@water-clock/core/words';
 import { hoursText, minutesText, parseClock, parseLength } from './lengths';
 import { todayHere } from './today';
 

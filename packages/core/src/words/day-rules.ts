@@ -1,13 +1,11 @@
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { exhaustive } from '@water-clock/core/kernel';
-import type { DayRule } from '@water-clock/core/settings';
-import { shortDate, WEEKDAYS } from '@water-clock/core/words';
+import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { exhaustive } from '../kernel/index.js';
+import type { DayRule } from '../settings/index.js';
+import { shortDate, WEEKDAYS } from './dates.js';
 
-const weekdayNames = (weekdays: readonly number[]): string =>
-  [...weekdays]
-    .sort((a, b) => a - b)
-    .map((weekday) => WEEKDAYS[weekday - 1])
-    .join(' ');
+/** @example weekdayNames([6, 2]) // ["Tue", "Sat"] */
+export const weekdayNames = (weekdays: readonly number[]): string[] =>
+  [...new Set(weekdays)].sort((a, b) => a - b).map((weekday) => WEEKDAYS[weekday - 1]!);
 
 const TWO_LETTERS = WEEKDAYS.map((name) => name.slice(0, 2));
 
@@ -34,12 +32,12 @@ export function daysShort(rule: DayRule): string {
 
 /** Water days in full: "every 3 days, counted from Tue 2 Jun, not on Sat". */
 export function daysLong(rule: DayRule, blocked: readonly number[]): string {
-  const not = blocked.length > 0 ? `, not on ${weekdayNames(blocked)}` : '';
+  const not = blocked.length > 0 ? `, not on ${weekdayNames(blocked).join(' ')}` : '';
   switch (rule.mode) {
     case 'weekdays':
       return rule.weekdays.length === 0
         ? 'no days chosen'
-        : `on ${weekdayNames(rule.weekdays)}${not}`;
+        : `on ${weekdayNames(rule.weekdays).join(' ')}${not}`;
     case 'odd':
       return `on odd days of the month${not}`;
     case 'even':

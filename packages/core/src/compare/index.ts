@@ -1,0 +1,1 @@
+export { differences, type Difference } from './differences.js';
