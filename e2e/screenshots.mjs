@@ -15,19 +15,30 @@ try {
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });
 
-  const picture = async (name, path, ready) => {
+  /** Opens a page, does what is to be seen, and takes its picture. */
+  const picture = async (name, path, ready, act = async () => undefined) => {
     await page.goto(application.url + path, { waitUntil: 'networkidle0' });
     await page.waitForSelector(ready);
     await new Promise((resolve) => setTimeout(resolve, 500));
-    if (name === 'desk') {
-      await page.click('.collision-list button');
-      await page.waitForSelector('.run-details');
-    }
+    await act();
+    await new Promise((resolve) => setTimeout(resolve, 300));
     await page.screenshot({ path: `${FOLDER}/${name}.png` });
   };
 
   await picture('timers', '/timers', '.outlook');
-  await picture('desk', deskOf('Garage timer'), '.night-board .run');
+  await picture('desk', deskOf('Garage timer'), '.night-board .run', async () => {
+    await page.$eval('.night-board [data-program="B"]', (run) => run.focus());
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('.run-details');
+  });
+  await picture('year', `${deskOf('Boat shed')}&board=year`, '.year-night');
+  await picture('mend', deskOf('Carport'), '.findings [data-code]', async () => {
+    const mend = await page.waitForSelector(
+      'xpath/.//li[@data-code="start-per-station"]//button[normalize-space()="Mend…"]',
+    );
+    await mend.click();
+    await page.waitForSelector('.mend-changes');
+  });
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
   await picture('desk-dark', deskOf('Plant room'), '.night-board .run');
 } finally {

@@ -178,21 +178,22 @@ it('changes what the timer can do, and what it does about a collision with it', 
   const page = await stage.newPage();
   await goTo(page, await stage.deskOf('Carport'));
   await waitForVerdict(page, 'collide');
-  const listed = () => page.$eval('.collision-list', (list) => list.textContent ?? '');
-  expect(await listed()).toContain('This timer makes A (start 2) wait');
+  const waitForFinding = (words: string) =>
+    page.waitForFunction(
+      (part) => document.querySelector('.findings')?.textContent?.includes(part),
+      {},
+      words,
+    );
+  await waitForFinding('this timer makes start 2 of program A wait until 05:00 or later');
   await clickButton(page, 'What this timer can do');
   await (await page.waitForSelector('#timer-overlap', { visible: true }))!.click();
   const choice = await page.waitForSelector('.ant-select-item-option[title="is left out"]', {
     visible: true,
   });
   await choice!.click();
-  await page.waitForFunction(() =>
-    document.querySelector('.collision-list')?.textContent?.includes('leaves A (start 2) out'),
-  );
+  await waitForFinding('this timer leaves out a start that comes while another run is going');
   await control(page, 'z');
-  await page.waitForFunction(() =>
-    document.querySelector('.collision-list')?.textContent?.includes('makes A (start 2) wait'),
-  );
+  await waitForFinding('this timer makes start 2 of program A wait');
   await page.close();
 }, 60_000);
 

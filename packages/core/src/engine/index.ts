@@ -22,4 +22,5 @@ export {
   forever,
   headroomPercent,
   percentGrid,
+  type GridPercent,
 } from './forever/index.js';

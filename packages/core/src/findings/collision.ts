@@ -8,6 +8,7 @@ import {
 } from '../civil-time/index.js';
 import type { Collision, NominalRun } from '../engine/index.js';
 import { exhaustive } from '../kernel/index.js';
+import type { Plan } from '../settings/index.js';
 import type { TimerCapability } from '../timer-kinds/index.js';
 import { clockTime, lengthInWords } from '../words/index.js';
 import { rule, type Found } from './finding.js';
@@ -23,7 +24,7 @@ export const collision = rule('collision', 'error', ({ plan, from, ever }) =>
     return {
       program: a.program.id,
       startNumber: a.startNumber,
-      message: `On ${day} ${nameB} starts at ${clockTime(b.nominal)} while ${nameA} is ${whereItIs(first)}: they overlap by ${lengthInWords(seconds)}, and this timer ${whatItDoes(plan.timer, nameA, nameB)}.`,
+      message: `On ${day} ${nameB} starts at ${clockTime(b.nominal)} while ${nameA} is ${whereItIs(first)}: they overlap by ${lengthInWords(seconds)}, and this timer ${whatItDoes(plan, a, nameA, nameB)}.`,
       fix: `Move ${nameB} to ${clockTime(clearStep(a, plan.timer))} or later, or let ${nameA} start earlier or run shorter.`,
       first: formatDateTime(b.nominal),
       seconds,
@@ -43,10 +44,13 @@ function whereItIs({ a, b }: Collision): string {
   return open ? `still on station ${open.station}` : 'still going';
 }
 
-function whatItDoes({ overlap }: TimerCapability, nameA: string, nameB: string): string {
+function whatItDoes(plan: Plan, a: NominalRun, nameA: string, nameB: string): string {
+  const { overlap } = plan.timer;
   switch (overlap) {
-    case 'queue':
-      return `makes ${nameB} wait`;
+    case 'queue': {
+      const free = endOf(a) + plan.controller.stationDelaySeconds;
+      return `makes ${nameB} wait until ${clockTime(free as TimerSeconds)} or later`;
+    }
     case 'drop':
       return 'leaves out a start that comes while another run is going';
     case 'preempt':
@@ -58,9 +62,12 @@ function whatItDoes({ overlap }: TimerCapability, nameA: string, nameB: string):
   }
 }
 
+const endOf = ({ nominal, shape }: NominalRun): TimerSeconds =>
+  addSeconds(nominal, shape.lengthSeconds);
+
 /** The first time on the timer's step at which the run is over. */
-function clearStep({ nominal, shape }: NominalRun, { startStepMinutes }: TimerCapability) {
-  const end = addSeconds(nominal, shape.lengthSeconds);
+function clearStep(run: NominalRun, { startStepMinutes }: TimerCapability) {
+  const end = endOf(run);
   const step = startStepMinutes * 60;
   const rounded = Math.ceil(secondOfDay(end) / step) * step;
   return (startOfDay(dayOf(end)) + rounded) as TimerSeconds;

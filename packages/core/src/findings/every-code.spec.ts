@@ -67,7 +67,14 @@ const EXAMPLES: Record<FindingCode, Example> = {
         b: { program: 'B', startNumber: 1 },
       },
     ],
-    says: ['Tue 2 June', '04:15', 'station 2', '5 min', 'makes program B wait', '04:30 or later'],
+    says: [
+      'Tue 2 June',
+      '04:15',
+      'station 2',
+      '5 min',
+      'makes program B wait until 04:20 or later',
+      '04:30 or later',
+    ],
     silent: homeOf({
       a: { runs: runs(300, 600) },
       others: [programB({ starts: ['04:15'] })],

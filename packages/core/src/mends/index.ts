@@ -1,2 +1,2 @@
-export { mendsOf } from './mends-of.js';
+export { isMendable, mendsOf } from './mends-of.js';
 export type { Mend } from './mend.js';

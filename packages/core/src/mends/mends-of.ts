@@ -95,3 +95,7 @@ function leftovers({ programs }: Plan, station: number): ProgramSettings[] {
     )
     .reverse();
 }
+
+/** True where a finding may have a mend; without the search that the mend itself may take. */
+export const isMendable = (plan: Plan, finding: Finding, from: DayNumber): boolean =>
+  finding.code === 'collision' || mendsOf(plan, finding, from).length > 0;

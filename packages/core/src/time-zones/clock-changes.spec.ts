@@ -1,5 +1,5 @@
 import { formatDateTime, parseDate, type DayNumber } from '../civil-time/index.js';
-import { clockChanges, offsetOn } from './index.js';
+import { clockChanges, clockIn, offsetOn } from './index.js';
 
 const day = (text: string) => parseDate(text) as DayNumber;
 const within = (zone: string, from: string, to: string) =>
@@ -28,4 +28,10 @@ it('takes the dates from the first to the one before the last', () => {
 it('knows zones that never change', () => {
   expect(within('America/Phoenix', '2026-01-01', '2030-01-01')).toEqual([]);
   expect(offsetOn('America/Phoenix', day('2026-07-01'))).toBe(-25_200);
+});
+
+it('knows what a right clock shows', () => {
+  const instant = Date.UTC(2026, 5, 1, 14, 52, 30, 999);
+  expect(formatDateTime(clockIn('America/Denver', instant))).toBe('2026-06-01T08:52:30');
+  expect(formatDateTime(clockIn('Asia/Kolkata', instant))).toBe('2026-06-01T20:22:30');
 });

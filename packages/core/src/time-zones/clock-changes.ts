@@ -19,6 +19,13 @@ function midnight(timeZone: string, day: DayNumber): Temporal.ZonedDateTime {
   return date.toZonedDateTime(timeZone);
 }
 
+/** What a right clock of an IANA zone shows at an instant, whole seconds. */
+export function clockIn(timeZone: string, epochMilliseconds: number): TimerSeconds {
+  const there =
+    Temporal.Instant.fromEpochMilliseconds(epochMilliseconds).toZonedDateTimeISO(timeZone);
+  return Math.floor(epochMilliseconds / 1000 + toSeconds(there.offsetNanoseconds)) as TimerSeconds;
+}
+
 /** How far a zone's clocks are ahead of UTC at the begin of a date. */
 export const offsetOn = (timeZone: string, day: DayNumber): number =>
   toSeconds(midnight(timeZone, day).offsetNanoseconds);

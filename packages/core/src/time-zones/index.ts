@@ -1,1 +1,1 @@
-export { clockChanges, offsetOn, type ClockChange } from './clock-changes.js';
+export { clockChanges, clockIn, offsetOn, type ClockChange } from './clock-changes.js';

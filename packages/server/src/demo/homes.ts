@@ -133,8 +133,12 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     longitude: -107.348,
     timers: [
       {
+        // The clock is twelve hours ahead: what is meant for the night waters in the afternoon.
         name: 'Valve box by the gate',
         document: plan(kind('battery-2'), {
+          controller: {
+            clock: { timerReads: '2026-06-01T20:52:00', trueTime: '2026-06-01T08:52:00' },
+          },
           stations: [
             { number: 1, name: 'Verge', head: 'rotary', plant: 'turf' },
             { number: 2, name: 'Young trees', head: 'bubbler', plant: 'trees' },
@@ -266,6 +270,47 @@ export const DEMO_HOMES: readonly DemoHome[] = [
               starts: ['20:30'],
               days: { mode: 'weekdays', weekdays: [3] },
               runs: runs([4, 40]),
+            },
+          ],
+        }),
+      },
+    ],
+  },
+  {
+    name: 'Otter reach',
+    address: '9 Weir Walk',
+    latitude: 40.208,
+    longitude: -107.372,
+    timers: [
+      {
+        // The percentage of July, and of July alone, makes A run into B.
+        name: 'Boat shed',
+        document: plan(kind('wall-12'), {
+          controller: {
+            season: {
+              mode: 'monthly',
+              percents: [20, 20, 40, 60, 80, 100, 130, 120, 90, 60, 30, 20],
+            },
+          },
+          stations: [
+            { number: 1, name: 'River lawn', head: 'rotor', plant: 'turf' },
+            { number: 2, name: 'Landing', head: 'rotor', plant: 'turf' },
+            { number: 3, name: 'Bank', head: 'rotary', plant: 'turf' },
+            { number: 4, name: 'Reed bed', head: 'drip', plant: 'shrubs' },
+            { number: 5, name: 'Willows', head: 'bubbler', plant: 'trees' },
+          ],
+          programs: [
+            {
+              id: 'A',
+              starts: ['02:00'],
+              days: { mode: 'weekdays', weekdays: [1, 4] },
+              runs: runs([1, 35], [2, 35], [3, 50]),
+            },
+            {
+              id: 'B',
+              starts: ['04:30'],
+              days: { mode: 'weekdays', weekdays: [4] },
+              runs: runs([4, 30], [5, 20]),
             },
           ],
         }),

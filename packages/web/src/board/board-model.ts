@@ -8,14 +8,8 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import {
-  forever,
-  hoursWithin,
-  simulate,
-  type BegunRun,
-  type NominalRun,
-} from '@water-clock/core/engine';
-import type { Plan } from '@water-clock/core/settings';
+import { hoursWithin, simulate, type BegunRun, type NominalRun } from '@water-clock/core/engine';
+import type { DailyHours, Plan } from '@water-clock/core/settings';
 import { group } from 'd3';
 import { knownSunrise } from './sunrise';
 
@@ -78,40 +72,37 @@ export interface ProgramTotal {
   readonly percent: number;
 }
 
-/** What holds on all dates from the first night on. */
-export interface Ever {
-  /** The first collision on any date; null: no two runs ever overlap. */
-  readonly first: { readonly start: TimerSeconds; readonly seconds: number } | null;
-  /** How far the season percentage may rise; null where even the smallest collides, or there is none. */
-  readonly headroomPercent: number | null;
-}
-
 export interface BoardModel {
   readonly nights: readonly BoardNight[];
   /** The hours that are in use, in seconds since noon, whole hours. */
   readonly axis: NightSpan;
   readonly collisions: readonly BoardCollision[];
   readonly totals: Readonly<Record<string, ProgramTotal>>;
-  readonly ever: Ever;
 }
 
-/** What fourteen nights from the noon of `from` bring. */
-export function boardModel(plan: Plan, from: DayNumber): BoardModel {
+/**
+ * What fourteen nights from the noon of `from` bring. All times are moved back by `moveBackSeconds`:
+ * by the error of the timer's clock, to see them as they will happen.
+ */
+export function boardModel(plan: Plan, from: DayNumber, moveBackSeconds = 0): BoardModel {
+  const firstNoon = addSeconds(startOfDay(from), NOON_SECONDS + moveBackSeconds);
   // A night before the first, so that what still waits in a queue at noon is there.
   const { nominal, runs, pieces, collisions } = simulate(plan, {
-    from: addDays(from, -1),
+    from: addDays(dayOf(firstNoon), -1),
     days: NIGHTS + 2,
   });
   const begun = new Map(runs.map((run) => [runKey(run), run]));
   const real = group(pieces, (piece) => runKey(piece.run));
   const nights = Array.from({ length: NIGHTS }, (_, offset): BoardNight => {
     const day = addDays(from, offset);
-    const noon = addSeconds(startOfDay(day), NOON_SECONDS);
+    // Noon by the timer's clock, from which all its times are counted.
+    const noon = addSeconds(firstNoon, offset * SECONDS_PER_DAY);
     const own = nominal.filter((run) => run.nominal < noon + SECONDS_PER_DAY && endOf(run) > noon);
     const boardRuns = inLanes(
       own.map((run) => {
         const key = runKey(run);
-        return boardRun(run, begun.get(key), real.get(key) ?? [], noon);
+        const shown = boardRun(run, begun.get(key), real.get(key) ?? [], noon);
+        return { ...shown, nominal: addSeconds(run.nominal, -moveBackSeconds) };
       }),
     );
     const byKey = new Map(boardRuns.map((run) => [run.key, run]));
@@ -124,7 +115,7 @@ export function boardModel(plan: Plan, from: DayNumber): BoardModel {
         if (!runA || !runB || at < 0 || at >= SECONDS_PER_DAY) return [];
         return { a: runA, b: runB, seconds, from: at, to: at + seconds };
       }),
-      forbidden: forbiddenIn(plan, noon),
+      forbidden: forbiddenIn(plan, noon, addSeconds(noon, -moveBackSeconds)),
       sunrise: sunriseIn(plan, day),
     };
   });
@@ -133,16 +124,6 @@ export function boardModel(plan: Plan, from: DayNumber): BoardModel {
     axis: axisOf(nights),
     collisions: nights.flatMap((night) => night.collisions),
     totals: totalsOf(nominal),
-    ever: everFrom(plan, from),
-  };
-}
-
-function everFrom(plan: Plan, from: DayNumber): Ever {
-  const ever = forever(plan, from);
-  const [first] = ever.collisions;
-  return {
-    first: first ? { start: first.b.nominal, seconds: first.seconds } : null,
-    headroomPercent: ever.headroomPercent,
   };
 }
 
@@ -221,12 +202,21 @@ function inLanes(runs: readonly BoardRun[]): BoardRun[] {
   return placed;
 }
 
-function forbiddenIn({ timer, controller, rules }: Plan, noon: TimerSeconds): NightSpan[] {
-  const hours = [...(timer.noWaterWindows ? controller.noWater : []), ...(rules?.noWater ?? [])];
-  return hoursWithin(hours, { from: noon, to: addSeconds(noon, SECONDS_PER_DAY) }).map((span) => ({
-    from: Math.max(0, span.from - noon),
-    to: Math.min(SECONDS_PER_DAY, span.to - noon),
-  }));
+/** The timer's own hours go by its clock, those of the rules by true time. */
+function forbiddenIn(
+  { timer, controller, rules }: Plan,
+  timerNoon: TimerSeconds,
+  trueNoon: TimerSeconds,
+): NightSpan[] {
+  const within = (hours: readonly DailyHours[], noon: TimerSeconds) =>
+    hoursWithin(hours, { from: noon, to: addSeconds(noon, SECONDS_PER_DAY) }).map((span) => ({
+      from: Math.max(0, span.from - noon),
+      to: Math.min(SECONDS_PER_DAY, span.to - noon),
+    }));
+  return [
+    ...(timer.noWaterWindows ? within(controller.noWater, timerNoon) : []),
+    ...within(rules?.noWater ?? [], trueNoon),
+  ];
 }
 
 function sunriseIn({ site }: Plan, day: DayNumber): number | null {

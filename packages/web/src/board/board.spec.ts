@@ -2,7 +2,7 @@ import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import type { OverlapBehaviour } from '@water-clock/core/timer-kinds';
 import { testPlan } from '../testing/plans';
 import { boardModel } from './board-model';
-import { collisionGroups, verdict, whatHappens, whatTheTimerDoes } from './collision-words';
+import { whatHappens, whatTheTimerDoes } from './collision-words';
 import { sunriseSecondOfDay } from './sunrise';
 
 const FROM = parseDate('2026-06-01') as DayNumber;
@@ -86,46 +86,29 @@ it('fits the axis to the hours in use, and shows forbidden hours within the nigh
   expect(nights[1]!.forbidden).toEqual([{ from: 0, to: 4 * HOUR }]);
 });
 
-it('names collisions with night, minutes and what comes of them', () => {
-  const board = model();
-  expect(verdict(board)).toBe(
-    'Two runs collide: first Thu 4 June, 04:00, 20 min, and 1 more in these 14 nights. Clear up to 60 %.',
-  );
-  const [group, ...others] = collisionGroups(board);
-  expect(others).toEqual([]);
-  expect(group).toMatchObject({ nights: 2, first: { seconds: 1200 } });
-  expect(whatHappens(group!.first)).toBe('B starts at 04:00 while A is still on station 2.');
-  expect(whatTheTimerDoes(group!.first, 'queue')).toBe(
+it('says of a collision what happens, and what comes of it', () => {
+  const [collision] = model().collisions;
+  expect(collision!.seconds).toBe(1200);
+  expect(whatHappens(collision!)).toBe('B starts at 04:00 while A is still on station 2.');
+  expect(whatTheTimerDoes(collision!, 'queue')).toBe(
     'This timer makes B wait 20 min, so it ends at 05:00.',
   );
 });
 
-it('says so when nothing collides, and when nothing waters', () => {
-  expect(verdict(model({ programs: [] }))).toMatch(/^Nothing waters in these 14 nights/);
-  const apart = testPlan();
-  apart.programs[1]!.starts = ['05:00'];
-  expect(verdict(boardModel(apart, FROM))).toBe(
-    'No two runs ever overlap, on any date. Clear up to 150 %.',
+it('moves all times back by the error of the clock, into the nights in which they will be', () => {
+  const ahead = boardModel(testPlan(), FROM, 12 * HOUR);
+  // Thursday 03:30 on a clock 12 hours ahead is Wednesday 15:30.
+  const found = ahead.nights.flatMap(({ runs }, night) =>
+    runs.map(({ program, asked }) => [night, program, asked.from / HOUR]),
   );
-  const later = testPlan({
-    programs: [
-      {
-        id: 'A',
-        starts: ['03:30'],
-        days: { mode: 'interval', everyDays: 31, anchor: '2026-06-02' },
-        runs: [{ station: 1, seconds: 3600 }],
-      },
-      {
-        id: 'B',
-        starts: ['04:00'],
-        days: { mode: 'interval', everyDays: 30, anchor: '2026-06-03' },
-        runs: [{ station: 2, seconds: 3600 }],
-      },
-    ],
-  });
-  // 31 x = 30 y + 1 first holds for x = y = 1: 31 days after 2 June.
-  expect(verdict(boardModel(later, FROM))).toBe(
-    'Clear in these 14 nights, but two runs collide on Fri 3 July 2026, 04:00, 30 min. Clear up to 50 %.',
+  expect(found.slice(0, 3)).toEqual([
+    [2, 'A', 3.5],
+    [2, 'B', 4],
+    [6, 'A', 3.5],
+  ]);
+  const seven = boardModel(testPlan(), FROM, 7 * 24 * HOUR);
+  expect(seven.nights.map(({ runs }) => runs.length)).toEqual(
+    model().nights.map(({ runs }) => runs.length),
   );
 });
 

@@ -1,15 +1,20 @@
 import { addSeconds } from '@water-clock/core/civil-time';
 import { clockTime, dateAndTime, lengthInWords } from '@water-clock/core/words';
-import type { BoardRun } from './board-model';
+import type { OverlapBehaviour } from '@water-clock/core/timer-kinds';
+import type { BoardCollision, BoardRun } from './board-model';
+import { whatHappens, whatTheTimerDoes } from './collision-words';
 import './run-details.css';
 
 interface RunDetailsProps {
   readonly run: BoardRun;
+  /** Those in which the run takes part. */
+  readonly collisions: readonly BoardCollision[];
+  readonly overlap: OverlapBehaviour;
   readonly stationNames: ReadonlyMap<number, string>;
 }
 
-/** The numbers of one run: each piece from when to when. */
-export function RunDetails({ run, stationNames }: RunDetailsProps) {
+/** The numbers of one run: each piece from when to when, and what comes of its collisions. */
+export function RunDetails({ run, collisions, overlap, stationNames }: RunDetailsProps) {
   const at = (second: number) => clockTime(addSeconds(run.nominal, second - run.asked.from));
   return (
     <section className="run-details" aria-label="Selected run">
@@ -17,6 +22,11 @@ export function RunDetails({ run, stationNames }: RunDetailsProps) {
         Program {run.program}, start {run.startNumber} · {dateAndTime(run.nominal)} to{' '}
         {at(run.asked.to)} · {lengthInWords(run.asked.to - run.asked.from)}
       </h3>
+      {collisions.map((collision) => (
+        <p key={`${collision.a.key} ${collision.b.key}`}>
+          {whatHappens(collision)} {whatTheTimerDoes(collision, overlap)}
+        </p>
+      ))}
       <ol>
         {run.pieces.map(({ station, piece, from, to }) => (
           <li key={`${station} ${piece} ${from}`} title={stationNames.get(station)}>

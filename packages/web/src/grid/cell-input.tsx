@@ -2,6 +2,8 @@ import { useId, useRef, useState, type KeyboardEvent } from 'react';
 
 export interface CellInputProps {
   readonly label: string;
+  /** Its name among the desk's fields. */
+  readonly field: string;
   /** The value as it stands in the plan. */
   readonly text: string;
   readonly row: number;
@@ -20,7 +22,7 @@ export interface CellInputProps {
  * old value back, arrows and Enter go on to the next cell.
  */
 export function CellInput(props: CellInputProps) {
-  const { label, text, row, column, placeholder, isText = false, warning, disabled } = props;
+  const { label, field, text, row, column, placeholder, isText = false, warning, disabled } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const visit = useRef(0);
@@ -71,6 +73,7 @@ export function CellInput(props: CellInputProps) {
         aria-describedby={error ? errorId : undefined}
         title={error ?? warning}
         data-warning={warning !== undefined}
+        data-field={field}
         data-row={row}
         data-column={column}
         value={draft ?? text}

@@ -1,14 +1,19 @@
 import { Button, InputNumber, Popover, Select, Switch } from 'antd';
+import type { DayNumber } from '@water-clock/core/civil-time';
 import { memo } from 'react';
 import type { Plan, SeasonSetting } from '@water-clock/core/settings';
 import type { SeasonMode } from '@water-clock/core/timer-kinds';
 import { setController, type PlanEdit } from '../settings/plan-edits';
 import { MONTHS_SHORT } from '@water-clock/core/words';
+import { ClockField } from '../clock/clock-field';
+import { FIELDS } from './fields';
 import './controller-strip.css';
 
 interface ControllerStripProps {
   readonly timer: Plan['timer'];
   readonly controller: Plan['controller'];
+  readonly timeZone: string | undefined;
+  readonly since: DayNumber;
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
 }
 
@@ -20,7 +25,7 @@ const SEASON_NAMES: Record<SeasonMode, string> = {
 
 /** What is set on the timer outside its programs: season percentage, delay, sensor, on or off. */
 export const ControllerStrip = memo(function ControllerStrip(props: ControllerStripProps) {
-  const { timer, controller, onEdit } = props;
+  const { timer, controller, timeZone, since, onEdit } = props;
   const { season } = controller;
   const setSeason = (next: SeasonSetting, key?: string) =>
     onEdit(setController({ season: next }), key);
@@ -29,8 +34,8 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
   return (
     <div className="controller-strip">
       {hasSeason && (
-        <div className="controller-field">
-          <span>Season percentage</span>
+        <div className="controller-field" data-field={FIELDS.season}>
+          <span>Season</span>
           {modes.length > 1 || !modes.includes(season.mode) ? (
             <Select
               size="small"
@@ -63,10 +68,11 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
           {season.mode === 'monthly' && <MonthlyPercents {...{ season, timer, setSeason }} />}
         </div>
       )}
-      <label className="controller-field">
-        <span>Delay between stations</span>
+      <label className="controller-field" data-field={FIELDS.delay}>
+        <span>Delay</span>
         <InputNumber
           size="small"
+          aria-label="Delay between stations"
           min={0}
           max={604_800}
           precision={0}
@@ -80,7 +86,7 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
         />
       </label>
       {timer.rainSensor && (
-        <label className="controller-field">
+        <label className="controller-field" data-field={FIELDS.sensor}>
           <span>Rain sensor</span>
           <Switch
             size="small"
@@ -91,7 +97,8 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
           />
         </label>
       )}
-      <label className="controller-field">
+      <ClockField clock={controller.clock} {...{ timeZone, since, onEdit }} />
+      <label className="controller-field" data-field={FIELDS.power}>
         <span>Timer</span>
         <Switch
           size="small"

@@ -6,6 +6,7 @@ import type { DayMode } from '@water-clock/core/timer-kinds';
 import { setDays, setProgram, type PlanEdit } from '../settings/plan-edits';
 import { WEEKDAYS, daysLong, daysShort } from '@water-clock/core/words';
 import { todayHere } from '../words/today';
+import { FIELDS } from './fields';
 
 interface DaysCellProps {
   readonly program: string;
@@ -41,6 +42,7 @@ export const DaysCell = memo(function DaysCell(props: DaysCellProps) {
         <button
           type="button"
           className="cell-button cell-days"
+          data-field={FIELDS.days(program)}
           data-empty={isEmpty}
           title={words}
           aria-label={`Program ${program} water days, ${daysShort(days)}: ${words}`}

@@ -5,6 +5,7 @@ import type { TimerCapability } from '@water-clock/core/timer-kinds';
 import { setProgram, setStart, type PlanEdit } from '../settings/plan-edits';
 import { parseClock } from '../words/lengths';
 import { CellInput } from './cell-input';
+import { FIELDS } from './fields';
 
 interface ProgramCellProps {
   readonly program: ProgramSettings;
@@ -42,6 +43,7 @@ export const StartCell = memo(function StartCell(
       <CellInput
         {...{ row, column, onSettle }}
         label={`Program ${id}, start ${index + 1}`}
+        field={FIELDS.start(id, index + 1)}
         text={start}
         placeholder={isNext ? 'off' : '·'}
         disabled={index > starts.length}
@@ -68,6 +70,7 @@ export const PercentCell = memo(function PercentCell(props: Omit<ProgramCellProp
       <CellInput
         {...{ row, column, onSettle }}
         label={`Program ${id}, percentage`}
+        field={FIELDS.percent(id)}
         text={String(percent)}
         onType={onType}
       />

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { ProgramSettings } from '@water-clock/core/settings';
 import { programTint } from '../board/program-tint';
 import { setProgram, type PlanEdit } from '../settings/plan-edits';
+import { FIELDS } from './fields';
 
 interface ProgramHeadProps {
   readonly label: string;
@@ -47,6 +48,7 @@ export const ProgramHead = memo(function ProgramHead(props: ProgramHeadProps) {
         <button
           type="button"
           className="cell-button"
+          data-field={FIELDS.program(label)}
           aria-label={`Program ${label}${program.enabled ? '' : ', off'}`}
         >
           <span

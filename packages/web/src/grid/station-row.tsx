@@ -4,6 +4,7 @@ import type { StationSettings } from '@water-clock/core/settings';
 import { removeStation, setRunTime, setStation, type PlanEdit } from '../settings/plan-edits';
 import { minutesText, parseLength } from '../words/lengths';
 import { CellInput } from './cell-input';
+import { FIELDS } from './fields';
 
 const LENGTH_HINT = 'Minutes, such as 15 or 2:30 (90s for seconds)';
 
@@ -38,13 +39,14 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
     };
   const lengthCell = (
     label: string,
+    field: string,
     seconds: number | undefined,
     column: number,
     change: (seconds: number | null) => PlanEdit,
     extra: { disabled?: boolean; warning?: string | undefined } = {},
   ) => (
     <CellInput
-      {...{ row, column, onSettle, ...extra }}
+      {...{ row, column, field, onSettle, ...extra }}
       label={`Station ${number}, ${label}`}
       text={seconds === undefined ? '' : minutesText(seconds)}
       placeholder="·"
@@ -69,6 +71,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
           {...{ row, column: 0, onSettle }}
           isText
           label={`Station ${number}, name`}
+          field={FIELDS.station(number)}
           text={station.name ?? ''}
           placeholder={enabled ? 'name' : 'off'}
           onType={(text, key) => {
@@ -83,6 +86,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
       <td>
         {lengthCell(
           'cycle',
+          FIELDS.cycle(number),
           station.cycleSeconds,
           1,
           (seconds) => setStation(number, { cycleSeconds: seconds || undefined } as object),
@@ -95,6 +99,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
       <td>
         {lengthCell(
           'soak',
+          FIELDS.soak(number),
           station.soakSeconds,
           2,
           (seconds) => setStation(number, { soakSeconds: seconds ?? undefined } as object),
@@ -103,8 +108,12 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
       </td>
       {labels.map((label, order) => (
         <td key={label}>
-          {lengthCell(`program ${label}, minutes`, runTimes[order], order + 3, (seconds) =>
-            setRunTime(label, number, seconds),
+          {lengthCell(
+            `program ${label}, minutes`,
+            FIELDS.minutes(label, number),
+            runTimes[order],
+            order + 3,
+            (seconds) => setRunTime(label, number, seconds),
           )}
         </td>
       ))}

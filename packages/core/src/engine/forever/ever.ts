@@ -3,7 +3,7 @@ import type { Plan } from '../../settings/index.js';
 import type { Collision } from '../collisions.js';
 import { compilePlan, type CompiledPlan } from '../compiled-plan.js';
 import { collisionsOf, Meetings, watersEver } from './first-collision.js';
-import { headroomOf } from './headroom.js';
+import { gridPercentsOf, headroomOf, type GridPercent } from './headroom.js';
 
 /** What holds on all dates from one on; each answer is worked out when it is asked for, once. */
 export class Ever {
@@ -28,6 +28,11 @@ export class Ever {
   get headroomPercent(): number | null {
     if (this.#headroomPercent === undefined) this.#headroomPercent = headroomOf(this.#meetings);
     return this.#headroomPercent;
+  }
+
+  /** Every percentage of the timer, and whether nothing ever collides at it. */
+  get gridPercents(): readonly GridPercent[] {
+    return gridPercentsOf(this.#meetings);
   }
 
   /** True when an enabled program has a run on some date. */

@@ -3,7 +3,7 @@ import { addDays, parseDate, type DayNumber } from '../../civil-time/index.js';
 import type { Plan } from '../../settings/index.js';
 import { anyPlan, planOf } from '../../testing/plans.js';
 import { compareRuns } from '../collisions.js';
-import { foreverReport, headroomPercent, percentGrid, simulate } from '../index.js';
+import { forever, foreverReport, headroomPercent, percentGrid, simulate } from '../index.js';
 import { firstCollision, firstCollisions } from './index.js';
 
 const FROM = parseDate('2026-05-28') as DayNumber;
@@ -58,6 +58,9 @@ it('agrees with trying each percentage of the timer', () => {
       const first = grid.findIndex(collides);
       const expected = first < 0 ? grid.at(-1)! : (grid[first - 1] ?? null);
       expect(headroomPercent(plan, FROM)).toBe(expected);
+      expect(forever(plan, FROM).gridPercents).toEqual(
+        grid.map((percent) => ({ percent, isClear: !collides(percent) })),
+      );
     }),
     { numRuns: 300 },
   );

@@ -1,2 +1,2 @@
 export { Ever, firstCollision, firstCollisions, forever, headroomPercent } from './ever.js';
-export { percentGrid } from './headroom.js';
+export { percentGrid, type GridPercent } from './headroom.js';

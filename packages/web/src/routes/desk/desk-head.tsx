@@ -6,7 +6,7 @@ import {
   SettingOutlined,
   UndoOutlined,
 } from '@ant-design/icons';
-import { addDays, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { addDays, formatDate, parseDate } from '@water-clock/core/civil-time';
 import { App, Button, Modal, Tooltip } from 'antd';
 import { memo, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Link, useBlocker } from 'react-router';
@@ -15,17 +15,17 @@ import { NIGHTS } from '../../board/board-model';
 import { todayHere } from '../../words/today';
 import { KeysHelp } from './keys-help';
 import { TimerDrawer } from './timer-drawer';
+import type { DeskPlace } from './use-desk-place';
 import type { SettingsOnDesk } from './use-settings-on-desk';
 
 interface DeskHeadProps {
   readonly timer: Timer;
   readonly desk: SettingsOnDesk;
-  readonly from: DayNumber;
-  readonly onFrom: (day: string) => void;
+  readonly place: DeskPlace;
 }
 
 /** Whose timer it is, which nights are shown, undo, redo and save; guards what is not saved. */
-export function DeskHead({ timer, desk, from, onFrom }: DeskHeadProps) {
+export function DeskHead({ timer, desk, place }: DeskHeadProps) {
   const [showsKeys, setShowsKeys] = useState(false);
   const [showsTimer, setShowsTimer] = useState(false);
   const showKeys = useCallback(() => setShowsKeys(true), []);
@@ -40,7 +40,7 @@ export function DeskHead({ timer, desk, from, onFrom }: DeskHeadProps) {
       <Button icon={<SettingOutlined />} onClick={() => setShowsTimer(true)}>
         What this timer can do
       </Button>
-      <DeskDates from={from} onFrom={onFrom} />
+      <DeskDates night={place.night} go={place.go} />
       <div className="desk-actions">
         <IconButton
           label="Undo"
@@ -103,11 +103,8 @@ const IconButton = memo(function IconButton(props: IconButtonProps) {
 });
 
 /** Which nights are shown. */
-const DeskDates = memo(function DeskDates({
-  from,
-  onFrom,
-}: Pick<DeskHeadProps, 'from' | 'onFrom'>) {
-  const move = (days: number) => onFrom(formatDate(addDays(from, days)));
+const DeskDates = memo(function DeskDates({ night, go }: Pick<DeskPlace, 'night' | 'go'>) {
+  const move = (days: number) => go({ night: addDays(night, days) });
   return (
     <div className="desk-dates">
       <Button
@@ -119,9 +116,10 @@ const DeskDates = memo(function DeskDates({
         type="date"
         className="date-input"
         aria-label="First night"
-        value={formatDate(from)}
+        value={formatDate(night)}
         onChange={(event) => {
-          if (parseDate(event.target.value) !== null) onFrom(event.target.value);
+          const chosen = parseDate(event.target.value);
+          if (chosen !== null) go({ night: chosen });
         }}
       />
       <Button
@@ -129,7 +127,7 @@ const DeskDates = memo(function DeskDates({
         icon={<RightOutlined />}
         onClick={() => move(NIGHTS)}
       />
-      <Button onClick={() => onFrom(todayHere())}>Today</Button>
+      <Button onClick={() => go({ night: parseDate(todayHere())! })}>Today</Button>
     </div>
   );
 });

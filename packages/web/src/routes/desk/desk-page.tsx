@@ -1,21 +1,16 @@
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { useQuery } from '@tanstack/react-query';
 import { Alert, Button, Skeleton } from 'antd';
-import { useParams, useSearchParams } from 'react-router';
+import { useParams } from 'react-router';
 import { ApiError } from '../../api/client';
 import { settingsQuery, timerQuery } from '../../api/timers';
 import { NotFound } from '../../app/not-found';
-import { todayHere } from '../../words/today';
 import { Desk } from './desk';
 
 /** The desk of one timer: loads it, or says why it cannot. */
 export function DeskPage() {
   const { timerId = '' } = useParams();
-  const [search, setSearch] = useSearchParams();
   const timer = useQuery(timerQuery(timerId));
   const settings = useQuery(settingsQuery(timerId));
-  const asked = search.get('from') ?? '';
-  const from = parseDate(asked) ?? (parseDate(todayHere()) as DayNumber);
 
   const error = timer.error ?? settings.error;
   if (error instanceof ApiError && error.status === 404) return <NotFound what="timer" />;
@@ -41,13 +36,5 @@ export function DeskPage() {
     );
   if (!timer.data || !settings.data)
     return <Skeleton active style={{ padding: 24 }} title paragraph={{ rows: 10 }} />;
-  return (
-    <Desk
-      key={timerId}
-      timer={timer.data}
-      stored={settings.data}
-      from={from}
-      onFrom={(day) => setSearch({ from: day }, { replace: true })}
-    />
-  );
+  return <Desk key={timerId} timer={timer.data} stored={settings.data} />;
 }

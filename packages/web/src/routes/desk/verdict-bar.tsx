@@ -1,24 +1,26 @@
 import { CheckCircleFilled, CloseCircleFilled, PauseCircleFilled } from '@ant-design/icons';
-import type { BoardModel } from '../../board/board-model';
-import { everCollides, verdict } from '../../board/collision-words';
+import type { DeskModel } from '../../computing/desk-model';
+import { hasError, verdict } from '../../computing/verdict';
 
 interface VerdictBarProps {
-  readonly model: BoardModel | null;
+  readonly model: DeskModel | null;
   readonly isOff: boolean;
+  readonly hasFailed: boolean;
 }
 
 /** One sentence, always true, renewed with every edit. */
-export function VerdictBar({ model, isOff }: VerdictBarProps) {
-  const collides = model !== null && everCollides(model);
-  const Icon = isOff ? PauseCircleFilled : collides ? CloseCircleFilled : CheckCircleFilled;
-  const words =
-    model === null
+export function VerdictBar({ model, isOff, hasFailed }: VerdictBarProps) {
+  const isWrong = hasFailed || (model !== null && hasError(model));
+  const Icon = isOff ? PauseCircleFilled : isWrong ? CloseCircleFilled : CheckCircleFilled;
+  const words = hasFailed
+    ? 'These settings could not be worked out: the nights shown are older. Undo the last change, or load the page again.'
+    : model === null
       ? 'Working out the nights …'
       : isOff
         ? 'The timer is switched off: nothing waters.'
         : verdict(model);
   return (
-    <p className="verdict" role="status" data-kind={isOff ? 'off' : collides ? 'error' : 'clear'}>
+    <p className="verdict" role="status" data-kind={isOff ? 'off' : isWrong ? 'error' : 'clear'}>
       <Icon aria-hidden="true" /> {words}
     </p>
   );

@@ -1,0 +1,128 @@
+import type { Page } from 'puppeteer-core';
+import {
+  boardContents,
+  cellValue,
+  clickButton,
+  goTo,
+  labelled,
+  verdict,
+  waitForVerdict,
+} from '../support/desk.js';
+import { setStage } from '../support/stage.js';
+
+const stage = setStage({ demo: true });
+let page: Page;
+
+beforeEach(async () => {
+  page = await stage.newPage();
+});
+afterEach(() => page.close());
+
+const finding = (code: string) =>
+  page.$$eval(`.findings [data-code="${code}"]`, (all) => all.map((one) => one.textContent ?? ''));
+
+const clickIn = async (row: string, words: string) => {
+  const button = await page.waitForSelector(
+    `xpath/.//li[@data-code="${row}"]//button[normalize-space()="${words}"]`,
+    { visible: true },
+  );
+  await button!.click();
+};
+
+/** Fills a field for date and time, as picking them does. */
+async function setDateTime(label: string, value: string): Promise<void> {
+  const field = await page.waitForSelector(
+    `xpath/.//label[contains(., "${label}")]//input[@type="datetime-local"]`,
+    { visible: true },
+  );
+  await field!.evaluate((input, text) => {
+    const { set } = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!;
+    set!.call(input, text);
+    input.dispatchEvent(new Event('input', { bubbles: true }));
+  }, value);
+}
+
+it('finds a clock twelve hours off as it is read, and shows on the board what it does', async () => {
+  await goTo(page, await stage.deskOf('Carport'));
+  await waitForVerdict(page, 'collide');
+  expect(await finding('clock-off')).toEqual([]);
+  await (await labelled(page, 'Clock: not read yet')).click();
+  await setDateTime('The timer shows', '2026-06-01T21:14:00');
+  await clickButton(page, 'It shows this now');
+  await setDateTime('True time then', '2026-06-01T09:14:00');
+  await labelled(page, 'Clock: 12 h ahead');
+  await page.keyboard.press('Escape');
+  await waitForVerdict(page, 'The clock is wrong');
+  expect((await finding('clock-off'))[0]).toMatch(/AM and PM/);
+
+  const runsOfB = async () =>
+    (await boardContents(page)).filter((run) => run.startsWith('Program B'));
+  expect((await runsOfB())[0]).toContain('Wed 3 June, 20:30 to 21:10');
+  const choice = await page.waitForSelector(
+    'xpath/.//label[contains(@class,"ant-segmented-item")][contains(., "As it will happen")]',
+    { visible: true },
+  );
+  await choice!.click();
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('.night-board .run[data-program="B"]')].some((run) =>
+      run.getAttribute('aria-label')?.includes('Wed 3 June, 08:30 to 09:10'),
+    ),
+  );
+  expect(page.url()).toContain('time=true');
+}, 60_000);
+
+it('mends one start a station by its fix, after showing it as a change', async () => {
+  await goTo(page, await stage.deskOf('Carport'));
+  await waitForVerdict(page, 'collide');
+  expect((await finding('start-per-station'))[0]).toContain('3 times');
+  await clickIn('start-per-station', 'Show');
+  await page.waitForFunction(
+    () => document.activeElement?.getAttribute('aria-label') === 'Program A, start 2',
+  );
+
+  await clickIn('start-per-station', 'Mend…');
+  const change = await page.waitForSelector('.mend-changes tbody', { visible: true });
+  expect(await change!.evaluate((table) => table.textContent)).toBe(
+    'Program A, starts04:00, 04:20 and 04:4004:00',
+  );
+  expect(await cellValue(page, 'Program A, start 2')).toBe('04:20');
+  await clickButton(page, 'Keep the start at 04:00, drop 2 others');
+  await waitForVerdict(page, 'No two runs ever overlap');
+  expect(await finding('start-per-station')).toEqual([]);
+  expect(await finding('collision')).toEqual([]);
+  expect(await cellValue(page, 'Program A, start 1')).toBe('04:00');
+
+  await clickButton(page, 'Save settings');
+  await page.waitForFunction(() => document.body.textContent?.includes('Saved.'));
+  await page.reload({ waitUntil: 'networkidle0' });
+  await waitForVerdict(page, 'No two runs ever overlap');
+}, 60_000);
+
+it('finds in January the percentage that collides in July only, and leads there', async () => {
+  const january = (await stage.deskOf('Boat shed')).replace('2026-06-01', '2026-01-05');
+  await goTo(page, january);
+  await waitForVerdict(page, 'collide');
+  expect(await verdict(page)).toContain(
+    'Clear in these 14 nights, but two runs collide on Thu 2 July 2026, 04:30',
+  );
+  await clickIn('collision', 'Show');
+  await page.waitForFunction(
+    () => document.activeElement?.getAttribute('aria-label') === 'Program B, start 1',
+  );
+  expect(page.url()).toContain('night=2026-07-01');
+
+  const year = await page.waitForSelector(
+    'xpath/.//label[contains(@class,"ant-segmented-item")][normalize-space()="Year"]',
+  );
+  await year!.click();
+  await page.waitForSelector('.year-night');
+  const colliding = await page.$$eval('.year-night[data-collides="true"]', (nights) =>
+    nights.map((night) => night.getAttribute('aria-label') ?? ''),
+  );
+  expect(colliding).toHaveLength(5);
+  // Each Thursday of July, and no other night of the year.
+  for (const words of colliding) expect(words).toMatch(/^Night of Wed \d+ July: .*; 1 collision$/);
+  await page.click('.year-night[data-first="true"]');
+  await page.waitForSelector('.night-board .run');
+  expect((await boardContents(page))[0]).toContain('Thu 2 July');
+}, 60_000);

@@ -1,0 +1,57 @@
+import type { DayNumber, TimerSeconds } from '@water-clock/core/civil-time';
+import { clockErrorSeconds, forever, type GridPercent } from '@water-clock/core/engine';
+import { check, type Finding } from '@water-clock/core/findings';
+import { isMendable } from '@water-clock/core/mends';
+import type { Plan } from '@water-clock/core/settings';
+import { boardModel, type BoardModel } from '../board/board-model';
+
+/** What of a plan the desk looks at. */
+export interface DeskView {
+  /** The first night on the board. */
+  readonly night: DayNumber;
+  /** The date from which the settings are judged. */
+  readonly since: DayNumber;
+  /** Times on the board as they will happen, not as the timer's clock has them. */
+  readonly isTrueTime: boolean;
+}
+
+/** What holds on all dates from the one judged from. */
+export interface Ever {
+  /** The first collision on any date; null: no two runs ever overlap. */
+  readonly first: { readonly start: TimerSeconds; readonly seconds: number } | null;
+  /** How far the season percentage may rise; null where even the smallest collides, or there is none. */
+  readonly headroomPercent: number | null;
+  /** Every percentage of the timer, smallest first. */
+  readonly gridPercents: readonly GridPercent[];
+}
+
+/** A finding, and whether the desk offers to mend it. */
+export type DeskFinding = Finding & { readonly isMendable: boolean };
+
+/** All that the desk shows of a plan. */
+export interface DeskModel {
+  readonly board: BoardModel;
+  readonly ever: Ever;
+  readonly findings: readonly DeskFinding[];
+  /** By how much the timer's clock is ahead. */
+  readonly clockErrorSeconds: number;
+}
+
+export function deskModel(plan: Plan, { night, since, isTrueTime }: DeskView): DeskModel {
+  const offSeconds = clockErrorSeconds(plan.controller);
+  const ever = forever(plan, since);
+  const [first] = ever.collisions;
+  return {
+    board: boardModel(plan, night, isTrueTime ? offSeconds : 0),
+    ever: {
+      first: first ? { start: first.b.nominal, seconds: first.seconds } : null,
+      headroomPercent: ever.headroomPercent,
+      gridPercents: ever.gridPercents,
+    },
+    findings: check(plan, since).map((finding) => ({
+      ...finding,
+      isMendable: isMendable(plan, finding, since),
+    })),
+    clockErrorSeconds: offSeconds,
+  };
+}

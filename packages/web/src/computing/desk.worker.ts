@@ -1,0 +1,43 @@
+import type { DayNumber } from '@water-clock/core/civil-time';
+import { check, type Finding } from '@water-clock/core/findings';
+import { mendsOf } from '@water-clock/core/mends';
+import type { Plan } from '@water-clock/core/settings';
+import { expose } from 'comlink';
+import type { BoardModel, BoardNight } from '../board/board-model';
+import { yearModel } from '../year/year-model';
+import { deskModel, type DeskModel, type DeskView } from './desk-model';
+import { mendPreview, type MendPreview } from './mend-preview';
+
+/** What is new on the desk: a night that stays as it was is null. */
+export interface DeskChange extends Omit<DeskModel, 'board'> {
+  readonly board: Pick<BoardModel, 'axis' | 'totals'> & {
+    readonly nights: readonly (BoardNight | null)[];
+  };
+}
+
+let lastNights: readonly string[] = [];
+
+const worker = {
+  /** All that the desk shows of a plan, as what has changed since the call before. */
+  change(plan: Plan, view: DeskView): DeskChange {
+    const { board, ...rest } = deskModel(plan, view);
+    const texts = board.nights.map((night) => JSON.stringify(night));
+    const nights = board.nights.map((night, row) =>
+      texts[row] === lastNights[row] ? null : night,
+    );
+    lastNights = texts;
+    return { ...rest, board: { nights, axis: board.axis, totals: board.totals } };
+  },
+
+  /** The year of nights from the first of a month on. */
+  year: yearModel,
+
+  /** The mends of a finding, with what each changes and what is found then. */
+  mends(plan: Plan, finding: Finding, since: DayNumber): MendPreview[] {
+    const before = check(plan, since);
+    return mendsOf(plan, finding, since).map((mend) => mendPreview(plan, mend, before, since));
+  },
+};
+export type DeskWorker = typeof worker;
+
+expose(worker);
