@@ -11,6 +11,8 @@ export default tseslint.config(
       '@typescript-eslint/no-extraneous-class': 'off',
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/consistent-type-imports': ['error', { disallowTypeAnnotations: false }],
+      // Taking fields out of an object by naming them is what the rest is for.
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       eqeqeq: ['error', 'always'],
       'max-depth': ['error', 4],
       complexity: ['error', 16],
@@ -32,6 +34,7 @@ export default tseslint.config(
         setTimeout: 'readonly',
         fetch: 'readonly',
         URL: 'readonly',
+        URLSearchParams: 'readonly',
         TextDecoder: 'readonly',
         MutationObserver: 'readonly',
         document: 'readonly',

@@ -1,5 +1,6 @@
 import { startApplication } from '../e2e/support/application.js';
 import { openBrowser } from '../e2e/support/browser.js';
+import { signIn, timersOf } from '../e2e/support/sign-in.js';
 import { median, quantile } from './statistics.mjs';
 
 const ROUNDS = 3;
@@ -10,7 +11,9 @@ export async function editToPaint() {
   const application = await startApplication({ demo: true });
   const { browser, close } = await openBrowser();
   try {
-    const timers = await (await fetch(`${application.url}/api/timers?from=2026-06-01`)).json();
+    const person = await signIn(application.url);
+    await person.letIn(browser.defaultBrowserContext());
+    const timers = await timersOf(application.url, person.cookie);
     const { id } = timers.find(({ name }) => name === 'Garage timer');
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });

@@ -2,6 +2,7 @@
 import { mkdirSync } from 'node:fs';
 import { startApplication } from './support/application.js';
 import { openBrowser } from './support/browser.js';
+import { signIn, timersOf } from './support/sign-in.js';
 
 const FOLDER = 'docs/screenshots';
 mkdirSync(FOLDER, { recursive: true });
@@ -9,9 +10,11 @@ mkdirSync(FOLDER, { recursive: true });
 const application = await startApplication({ demo: true });
 const { browser, close } = await openBrowser();
 try {
-  const timers = await (await fetch(`${application.url}/api/timers?from=2026-06-01`)).json();
-  const deskOf = (name) =>
-    `/timers/${timers.find((timer) => timer.name === name).id}?from=2026-06-01`;
+  const person = await signIn(application.url);
+  await person.letIn(browser.defaultBrowserContext());
+  const timers = await timersOf(application.url, person.cookie);
+  const timerOf = (name) => timers.find((timer) => timer.name === name);
+  const deskOf = (name) => `/timers/${timerOf(name).id}?from=2026-06-01`;
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });
 

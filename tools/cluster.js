@@ -79,6 +79,7 @@ export async function startCluster(folder, { settings = [], database = 'water_cl
     ]);
   }
   let port = runningPort(folder);
+  const wasRunning = port !== null;
   if (port === null) {
     port = await freePort();
     const options = ['listen_addresses=127.0.0.1', 'unix_socket_directories=', ...settings];
@@ -94,22 +95,28 @@ export async function startCluster(folder, { settings = [], database = 'water_cl
   if (!known.split('\n').includes(database)) asOwner('createdb', [...base, database]);
   return {
     url: `postgres://water_clock@127.0.0.1:${port}/${database}`,
+    /** Somebody else had started it: it is theirs to stop. */
+    wasRunning,
     stop: () => asOwner('pg_ctl', ['-D', folder, '-m', 'fast', '-w', 'stop']),
   };
 }
 
-/** A cluster for one test run: in a new folder, without the cost of durable writes. */
-export async function startThrowAwayCluster() {
+const QUICK = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'];
+
+/**
+ * A cluster for one test run, in a new folder: without the cost of durable writes, unless the test
+ * is about them.
+ */
+export async function startThrowAwayCluster({ isDurable = false } = {}) {
   const parent = execFileSync('mktemp', ['-d', '/tmp/water-clock-test-XXXXXX'], {
     encoding: 'utf8',
   }).trim();
   execFileSync('chmod', ['711', parent]);
   const folder = join(parent, 'data');
-  const cluster = await startCluster(folder, {
-    settings: ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'],
-  });
+  const cluster = await startCluster(folder, { settings: isDurable ? [] : QUICK });
   return {
     url: cluster.url,
+    folder,
     stop: () => {
       cluster.stop();
       rmSync(dirname(folder), { recursive: true, force: true });

@@ -1,13 +1,9 @@
 // Runs Water Clock on this machine: its own PostgreSQL cluster, migrations, demo data, the server.
 import { spawn, spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
 import { createServer } from 'node:net';
-import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { startCluster } from './cluster.js';
-
-const checkout = dirname(dirname(fileURLToPath(import.meta.url)));
+import { dataFolder, serverProgram } from './data-folder.js';
 
 function stopWith(sentence) {
   console.error(`water-clock: ${sentence}`);
@@ -28,13 +24,6 @@ function readOptions() {
   }
 }
 
-/** Where the cluster lives: as root in a folder that the user `postgres` can reach. */
-function dataFolder() {
-  if (process.getuid?.() !== 0) return join(checkout, '.data', 'postgresql');
-  const name = createHash('sha256').update(checkout).digest('hex').slice(0, 12);
-  return join('/var/lib/water-clock', name);
-}
-
 function isFree(port) {
   return new Promise((resolve) => {
     const probe = createServer();
@@ -51,7 +40,6 @@ if (!(await isFree(port)))
 const given = process.env.DATABASE_URL;
 const cluster = given ? { url: given, stop: () => undefined } : await startCluster(dataFolder());
 const environment = { ...process.env, DATABASE_URL: cluster.url, PORT: String(port) };
-const program = (name) => join(checkout, 'packages/server/dist', name);
 
 let isStopping = false;
 function stopAll(code) {
@@ -62,7 +50,7 @@ function stopAll(code) {
 }
 
 function step(name, words = []) {
-  const { status } = spawnSync(process.execPath, [program(name), ...words], {
+  const { status } = spawnSync(process.execPath, [serverProgram(name), ...words], {
     env: environment,
     stdio: 'inherit',
   });
@@ -73,7 +61,7 @@ step('migrate.js');
 step('load-demo.js', fresh ? ['--fresh'] : []);
 
 // A process group of its own: Ctrl-C reaches this process first, which then ends the server.
-const server = spawn(process.execPath, [program('main.js')], {
+const server = spawn(process.execPath, [serverProgram('main.js')], {
   env: environment,
   stdio: ['ignore', 'pipe', 'inherit'],
   detached: true,
@@ -81,6 +69,11 @@ const server = spawn(process.execPath, [program('main.js')], {
 server.stdout.once('data', () => {
   console.log(`Water Clock is at http://127.0.0.1:${port}  (Ctrl-C stops it)`);
 });
+// Ended by our own signal it is well; ended by another's, it is not.
+let wasAsked = false;
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
-  process.on(signal, () => server.kill('SIGTERM'));
-server.on('exit', (code, signal) => stopAll(signal || code === 0 ? 0 : 1));
+  process.on(signal, () => {
+    wasAsked = true;
+    server.kill('SIGTERM');
+  });
+server.on('exit', (code) => stopAll(wasAsked || code === 0 ? 0 : 1));

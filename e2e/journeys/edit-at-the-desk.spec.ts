@@ -2,9 +2,12 @@ import type { Page } from 'puppeteer-core';
 import {
   boardContents,
   cellValue,
+  chooseRadio,
   clickButton,
+  clickMenuItem,
   goTo,
   labelled,
+  paste,
   typeInCell,
   verdict,
   waitForVerdict,
@@ -85,24 +88,18 @@ it('takes what can be read as it is typed, names what cannot, and Escape brings 
 
 it('pastes a block from a spreadsheet as one step, or nothing of it', async () => {
   const page = await openDesk();
-  const paste = async (label: string, text: string) => {
+  const pasteAt = async (label: string, text: string) => {
     await (await labelled(page, label)).click();
-    await page.evaluate((block) => {
-      const data = new DataTransfer();
-      data.setData('text/plain', block);
-      document.activeElement!.dispatchEvent(
-        new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
-      );
-    }, text);
+    await paste(page, text);
   };
-  await paste('Station 4, name', 'North lawn\t\t\t30\nSouth lawn\t6\t40\t18\n');
+  await pasteAt('Station 4, name', 'North lawn\t\t\t30\nSouth lawn\t6\t40\t18\n');
   await waitForValue(page, 'Station 5, name', 'South lawn');
   expect(await cellValue(page, 'Station 4, program A, minutes')).toBe('30');
   expect(await cellValue(page, 'Station 5, soak')).toBe('40');
   await control(page, 'z');
   await waitForValue(page, 'Station 5, name', 'Fence side');
 
-  await paste('Station 4, name', 'North lawn\t\t\tlots\nSouth lawn\tlong\t40\t18\n');
+  await pasteAt('Station 4, name', 'North lawn\t\t\tlots\nSouth lawn\tlong\t40\t18\n');
   await page.waitForFunction(() => document.body.textContent?.includes('Nothing was pasted.'));
   const said = await page.$eval('.ant-message', (element) => element.textContent);
   expect(said).toContain('Row 1, column 4: "lots"');
@@ -185,29 +182,30 @@ it('changes what the timer can do, and what it does about a collision with it', 
       words,
     );
   await waitForFinding('this timer makes start 2 of program A wait until 05:00 or later');
-  await clickButton(page, 'What this timer can do');
-  await (await page.waitForSelector('#timer-overlap', { visible: true }))!.click();
-  const choice = await page.waitForSelector('.ant-select-item-option[title="is left out"]', {
-    visible: true,
-  });
-  await choice!.click();
+  await clickButton(page, 'This timer');
+  await clickMenuItem(page, 'What this timer can do');
+  await chooseRadio(page, 'it is left out');
   await waitForFinding('this timer leaves out a start that comes while another run is going');
   await control(page, 'z');
   await waitForFinding('this timer makes start 2 of program A wait');
   await page.close();
 }, 60_000);
 
-it('finds homes and timers as their names are typed, and says when there is none', async () => {
+it('finds properties by their names and their timers, keeps the search, and says when there is none', async () => {
   const page = await stage.newPage();
-  await goTo(page, `${stage.url()}/timers`);
-  const box = await labelled(page, 'Find a home or a timer');
+  await goTo(page, `${stage.url()}/properties`);
+  const box = await labelled(page, 'Find a property');
   await box.type('plum tap');
-  const names = () => page.$$eval('td a', (links) => links.map((link) => link.textContent));
-  await page.waitForFunction(() => document.querySelectorAll('td a').length === 1);
-  expect(await names()).toEqual(['Greenhouse tap']);
-  await box.type(' nowhere');
+  const names = () => page.$$eval('td strong', (all) => all.map((one) => one.textContent));
+  await page.waitForFunction(() => document.querySelectorAll('td strong').length === 1);
+  expect(await names()).toEqual(['Plum cottage']);
+  await page.reload({ waitUntil: 'networkidle0' });
+  expect(await names()).toEqual(['Plum cottage']);
+  const again = await labelled(page, 'Find a property');
+  await again.press('End');
+  await again.type(' nowhere');
   await page.waitForFunction(() =>
-    document.body.textContent?.includes('No home or timer is called'),
+    document.body.textContent?.includes('No property has all the words of "plum tap nowhere"'),
   );
   await page.close();
 }, 60_000);

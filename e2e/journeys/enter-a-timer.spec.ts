@@ -34,13 +34,15 @@ async function chooseWeekdays(program: string, weekdays: readonly string[]): Pro
 
 it('enters a timer by hand, sees a collision, drags it away, saves, and finds the same board', async () => {
   await goTo(page, `${stage.url()}/`);
-  await page.waitForFunction(() => document.body.textContent?.includes('No timers yet'));
+  await page.waitForFunction(() => document.body.textContent?.includes('No properties yet'));
+  await clickButton(page, 'Add a property');
+  await (await page.waitForSelector('#name', { visible: true }))!.type('Plum cottage');
+  await clickButton(page, 'Add the property');
   await clickButton(page, 'Add a timer');
-  await (await page.waitForSelector('#home', { visible: true }))!.type('Plum cottage');
-  await (await page.waitForSelector('#timer'))!.type('Garage');
+  await (await page.waitForSelector('.ant-modal #name', { visible: true }))!.type('Garage');
   await clickButton(page, 'Add the timer');
   await labelled(page, 'Station 6, name');
-  const deskUrl = `${page.url().split('?')[0]}?from=2026-06-01`;
+  const deskUrl = `${page.url().replace('/yard', '')}?from=2026-06-01`;
   await goTo(page, deskUrl);
   await waitForVerdict(page, 'Nothing waters');
 

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { axeFindings, clickButton, goTo, labelled, waitForVerdict } from '../support/desk.js';
+import { axeFindings, goTo, labelled, waitForVerdict, waitForWords } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: true });
@@ -20,15 +20,35 @@ for (const scheme of ['light', 'dark'] as const) {
       ]);
     });
 
-    it('the list of timers and its dialog have no faults that axe finds', async () => {
-      await goTo(page, `${stage.url()}/timers`);
-      await page.waitForSelector('.outlook');
-      expect(await axeFindings(page)).toEqual([]);
-      await clickButton(page, 'Add a timer');
-      await page.waitForSelector('#home', { visible: true });
+    it.each([
+      ['the list of properties', '/properties', '.outlook'],
+      ['a property', '/properties/HOME', '.timer-ways'],
+      ['a property that is changed', '/properties/HOME/edit', '#gateNotes'],
+      ['a yard', '/timers/TIMER/yard', '.yard-table'],
+      ['a reading', '/timers/TIMER/as-found?step=1', '.as-found-table'],
+      ['the check of a reading', '/timers/TIMER/as-found?step=4', '.as-found-findings'],
+      ['saved copies', '/timers/TIMER/copies', 'td a'],
+      ['the kinds', '/kinds', '.kinds li'],
+      ['a kind by questions', '/kinds/new?like=wall-12', '.kind-question'],
+      ['the rules', '/rules', '.kinds li'],
+      ['rules of a district', '/rules/new', '.rule-house'],
+      ['the firm', '/firm', '.kinds li'],
+    ])('%s has no faults that axe finds', async (_, path, ready) => {
+      const { id, propertyId } = await stage.timerOf('Carport');
+      await goTo(page, stage.url() + path.replace('HOME', propertyId).replace('TIMER', id));
+      await page.waitForSelector(ready);
       await new Promise((resolve) => setTimeout(resolve, 400));
       expect(await axeFindings(page)).toEqual([]);
-    }, 60_000);
+    });
+
+    it('the door has no faults that axe finds', async () => {
+      const door = await stage.pageOf(null);
+      await door.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
+      await goTo(door, stage.url());
+      await waitForWords(door, 'Look around as');
+      expect(await axeFindings(door)).toEqual([]);
+      await door.close();
+    });
 
     it('the desk has no faults that axe finds', async () => {
       await goTo(page, deskUrl);
@@ -61,12 +81,30 @@ it('an address that leads nowhere says so, and where to go on', async () => {
 });
 
 it('opens from the list by keyboard alone', async () => {
-  await goTo(page, `${stage.url()}/timers`);
+  await goTo(page, `${stage.url()}/properties`);
   await page.waitForSelector('.outlook');
-  await page.$eval('td a', (link) => (link as HTMLElement).focus());
+  await page.$eval('.timers-of a', (link) => (link as HTMLElement).focus());
   await page.keyboard.press('Enter');
   await labelled(page, 'Program A, start 1');
 });
+
+it('on a phone no screen is wider than it', async () => {
+  await page.setViewport({ width: 390, height: 844 });
+  const { id, propertyId } = await stage.timerOf('Carport');
+  for (const path of [
+    '/properties',
+    `/properties/${propertyId}`,
+    `/timers/${id}/yard`,
+    `/timers/${id}/as-found?step=1`,
+    `/timers/${id}/copies`,
+    '/kinds/new',
+    '/rules/new',
+  ]) {
+    await goTo(page, stage.url() + path);
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect([path, width]).toEqual([path, 390]);
+  }
+}, 60_000);
 
 it('works on a phone: nothing is wider than the screen, and the grid scrolls in its own place', async () => {
   await page.setViewport({ width: 390, height: 844 });

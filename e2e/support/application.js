@@ -8,10 +8,10 @@ const program = (name) => join(process.cwd(), 'packages/server/dist', name);
 
 /**
  * Starts the built server on an empty, migrated database, with the demo homes if asked for.
- * @param {{ demo?: boolean }} [options]
+ * @param {{ demo?: boolean, large?: boolean }} [options]
  * @returns {Promise<{ url: string, stop: () => Promise<void> }>}
  */
-export async function startApplication({ demo = false } = {}) {
+export async function startApplication({ demo = false, large = false } = {}) {
   const given = process.env['TEST_DATABASE_URL'];
   const cluster = given ? { url: given, stop: () => undefined } : await startThrowAwayCluster();
   const name = `e2e_${randomUUID().replaceAll('-', '')}`;
@@ -23,7 +23,10 @@ export async function startApplication({ demo = false } = {}) {
     PORT: String(port),
   };
   execFileSync(process.execPath, [program('migrate.js')], { env });
-  if (demo) execFileSync(process.execPath, [program('load-demo.js')], { env });
+  if (demo || large)
+    execFileSync(process.execPath, [program('load-demo.js'), ...(large ? ['--large'] : [])], {
+      env,
+    });
   const server = spawn(process.execPath, [program('main.js')], {
     env,
     stdio: ['ignore', 'pipe', 'inherit'],

@@ -20,6 +20,36 @@ export async function clickButton(page: Page, words: string): Promise<void> {
   await button!.click();
 }
 
+export async function clickMenuItem(page: Page, words: string): Promise<void> {
+  const item = await page.waitForSelector(
+    `xpath/.//li[contains(@class,"ant-dropdown-menu-item")][normalize-space()="${words}"]`,
+    { visible: true },
+  );
+  await item!.click();
+}
+
+export async function chooseRadio(page: Page, words: string): Promise<void> {
+  const radio = await page.waitForSelector(
+    `xpath/.//label[contains(@class,"ant-radio-wrapper")][normalize-space()="${words}"]`,
+    { visible: true },
+  );
+  await radio!.click();
+}
+
+/** Waits until the page shows some words. */
+export const waitForWords = (page: Page, words: string) =>
+  page.waitForFunction((part) => document.body.textContent?.includes(part), {}, words);
+
+/** Puts a block of text into the cell that has the focus, as Ctrl V does. */
+export const paste = (page: Page, block: string): Promise<void> =>
+  page.evaluate((text) => {
+    const data = new DataTransfer();
+    data.setData('text/plain', text);
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  }, block);
+
 /** Types into a cell of the grid, over what it holds. */
 export async function typeInCell(page: Page, label: string, text: string): Promise<void> {
   const cell = await labelled(page, label);

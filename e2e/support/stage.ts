@@ -1,40 +1,62 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { startApplication } from './application.js';
 import { openBrowser } from './browser.js';
+import { signIn, timersOf } from './sign-in.js';
 
 /** What the tests of one file act on: an application with its own database, and a browser. */
 export interface Stage {
   readonly url: () => string;
-  /** A new page of 1280 × 800. */
+  /** A new page of 1280 × 800, of somebody who is signed in. */
   readonly newPage: () => Promise<Page>;
+  /** The same in a browser of its own, as somebody else; nobody: not signed in. */
+  readonly pageOf: (person: string | null) => Promise<Page>;
+  /** A demo timer, by its name. */
+  readonly timerOf: (timer: string) => Promise<{ id: string; propertyId: string }>;
   /** The address of a demo timer's desk, by the timer's name, from 1 June 2026 on. */
   readonly deskOf: (timer: string) => Promise<string>;
 }
 
+interface StageOptions {
+  readonly demo: boolean;
+  /** False: there is nobody yet, and the test signs in, or sets up, by itself. */
+  readonly isSignedIn?: boolean;
+}
+
 /** Sets the stage before the tests of a file, and clears it after them. */
-export function setStage({ demo }: { demo: boolean }): Stage {
+export function setStage({ demo, isSignedIn = true }: StageOptions): Stage {
   let application: Awaited<ReturnType<typeof startApplication>>;
   let opened: { browser: Browser; close: () => Promise<void> };
+  let cookie = '';
   beforeAll(async () => {
     application = await startApplication({ demo });
     opened = await openBrowser();
+    if (!isSignedIn) return;
+    const person = await signIn(application.url);
+    cookie = person.cookie;
+    await person.letIn(opened.browser.defaultBrowserContext());
   }, 60_000);
   afterAll(async () => {
     await opened.close();
     await application.stop();
   });
+  const sized = async (page: Page) => {
+    await page.setViewport({ width: 1280, height: 800 });
+    return page;
+  };
+  const timerOf: Stage['timerOf'] = async (timer) => {
+    const timers = await timersOf(application.url, cookie);
+    return timers.find(({ name }) => name === timer)!;
+  };
   return {
     url: () => application.url,
-    newPage: async () => {
-      const page = await opened.browser.newPage();
-      await page.setViewport({ width: 1280, height: 800 });
-      return page;
+    newPage: async () => sized(await opened.browser.newPage()),
+    pageOf: async (person) => {
+      const context = await opened.browser.createBrowserContext();
+      if (person !== null) await (await signIn(application.url, person)).letIn(context);
+      return sized(await context.newPage());
     },
-    deskOf: async (timer) => {
-      const answer = await fetch(`${application.url}/api/timers?from=2026-06-01`);
-      const timers = (await answer.json()) as { id: string; name: string }[];
-      const { id } = timers.find(({ name }) => name === timer)!;
-      return `${application.url}/timers/${id}?from=2026-06-01`;
-    },
+    timerOf,
+    deskOf: async (timer) =>
+      `${application.url}/timers/${(await timerOf(timer)).id}?from=2026-06-01`,
   };
 }

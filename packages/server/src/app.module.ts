@@ -2,9 +2,13 @@ import { existsSync } from 'node:fs';
 import { type DynamicModule, Module } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { FirmsModule } from './firms/firms.module.js';
+import { CopiesModule } from './copies/copies.module.js';
+import { KindsModule } from './kinds/kinds.module.js';
+import { PeopleModule } from './people/people.module.js';
 import { databaseOptions } from './platform/data-source.js';
 import { PropertiesModule } from './properties/properties.module.js';
+import { PropertyFilesModule } from './property-files/property-files.module.js';
+import { RulesModule } from './rules/rules.module.js';
 import { TimersModule } from './timers/timers.module.js';
 
 export interface AppOptions {
@@ -20,9 +24,13 @@ export class AppModule {
       module: AppModule,
       imports: [
         TypeOrmModule.forRoot({ ...databaseOptions(databaseUrl), retryAttempts: 3 }),
-        FirmsModule,
+        PeopleModule,
         PropertiesModule,
+        KindsModule,
+        RulesModule,
         TimersModule,
+        CopiesModule,
+        PropertyFilesModule,
         ...(webFolder && existsSync(webFolder)
           ? [ServeStaticModule.forRoot({ rootPath: webFolder, exclude: ['/api/{*rest}'] })]
           : []),

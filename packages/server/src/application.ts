@@ -1,6 +1,7 @@
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import cookieParser from 'cookie-parser';
 import helmet from 'helmet';
 import { AppModule, type AppOptions } from './app.module.js';
 import { ProblemFilter } from './platform/problem.filter.js';
@@ -13,6 +14,7 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
     bodyParser: false,
   });
   app.use(helmet());
+  app.use(cookieParser());
   // The same limit as a plan file's.
   app.useBodyParser('json', { limit: '5mb' });
   app.setGlobalPrefix('api');
@@ -24,7 +26,7 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
       app,
       new DocumentBuilder()
         .setTitle('Water Clock')
-        .setDescription('Properties, timers and their settings.')
+        .setDescription('Properties, timers, yards, local rules and saved copies.')
         .setVersion('1')
         .build(),
     ),

@@ -1,3 +1,4 @@
+import { loadLargeDemo } from './demo/large-demo.js';
 import { loadDemo } from './demo/load-demo.js';
 import { readConfiguration } from './platform/configuration.js';
 import { dataSourceFor } from './platform/data-source.js';
@@ -6,6 +7,10 @@ const source = await dataSourceFor(readConfiguration(process.env).databaseUrl).i
 try {
   const loaded = await loadDemo(source, { fresh: process.argv.includes('--fresh') });
   if (loaded) process.stdout.write('demo data loaded\n');
+  if (process.argv.includes('--large')) {
+    await loadLargeDemo(source);
+    process.stdout.write('10,000 properties with 12,000 timers loaded\n');
+  }
 } finally {
   await source.destroy();
 }

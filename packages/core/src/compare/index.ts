@@ -1,1 +1,2 @@
 export { differences, type Difference } from './differences.js';
+export { changeSentences } from './sentences.js';

@@ -65,6 +65,14 @@ export const TimeOfDay = (): PropertyDecorator => check('timeOfDay', isTime, TIM
 export const CivilDay = (): PropertyDecorator =>
   check('civilDay', (value) => typeof value === 'string' && parseDate(value) !== null, DATE_SAYS);
 
+/** A day of every year, `MM-DD`. */
+export const MonthDay = (): PropertyDecorator =>
+  check(
+    'monthDay',
+    (value) => typeof value === 'string' && parseDate(`2024-${value}`) !== null,
+    'must be a day of the year, written MM-DD',
+  );
+
 const isDateTime: Accepts = (value) => typeof value === 'string' && parseDateTime(value) !== null;
 
 export const DateTime = (): PropertyDecorator =>
@@ -87,6 +95,22 @@ export const DateTimeFrom = (start: string): PropertyDecorator =>
       },
     },
   });
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
+
+export const Uuid = (): PropertyDecorator =>
+  check('uuid', (value) => typeof value === 'string' && UUID.test(value), 'must be a UUID');
+
+const UTC_MOMENT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
+
+/** An instant, as RFC 3339 has it in UTC. */
+export const UtcMoment = (): PropertyDecorator =>
+  check(
+    'utcMoment',
+    (value) =>
+      typeof value === 'string' && UTC_MOMENT.test(value) && !Number.isNaN(Date.parse(value)),
+    'must be an instant such as 2026-06-01T08:30:00Z',
+  );
 
 const knownZones = new Map<string, boolean>();
 

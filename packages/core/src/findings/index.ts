@@ -1,2 +1,3 @@
 export { check, type Finding, type FindingCode } from './check.js';
 export { SEVERITIES, type ClockFault, type Severity, type StartName } from './finding.js';
+export { kindBreaks, withKind, type KindBreaks } from './kind-breaks.js';

@@ -1,11 +1,31 @@
+import type { SupplySource } from '@water-clock/core/property-file';
 import { GENERIC_KINDS, type TimerCapability } from '@water-clock/core/timer-kinds';
+import type { YardStation } from '@water-clock/core/yards';
 
 export interface DemoHome {
   readonly name: string;
   readonly address: string;
   readonly latitude: number;
   readonly longitude: number;
-  readonly timers: readonly { readonly name: string; readonly document: object }[];
+  readonly contactName?: string;
+  readonly contactPhone?: string;
+  readonly gateNotes?: string;
+  readonly supplySource?: SupplySource;
+  readonly supplyLpm?: number;
+  readonly supplyKpa?: number;
+  readonly mowingWeekdays?: number[];
+  /** The rules of the town hold here, and are known. */
+  readonly hasRules?: boolean;
+  readonly timers: readonly DemoTimer[];
+}
+
+interface DemoTimer {
+  readonly name: string;
+  readonly document: object;
+  /** What was left in it the last time, where that was something else. */
+  readonly before?: object;
+  /** What the yard knows of stations, by number, beyond their settings. */
+  readonly yard?: Readonly<Record<number, Partial<YardStation>>>;
 }
 
 export const DEMO_TOWN = { town: 'Quillhaven', timeZone: 'America/Denver' };
@@ -34,6 +54,12 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     address: '3 Alder Row',
     latitude: 40.212,
     longitude: -107.361,
+    contactName: 'Odile Brandt',
+    contactPhone: '555 0142',
+    gateNotes: 'Side gate, code 2804. The dog is friendly. Timer left of the garage door.',
+    supplySource: 'mains',
+    supplyLpm: 60,
+    supplyKpa: 410,
     timers: [
       {
         // B drifts through the week and meets A on some nights only.
@@ -129,8 +155,13 @@ export const DEMO_HOMES: readonly DemoHome[] = [
   {
     name: 'Heron gate',
     address: '18 Millpond Lane',
+    hasRules: true,
     latitude: 40.205,
     longitude: -107.348,
+    contactName: 'Abel Quist',
+    contactPhone: '555 0177',
+    supplySource: 'pond',
+    supplyLpm: 45,
     timers: [
       {
         // The clock is twelve hours ahead: what is meant for the night waters in the afternoon.
@@ -159,6 +190,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
   {
     name: 'Thistle yard',
     address: '41 Cooper Bank',
+    hasRules: true,
     latitude: 40.219,
     longitude: -107.355,
     timers: [
@@ -247,10 +279,42 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     address: '7 Sparrow Steps',
     latitude: 40.199,
     longitude: -107.352,
+    contactName: 'Mira Sandoval',
+    contactPhone: '555 0119',
+    supplySource: 'mains',
+    supplyLpm: 38,
     timers: [
       {
         // Each station was given a start of its own, so the whole program runs three times.
         name: 'Carport',
+        before: plan(kind('wall-6'), {
+          stations: [
+            { number: 1, name: 'Front', head: 'spray', plant: 'turf' },
+            { number: 2, name: 'Side', head: 'spray', plant: 'turf' },
+            { number: 3, name: 'Back', head: 'rotor', plant: 'turf' },
+            { number: 4, name: 'Beds', head: 'drip', plant: 'shrubs' },
+          ],
+          programs: [
+            {
+              id: 'A',
+              starts: ['04:00'],
+              days: { mode: 'weekdays', weekdays: [1, 4, 6] },
+              runs: runs([1, 15], [2, 15], [3, 30]),
+            },
+            {
+              id: 'B',
+              starts: ['20:30'],
+              days: { mode: 'weekdays', weekdays: [3] },
+              runs: runs([4, 40]),
+            },
+          ],
+        }),
+        yard: {
+          1: { sun: 'full', soil: 'clay loam', slopePercent: 4, areaSquareMetres: 52, flowLpm: 21 },
+          2: { sun: 'part', soil: 'clay loam', slopePercent: 2, areaSquareMetres: 38, flowLpm: 18 },
+          3: { sun: 'full', soil: 'loam', slopePercent: 1, areaSquareMetres: 110, flowLpm: 24 },
+          4: { sun: 'part', soil: 'loam', areaSquareMetres: 24, flowLpm: 6 },
+        },
         document: plan(kind('wall-6'), {
           stations: [
             { number: 1, name: 'Front', head: 'spray', plant: 'turf' },
@@ -281,6 +345,10 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     address: '9 Weir Walk',
     latitude: 40.208,
     longitude: -107.372,
+    contactName: 'Lorcan Ames',
+    supplySource: 'reclaimed',
+    supplyLpm: 70,
+    supplyKpa: 380,
     timers: [
       {
         // The percentage of July, and of July alone, makes A run into B.

@@ -1,40 +1,109 @@
+import { randomBytes } from 'node:crypto';
+import { readRuleSet } from '@water-clock/core/local-rules';
+import { readPlan, type Plan } from '@water-clock/core/settings';
+import { readYard, YARD_FORMAT } from '@water-clock/core/yards';
 import type { DataSource, EntityManager } from 'typeorm';
-import { readPlan } from '@water-clock/core/settings';
+import { makeCopy } from '../copies/make-copy.js';
 import { Firm } from '../firms/firm.entity.js';
+import { TimerKind } from '../kinds/kind.entity.js';
+import { passwordHash } from '../people/people.service.js';
+import { Person } from '../people/person.entity.js';
 import { Property } from '../properties/property.entity.js';
-import { Timer, TimerSettings } from '../timers/timer.entity.js';
+import { StoredRuleSet } from '../rules/rule-set.entity.js';
+import { addTimer } from '../timers/timers.service.js';
 import { DEMO_HOMES, DEMO_TOWN, type DemoHome } from './homes.js';
+import { DEMO_FIRM, DEMO_PEOPLE } from './people.js';
+import { DEMO_RULES } from './rules.js';
 
 /**
- * Loads the demo homes into a database without properties; with `fresh`, takes out what is there
- * first. All of it or nothing. Tells whether it loaded anything.
+ * Loads the demo firm into a database where nobody is known; with `fresh`, takes out the demo that
+ * is there first. All of it or nothing. Tells whether it loaded anything.
  */
 export function loadDemo(source: DataSource, { fresh }: { fresh: boolean }): Promise<boolean> {
   return source.transaction(async (manager) => {
-    if (fresh) await manager.createQueryBuilder().delete().from(Property).execute();
-    if ((await manager.count(Property)) > 0) return false;
-    const [firm] = await manager.find(Firm, { take: 1 });
-    for (const home of DEMO_HOMES) await addHome(manager, firm!.id, home);
+    if (fresh) await removeDemo(manager);
+    if ((await manager.count(Property)) + (await manager.count(Person)) > 0) return false;
+    const { id: firmId } = await manager.save(
+      manager.create(Firm, { name: DEMO_FIRM, isDemo: true }),
+    );
+    // Nobody knows this password: into the demo one signs in by the name alone.
+    const unknown = await passwordHash(randomBytes(24).toString('hex'));
+    for (const person of DEMO_PEOPLE)
+      await manager.save(manager.create(Person, { ...person, firmId, passwordHash: unknown }));
+    const rules = await manager.save(
+      manager.create(StoredRuleSet, { firmId, document: whole(readRuleSet(DEMO_RULES)) }),
+    );
+    for (const home of DEMO_HOMES) await addHome(manager, firmId, home, rules.id);
     return true;
   });
 }
 
-async function addHome(manager: EntityManager, firmId: string, home: DemoHome): Promise<void> {
-  const { timers, ...fields } = home;
-  const property = await manager.save(
-    manager.create(Property, { firmId, ...DEMO_TOWN, ...fields }),
+export const findDemoFirm = (manager: EntityManager): Promise<Firm | null> =>
+  manager.findOneBy(Firm, { isDemo: true });
+
+async function removeDemo(manager: EntityManager): Promise<void> {
+  const firm = await findDemoFirm(manager);
+  if (!firm) return;
+  const firmId = firm.id;
+  for (const entity of [Property, StoredRuleSet, TimerKind, Person])
+    await manager.delete(entity, { firmId });
+  await manager.delete(Firm, { id: firmId });
+}
+
+function whole<Value>(read: { ok: true; value: Value } | { ok: false; trouble: unknown }): Value {
+  if (read.ok) return read.value;
+  throw new Error(`The demo data has faults: ${JSON.stringify(read.trouble)}`);
+}
+
+async function addHome(
+  manager: EntityManager,
+  firmId: string,
+  { timers, ...fields }: DemoHome,
+  ruleSetId: string,
+): Promise<void> {
+  const savedBy = DEMO_PEOPLE[0]!.name;
+  const { id: propertyId } = await manager.save(
+    manager.create(Property, {
+      firmId,
+      ...DEMO_TOWN,
+      ...fields,
+      ruleSetId: fields.hasRules ? ruleSetId : null,
+    }),
   );
-  for (const { name, document } of timers) {
-    const site = {
-      timeZone: DEMO_TOWN.timeZone,
-      latitude: home.latitude,
-      longitude: home.longitude,
-    };
-    const read = readPlan({ name: home.name, site, ...document });
-    if (!read.ok) throw new Error(`${home.name}, ${name}: ${JSON.stringify(read.trouble)}`);
-    const timer = await manager.save(
-      manager.create(Timer, { firmId, propertyId: property.id, name }),
-    );
-    await manager.insert(TimerSettings, { timerId: timer.id, firmId, document: read.value });
+  const { latitude, longitude } = fields;
+  const site = { timeZone: DEMO_TOWN.timeZone, latitude, longitude };
+  for (const { name, document, before, yard } of timers) {
+    const planOf = (settings: object): Plan =>
+      whole(readPlan({ name: fields.name, site, ...settings }));
+    const plan = planOf(document);
+    const facts = plan.stations.map((station) => {
+      const { cycleSeconds: _cycle, soakSeconds: _soak, ...shared } = station;
+      return { ...shared, ...yard?.[station.number] };
+    });
+    const timerId = await addTimer(manager, {
+      firmId,
+      propertyId,
+      name,
+      kindId: null,
+      document: plan,
+      yard: whole(readYard({ format: YARD_FORMAT, stations: facts })),
+      savedBy,
+    });
+    const copy = { firmId, timerId, personName: savedBy };
+    if (before)
+      await makeCopy(manager, {
+        ...copy,
+        document: planOf(before),
+        reason: 'left',
+        name: 'Spring start-up',
+        isInTimer: false,
+      });
+    await makeCopy(manager, {
+      ...copy,
+      document: plan,
+      reason: 'as-found',
+      name: '',
+      isInTimer: true,
+    });
   }
 }

@@ -1,12 +1,24 @@
 import { Check, Column, Entity, PrimaryGeneratedColumn } from 'typeorm';
 
+export const UNITS = ['metric', 'us'] as const;
+/** The units that a firm's people see; stored is SI. */
+export type Units = (typeof UNITS)[number];
+
 /** A firm of technicians. Every other row belongs to one. */
 @Entity('firms')
 @Check('firms_name', `name <> ''`)
+@Check('firms_units', `units IN ('metric', 'us')`)
 export class Firm {
   @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'firms_pkey' })
   id!: string;
 
   @Column('text')
   name!: string;
+
+  @Column('text', { default: 'metric' })
+  units!: Units;
+
+  /** Made-up, with people that anyone may sign in as. */
+  @Column('boolean', { name: 'is_demo', default: false })
+  isDemo!: boolean;
 }

@@ -3,6 +3,8 @@ import { ApiResponse } from '@nestjs/swagger';
 import { ProblemDocument } from './problem.js';
 
 const MEANINGS = {
+  401: 'Nobody is signed in.',
+  403: 'The role of the person does not include this.',
   404: 'There is no such row in this firm.',
   409: 'Somebody else saved it meanwhile; nothing was overwritten.',
   422: 'The body has faults; each is named by its path. Nothing was saved.',

@@ -1,15 +1,32 @@
 import { DataSource, type DataSourceOptions } from 'typeorm';
+import { Copy } from '../copies/copy.entity.js';
 import { Firm } from '../firms/firm.entity.js';
+import { TimerKind } from '../kinds/kind.entity.js';
 import { FirstTables1780000000000 } from '../migrations/1780000000000-first-tables.js';
+import { PeopleYardsCopies1790000000000 } from '../migrations/1790000000000-people-yards-copies.js';
+import { Person, Session, SignInFailure } from '../people/person.entity.js';
 import { Property } from '../properties/property.entity.js';
-import { Timer, TimerSettings } from '../timers/timer.entity.js';
+import { StoredRuleSet } from '../rules/rule-set.entity.js';
+import { Timer, TimerSettings, TimerYard } from '../timers/timer.entity.js';
 
 /** How to reach the database. The schema changes by migrations only. */
 export const databaseOptions = (url: string): DataSourceOptions => ({
   type: 'postgres',
   url,
-  entities: [Firm, Property, Timer, TimerSettings],
-  migrations: [FirstTables1780000000000],
+  entities: [
+    Firm,
+    Person,
+    Session,
+    SignInFailure,
+    StoredRuleSet,
+    TimerKind,
+    Property,
+    Timer,
+    TimerSettings,
+    TimerYard,
+    Copy,
+  ],
+  migrations: [FirstTables1780000000000, PeopleYardsCopies1790000000000],
   migrationsTransactionMode: 'each',
   synchronize: false,
   // PostgreSQL makes UUIDs itself; no extension is wanted.

@@ -48,3 +48,20 @@ export const savedByAnother = (what: string): ProblemException =>
     'Saved by somebody else meanwhile',
     `${what} was saved by somebody else after you opened it. Nothing was overwritten.`,
   );
+
+export const notSignedIn = (): ProblemException =>
+  new ProblemException(HttpStatus.UNAUTHORIZED, 'Not signed in', 'Sign in first.');
+
+export const signInRefused = (): ProblemException =>
+  new ProblemException(
+    HttpStatus.UNAUTHORIZED,
+    'Sign-in refused',
+    'E-mail and password do not go together. Check both, and try again.',
+  );
+
+export const notAllowed = (): ProblemException =>
+  new ProblemException(
+    HttpStatus.FORBIDDEN,
+    'Not allowed',
+    'Your role does not include this. Ask the owner of your firm.',
+  );

@@ -1,10 +1,17 @@
-import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, Param, Post, Put, Query } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { CurrentFirm } from '../firms/current-firm.js';
+import { CurrentFirm } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import { PropertiesService } from './properties.service.js';
-import { PropertyAnswer, PropertyChange, PropertyFields } from './property.dto.js';
+import {
+  ArchivedChange,
+  PropertyAnswer,
+  PropertyChange,
+  PropertyFields,
+  PropertyPage,
+  PropertyQuery,
+} from './property.dto.js';
 
 @ApiTags('properties')
 @Controller('properties')
@@ -12,9 +19,10 @@ export class PropertiesController {
   constructor(private readonly properties: PropertiesService) {}
 
   @Get()
-  @ApiOkResponse({ type: [PropertyAnswer] })
-  list(@CurrentFirm() firmId: string): Promise<PropertyAnswer[]> {
-    return this.properties.list(firmId);
+  @ApiOkResponse({ type: PropertyPage })
+  @ApiProblems(422)
+  find(@CurrentFirm() firmId: string, @Query() query: PropertyQuery): Promise<PropertyPage> {
+    return this.properties.find(firmId, query);
   }
 
   @Post()
@@ -43,5 +51,16 @@ export class PropertiesController {
     @Body() change: PropertyChange,
   ): Promise<PropertyAnswer> {
     return this.properties.change(firmId, propertyId, change);
+  }
+
+  @Put(':propertyId/archived')
+  @ApiOkResponse({ type: PropertyAnswer })
+  @ApiProblems(404, 422)
+  setArchived(
+    @CurrentFirm() firmId: string,
+    @Param('propertyId', idOf('property')) propertyId: string,
+    @Body() { archived }: ArchivedChange,
+  ): Promise<PropertyAnswer> {
+    return this.properties.setArchived(firmId, propertyId, archived);
   }
 }

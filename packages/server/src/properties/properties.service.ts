@@ -1,53 +1,145 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { Repository } from 'typeorm';
-import { notFound, savedByAnother } from '../platform/problem.js';
-import { PropertyAnswer, PropertyChange, PropertyFields } from './property.dto.js';
+import { parseDate } from '@water-clock/core/civil-time';
+import { In, Repository, type EntityManager } from 'typeorm';
+import { badInput, notFound } from '../platform/problem.js';
+import { saveVersion } from '../platform/saved.js';
+import { StoredRuleSet } from '../rules/rule-set.entity.js';
+import { outlookOf } from '../timers/outlook.js';
+import { Timer } from '../timers/timer.entity.js';
+import {
+  PropertyAnswer,
+  PropertyChange,
+  PropertyFields,
+  PropertyPage,
+  PropertyQuery,
+  type SORTS,
+} from './property.dto.js';
 import { Property } from './property.entity.js';
+
+const PAGE_SIZE = 25;
+
+const ORDERS: Record<(typeof SORTS)[number], string> = {
+  name: 'lower(name), id',
+  town: 'lower(town), lower(name), id',
+  newest: 'created_at DESC, id',
+};
 
 @Injectable()
 export class PropertiesService {
   constructor(@InjectRepository(Property) private readonly properties: Repository<Property>) {}
 
-  async list(firmId: string): Promise<PropertyAnswer[]> {
-    const rows = await this.properties.find({
-      where: { firmId },
-      order: { name: 'ASC', id: 'ASC' },
-    });
-    return rows.map(propertyAnswer);
+  /** A page of the properties that have all the words, each with its timers. */
+  async find(firmId: string, query: PropertyQuery): Promise<PropertyPage> {
+    const words = query.q.toLowerCase().split(/\s+/).filter(Boolean);
+    const isArchived = query.archived === 'yes' ? 'IS NOT NULL' : 'IS NULL';
+    const where = `firm_id = $1 AND archived_at ${isArchived}
+      AND search_text LIKE ALL ($2::text[])`;
+    const values = [firmId, words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`)];
+    const [found, [{ count }]] = (await Promise.all([
+      this.properties.query(
+        `SELECT id FROM properties WHERE ${where} ORDER BY ${ORDERS[query.sort]}
+         LIMIT ${PAGE_SIZE} OFFSET ${(query.page - 1) * PAGE_SIZE}`,
+        values,
+      ),
+      this.properties.query(`SELECT count(*) FROM properties WHERE ${where}`, values),
+    ])) as [{ id: string }[], [{ count: string }]];
+    const ids = found.map(({ id }) => id);
+    const [rows, timers] = await Promise.all([
+      this.properties.findBy({ firmId, id: In(ids) }),
+      this.properties.manager.find(Timer, {
+        where: { firmId, propertyId: In(ids) },
+        relations: { settings: true },
+        order: { name: 'ASC', id: 'ASC' },
+      }),
+    ]);
+    const byId = new Map(rows.map((row) => [row.id, row]));
+    const day = parseDate(query.from)!;
+    return {
+      total: Number(count),
+      pageSize: PAGE_SIZE,
+      rows: ids.map((id) => {
+        const { name, address, town, contactName, archivedAt } = byId.get(id)!;
+        return {
+          id,
+          name,
+          address,
+          town,
+          contactName,
+          archived: archivedAt !== null,
+          timers: timers
+            .filter(({ propertyId }) => propertyId === id)
+            .map((timer) => ({
+              id: timer.id,
+              name: timer.name,
+              kind: timer.settings.document.timer.name ?? null,
+              stations: timer.settings.document.stations.length,
+              outlook: outlookOf(timer.settings.document, day),
+            })),
+        };
+      }),
+    };
   }
 
   async one(firmId: string, id: string): Promise<PropertyAnswer> {
+    return propertyAnswer(await this.row(firmId, id));
+  }
+
+  async row(firmId: string, id: string): Promise<Property> {
     const row = await this.properties.findOneBy({ firmId, id });
     if (!row) throw notFound('property');
-    return propertyAnswer(row);
+    return row;
   }
 
   async add(firmId: string, fields: PropertyFields): Promise<PropertyAnswer> {
-    const row = await this.properties.save(this.properties.create({ ...columns(fields), firmId }));
-    return this.one(firmId, row.id);
+    await refuseUnknownRules(this.properties.manager, firmId, fields.ruleSetId);
+    const { id } = await this.properties.save(
+      this.properties.create({ ...propertyColumns(fields), firmId }),
+    );
+    return this.one(firmId, id);
   }
 
   /** Saves a change made from the stored version, or refuses it whole. */
   async change(firmId: string, id: string, change: PropertyChange): Promise<PropertyAnswer> {
-    const { version, ...fields } = change;
-    const { affected } = await this.properties.update(
-      { firmId, id, version },
-      { ...columns(fields), version: version + 1 },
-    );
-    if (affected) return { id, ...columns(fields), version: version + 1 };
-    await this.one(firmId, id);
-    throw savedByAnother('This property');
+    const { manager } = this.properties;
+    await refuseUnknownRules(manager, firmId, change.ruleSetId);
+    const columns = propertyColumns(change);
+    await saveVersion(manager, Property, { firmId, id }, change.version, columns, 'property');
+    return this.one(firmId, id);
+  }
+
+  async setArchived(firmId: string, id: string, isArchived: boolean): Promise<PropertyAnswer> {
+    await this.row(firmId, id);
+    const archivedAt = isArchived ? () => 'now()' : null;
+    await this.properties.update({ firmId, id }, {
+      archivedAt,
+      version: () => 'version + 1',
+    } as object);
+    return this.one(firmId, id);
   }
 }
 
-const columns = (fields: PropertyFields) => ({
+async function refuseUnknownRules(manager: EntityManager, firmId: string, id?: string) {
+  if (id !== undefined && !(await manager.existsBy(StoredRuleSet, { firmId, id })))
+    throw badInput([{ path: 'ruleSetId', message: 'is no rule set of this firm' }]);
+}
+
+export const propertyColumns = (fields: PropertyFields) => ({
   name: fields.name,
   address: fields.address,
   town: fields.town,
+  contactName: fields.contactName,
+  contactPhone: fields.contactPhone,
+  contactEmail: fields.contactEmail,
+  gateNotes: fields.gateNotes,
   timeZone: fields.timeZone ?? null,
   latitude: fields.latitude ?? null,
   longitude: fields.longitude ?? null,
+  supplySource: fields.supplySource ?? null,
+  supplyLpm: fields.supplyLpm ?? null,
+  supplyKpa: fields.supplyKpa ?? null,
+  mowingWeekdays: fields.mowingWeekdays,
+  ruleSetId: fields.ruleSetId ?? null,
 });
 
 export const propertyAnswer = (row: Property): PropertyAnswer => ({
@@ -55,8 +147,18 @@ export const propertyAnswer = (row: Property): PropertyAnswer => ({
   name: row.name,
   address: row.address,
   town: row.town,
+  contactName: row.contactName,
+  contactPhone: row.contactPhone,
+  contactEmail: row.contactEmail,
+  gateNotes: row.gateNotes,
   timeZone: row.timeZone,
   latitude: row.latitude,
   longitude: row.longitude,
+  supplySource: row.supplySource,
+  supplyLpm: row.supplyLpm,
+  supplyKpa: row.supplyKpa,
+  mowingWeekdays: row.mowingWeekdays,
+  ruleSetId: row.ruleSetId,
+  archived: row.archivedAt !== null,
   version: row.version,
 });

@@ -1,22 +1,97 @@
-import request from 'supertest';
-import { startTestServer, type TestServer } from '../testing/test-server.js';
+import { planDocument } from '../testing/documents.js';
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
 
 let server: TestServer;
-beforeAll(async () => (server = await startTestServer()));
+let person: TestPerson;
+beforeAll(async () => {
+  server = await startTestServer();
+  person = await server.signIn();
+});
 afterAll(() => server.close());
 
-const http = () => request(server.app.getHttpServer());
+const http = () => person.agent;
 const home = { name: 'Plum cottage', address: '3 Alder Row', town: 'Quillhaven' };
 
+const find = async (query: Record<string, string> = {}) => {
+  const words = new URLSearchParams({ from: '2026-06-03', ...query }).toString();
+  return (await http().get(`/api/properties?${words}`).expect(200)).body;
+};
+const names = async (query: Record<string, string> = {}) =>
+  (await find(query)).rows.map(({ name }: { name: string }) => name);
+
 it('are added, listed by name and read back', async () => {
-  const { body: later } = await http().post('/api/properties').send({ name: 'Wren corner' });
-  const { body: added } = await http()
-    .post('/api/properties')
-    .send({ ...home, timeZone: 'America/Denver', latitude: 40.2, longitude: -107.4 })
-    .expect(201);
-  expect(added).toMatchObject({ ...home, timeZone: 'America/Denver', latitude: 40.2, version: 1 });
-  expect((await http().get('/api/properties')).body).toEqual([added, later]);
+  person = await server.signIn();
+  await http().post('/api/properties').send({ name: 'Wren corner' });
+  const fields = {
+    ...home,
+    contactName: 'Odile Brandt',
+    gateNotes: 'Code 2804',
+    timeZone: 'America/Denver',
+    latitude: 40.2,
+    longitude: -107.4,
+    supplySource: 'pond',
+    supplyLpm: 45.5,
+    mowingWeekdays: [6],
+  };
+  const { body: added } = await http().post('/api/properties').send(fields).expect(201);
+  expect(added).toMatchObject({ ...fields, supplyKpa: null, archived: false, version: 1 });
+  expect(await names()).toEqual(['Plum cottage', 'Wren corner']);
   expect((await http().get(`/api/properties/${added.id}`)).body).toEqual(added);
+});
+
+it('are found by all words typed, of the home, its contact and its timers', async () => {
+  person = await server.signIn();
+  const add = async (fields: object, timer?: string) => {
+    const { body } = await http().post('/api/properties').send(fields).expect(201);
+    if (timer)
+      await http()
+        .post(`/api/properties/${body.id}/timers`)
+        .send({ name: timer, document: planDocument(['04:00', '04:10']) })
+        .expect(201);
+    return body.id as string;
+  };
+  await add({ name: 'Plum cottage', address: '3 Alder Row' }, 'Garage timer');
+  const wren = await add({ name: 'Wren corner', contactName: 'Mira 100%' }, 'Greenhouse');
+  expect(await names({ q: 'plum GARAGE' })).toEqual(['Plum cottage']);
+  expect(await names({ q: 'alder wren' })).toEqual([]);
+  expect(await names({ q: '100%' })).toEqual(['Wren corner']);
+  expect(await names({ q: '%' })).toEqual(['Wren corner']);
+  const [{ timers }] = (await find({ q: 'wren' })).rows;
+  expect(timers).toMatchObject([
+    {
+      name: 'Greenhouse',
+      kind: 'Wall timer',
+      stations: 1,
+      outlook: { collisions: 4, firstCollision: '2026-06-08T04:10:00', runs: 8 },
+    },
+  ]);
+  await http().patch(`/api/timers/${timers[0].id}`).send({ name: 'Orangery' }).expect(200);
+  expect(await names({ q: 'greenhouse' })).toEqual([]);
+  expect(await names({ q: 'orangery' })).toEqual(['Wren corner']);
+
+  await http().put(`/api/properties/${wren}/archived`).send({ archived: true }).expect(200);
+  expect(await names()).toEqual(['Plum cottage']);
+  expect(await names({ archived: 'yes' })).toEqual(['Wren corner']);
+  await http().put(`/api/properties/${wren}/archived`).send({ archived: false }).expect(200);
+  expect(await names({ sort: 'newest' })).toEqual(['Wren corner', 'Plum cottage']);
+});
+
+it('come in pages, and a wrong question is told all that is wrong with it', async () => {
+  person = await server.signIn();
+  for (let index = 10; index < 37; index++)
+    await http()
+      .post('/api/properties')
+      .send({ name: `Home ${index}` })
+      .expect(201);
+  const first = await find();
+  expect([first.total, first.pageSize, first.rows.length]).toEqual([27, 25, 25]);
+  expect(await names({ page: '2' })).toEqual(['Home 35', 'Home 36']);
+  const { body } = await http().get('/api/properties?from=2026-02-30&sort=age&page=x').expect(422);
+  expect(body.errors.map(({ path }: { path: string }) => path).sort()).toEqual([
+    'from',
+    'page',
+    'sort',
+  ]);
 });
 
 it('are changed from the version that was read, or not at all', async () => {
@@ -36,12 +111,13 @@ it('are changed from the version that was read, or not at all', async () => {
 it('with several faults are refused with all of them', async () => {
   const { body } = await http()
     .post('/api/properties')
-    .send({ name: '', latitude: 91, timeZone: 'Mars/Olympus', gate: 'green' })
+    .send({ name: '', latitude: 91, timeZone: 'Mars/Olympus', gate: 'green', supplyLpm: -1 })
     .expect(422);
   expect(body.errors.map(({ path }: { path: string }) => path).sort()).toEqual([
     'gate',
     'latitude',
     'name',
+    'supplyLpm',
     'timeZone',
   ]);
 });

@@ -1,6 +1,23 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Amount, Optional, TimeZone, WholeNumber } from '@water-clock/core/documents';
-import { IsNotEmpty, IsString, MaxLength } from 'class-validator';
+import {
+  Amount,
+  CivilDay,
+  Flag,
+  ListOfWhole,
+  OneOf,
+  Optional,
+  TimeZone,
+  WholeNumber,
+} from '@water-clock/core/documents';
+import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/property-file';
+import { Transform } from 'class-transformer';
+import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
+import { TimerOutlook } from '../timers/outlook.dto.js';
+
+const Words = (most: number) => (target: object, field: string) => {
+  IsString({ message: 'must be a text' })(target, field);
+  MaxLength(most, { message: `must be at most ${most} characters` })(target, field);
+};
 
 /** What a person enters of a property. */
 export class PropertyFields {
@@ -11,14 +28,28 @@ export class PropertyFields {
   name!: string;
 
   @ApiProperty({ example: '3 Alder Row', default: '' })
-  @IsString({ message: 'must be a text' })
-  @MaxLength(300, { message: 'must be at most 300 characters' })
+  @Words(300)
   address: string = '';
 
   @ApiProperty({ example: 'Quillhaven', default: '' })
-  @IsString({ message: 'must be a text' })
-  @MaxLength(200, { message: 'must be at most 200 characters' })
+  @Words(200)
   town: string = '';
+
+  @ApiProperty({ default: '' })
+  @Words(200)
+  contactName: string = '';
+
+  @ApiProperty({ default: '' })
+  @Words(100)
+  contactPhone: string = '';
+
+  @ApiProperty({ default: '' })
+  @Words(300)
+  contactEmail: string = '';
+
+  @ApiProperty({ description: 'How one gets in', default: '' })
+  @Words(2000)
+  gateNotes: string = '';
 
   @ApiPropertyOptional({ example: 'America/Denver' })
   @Optional()
@@ -34,6 +65,30 @@ export class PropertyFields {
   @Optional()
   @Amount(-180, 180)
   longitude?: number;
+
+  @ApiPropertyOptional({ enum: SUPPLY_SOURCES })
+  @Optional()
+  @OneOf(SUPPLY_SOURCES)
+  supplySource?: SupplySource;
+
+  @ApiPropertyOptional({ description: 'Litres a minute' })
+  @Optional()
+  @Amount(0, 100_000)
+  supplyLpm?: number;
+
+  @ApiPropertyOptional({ description: 'Kilopascal' })
+  @Optional()
+  @Amount(0, 5000)
+  supplyKpa?: number;
+
+  @ApiProperty({ type: [Number], description: 'Monday = 1', default: [] })
+  @ListOfWhole(1, 7)
+  mowingWeekdays: number[] = [];
+
+  @ApiPropertyOptional({ format: 'uuid', description: 'Absent: nobody knows the rules here' })
+  @Optional()
+  @IsUUID(undefined, { message: 'must be the id of a rule set' })
+  ruleSetId?: string;
 }
 
 export class PropertyChange extends PropertyFields {
@@ -43,13 +98,81 @@ export class PropertyChange extends PropertyFields {
   version!: number;
 }
 
+export class ArchivedChange {
+  @ApiProperty()
+  @Flag()
+  archived!: boolean;
+}
+
 export class PropertyAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;
   @ApiProperty() address!: string;
   @ApiProperty() town!: string;
+  @ApiProperty() contactName!: string;
+  @ApiProperty() contactPhone!: string;
+  @ApiProperty() contactEmail!: string;
+  @ApiProperty() gateNotes!: string;
   @ApiProperty({ type: String, nullable: true }) timeZone!: string | null;
   @ApiProperty({ type: Number, nullable: true }) latitude!: number | null;
   @ApiProperty({ type: Number, nullable: true }) longitude!: number | null;
+  @ApiProperty({ enum: SUPPLY_SOURCES, nullable: true }) supplySource!: SupplySource | null;
+  @ApiProperty({ type: Number, nullable: true }) supplyLpm!: number | null;
+  @ApiProperty({ type: Number, nullable: true }) supplyKpa!: number | null;
+  @ApiProperty({ type: [Number] }) mowingWeekdays!: number[];
+  @ApiProperty({ type: String, nullable: true }) ruleSetId!: string | null;
+  @ApiProperty() archived!: boolean;
   @ApiProperty() version!: number;
+}
+
+export const SORTS = ['name', 'town', 'newest'] as const;
+
+const toNumber = ({ value }: { value: unknown }) =>
+  typeof value === 'string' && value !== '' ? Number(value) : value;
+
+export class PropertyQuery {
+  @ApiPropertyOptional({ description: 'Words that the property is found by; all of them' })
+  @Words(200)
+  q: string = '';
+
+  @ApiPropertyOptional({ enum: SORTS })
+  @OneOf(SORTS)
+  sort: (typeof SORTS)[number] = 'name';
+
+  @ApiPropertyOptional({ enum: ['yes', 'no'], description: 'Those that were archived' })
+  @OneOf(['yes', 'no'])
+  archived: 'yes' | 'no' = 'no';
+
+  @ApiPropertyOptional({ example: 1 })
+  @Transform(toNumber)
+  @WholeNumber(1, 1_000_000)
+  page: number = 1;
+
+  @ApiProperty({ example: '2026-06-01', format: 'date', description: 'First night of outlooks' })
+  @CivilDay()
+  from!: string;
+}
+
+export class TimerOfProperty {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty({ type: String, nullable: true }) kind!: string | null;
+  @ApiProperty() stations!: number;
+  @ApiProperty({ type: TimerOutlook }) outlook!: TimerOutlook;
+}
+
+export class PropertyListing {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() address!: string;
+  @ApiProperty() town!: string;
+  @ApiProperty() contactName!: string;
+  @ApiProperty() archived!: boolean;
+  @ApiProperty({ type: [TimerOfProperty] }) timers!: TimerOfProperty[];
+}
+
+export class PropertyPage {
+  @ApiProperty({ type: [PropertyListing] }) rows!: PropertyListing[];
+  @ApiProperty() total!: number;
+  @ApiProperty() pageSize!: number;
 }

@@ -1,3 +1,4 @@
+import type { SupplySource } from '@water-clock/core/property-file';
 import {
   Check,
   Column,
@@ -11,6 +12,7 @@ import {
   type Relation,
 } from 'typeorm';
 import { Firm } from '../firms/firm.entity.js';
+import { StoredRuleSet } from '../rules/rule-set.entity.js';
 
 /** A home that the firm looks after. */
 @Entity('properties')
@@ -18,8 +20,14 @@ import { Firm } from '../firms/firm.entity.js';
 @Check('properties_latitude', 'latitude BETWEEN -90 AND 90')
 @Check('properties_longitude', 'longitude BETWEEN -180 AND 180')
 @Check('properties_version', 'version > 0')
+@Check('properties_supply', `supply_source IN ('mains', 'bore', 'tank', 'pond', 'reclaimed')`)
+@Check('properties_supply_lpm', 'supply_lpm >= 0')
+@Check('properties_supply_kpa', 'supply_kpa >= 0')
+@Check('properties_mowing', 'mowing_weekdays <@ ARRAY[1, 2, 3, 4, 5, 6, 7]::smallint[]')
 @Unique('properties_of_firm', ['id', 'firmId'])
 @Index('properties_by_name', ['firmId', 'name'])
+@Index('properties_by_rule_set', ['ruleSetId'])
+@Index('properties_by_words', { synchronize: false })
 export class Property {
   @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'properties_pkey' })
   id!: string;
@@ -40,6 +48,19 @@ export class Property {
   @Column('text', { default: '' })
   town!: string;
 
+  @Column('text', { name: 'contact_name', default: '' })
+  contactName!: string;
+
+  @Column('text', { name: 'contact_phone', default: '' })
+  contactPhone!: string;
+
+  @Column('text', { name: 'contact_email', default: '' })
+  contactEmail!: string;
+
+  /** How one gets in. */
+  @Column('text', { name: 'gate_notes', default: '' })
+  gateNotes!: string;
+
   /** IANA name. */
   @Column('text', { name: 'time_zone', nullable: true })
   timeZone!: string | null;
@@ -49,6 +70,47 @@ export class Property {
 
   @Column('double precision', { nullable: true })
   longitude!: number | null;
+
+  @Column('text', { name: 'supply_source', nullable: true })
+  supplySource!: SupplySource | null;
+
+  /** Litres a minute that the supply can give. */
+  @Column('double precision', { name: 'supply_lpm', nullable: true })
+  supplyLpm!: number | null;
+
+  @Column('double precision', { name: 'supply_kpa', nullable: true })
+  supplyKpa!: number | null;
+
+  /** Monday = 1. */
+  @Column('smallint', { name: 'mowing_weekdays', array: true, default: () => `'{}'` })
+  mowingWeekdays!: number[];
+
+  /** Null: nobody knows the rules here. */
+  @Column('uuid', { name: 'rule_set_id', nullable: true })
+  ruleSetId!: string | null;
+
+  @ManyToOne(() => StoredRuleSet, { nullable: true })
+  @JoinColumn([
+    {
+      name: 'firm_id',
+      referencedColumnName: 'firmId',
+      foreignKeyConstraintName: 'properties_rule_set',
+    },
+    {
+      name: 'rule_set_id',
+      referencedColumnName: 'id',
+      foreignKeyConstraintName: 'properties_rule_set',
+    },
+  ])
+  ruleSet!: Relation<StoredRuleSet> | null;
+
+  /** Null while it is looked after. */
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt!: Date | null;
+
+  /** All words by which it is found, in small letters; the database keeps it. */
+  @Column('text', { name: 'search_text', default: '' })
+  searchText!: string;
 
   /** Counts the saves; a save names the one it was made from. */
   @Column('integer', { default: 1 })

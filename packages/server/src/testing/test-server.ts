@@ -1,12 +1,26 @@
 import { randomUUID } from 'node:crypto';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import request from 'supertest';
 import { DataSource } from 'typeorm';
 import { createApplication } from '../application.js';
+import { Firm } from '../firms/firm.entity.js';
+import { Person, type Role } from '../people/person.entity.js';
+import { SessionsService } from '../people/sessions.service.js';
+import { COOKIE } from '../people/signed-in.js';
 import { dataSourceFor } from '../platform/data-source.js';
+
+/** Somebody of a firm, signed in, with what they may ask the server. */
+export interface TestPerson {
+  readonly firmId: string;
+  readonly name: string;
+  readonly agent: ReturnType<typeof request.agent>;
+}
 
 export interface TestServer {
   readonly app: NestExpressApplication;
   readonly source: DataSource;
+  /** Signs in a new person; of a new firm unless one is given. */
+  readonly signIn: (role?: Role, firmId?: string) => Promise<TestPerson>;
   readonly close: () => Promise<void>;
 }
 
@@ -32,6 +46,23 @@ export async function startTestServer(): Promise<TestServer> {
   return {
     app,
     source,
+    signIn: async (role = 'technician', firmId) => {
+      const { manager } = source;
+      const firm = firmId ?? (await manager.save(manager.create(Firm, { name: 'A firm' }))).id;
+      const name = `Somebody ${randomUUID().slice(0, 8)}`;
+      const person = await manager.save(
+        manager.create(Person, {
+          firmId: firm,
+          name,
+          role,
+          email: `${randomUUID()}@example.test`,
+          passwordHash: 'none',
+        }),
+      );
+      const token = await app.get(SessionsService).open(person);
+      const agent = request.agent(app.getHttpServer()).set('Cookie', `${COOKIE}=${token}`);
+      return { firmId: firm, name, agent };
+    },
     close: async () => {
       await app.close();
       await source.destroy();

@@ -1,61 +1,53 @@
-import { ApiProperty } from '@nestjs/swagger';
-import { CivilDay, WholeNumber } from '@water-clock/core/documents';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { Flag, Optional } from '@water-clock/core/documents';
 import type { Plan } from '@water-clock/core/settings';
-import { IsDefined, IsNotEmpty, IsString, MaxLength } from 'class-validator';
+import type { Yard } from '@water-clock/core/yards';
+import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
+import { DocumentChange, DocumentFields } from '../platform/dto.js';
 import { PropertyAnswer } from '../properties/property.dto.js';
 
 /** A new timer with its first settings. */
-export class TimerFields {
+export class TimerFields extends DocumentFields {
   @ApiProperty({ example: 'Garage timer' })
   @IsString({ message: 'must be a text' })
   @IsNotEmpty({ message: 'must not be empty: say where the timer hangs' })
   @MaxLength(200, { message: 'must be at most 200 characters' })
   name!: string;
 
-  @ApiProperty({ type: Object, description: 'A plan document, waterclock.plan/1' })
-  @IsDefined({ message: 'is required' })
-  document!: unknown;
+  @ApiPropertyOptional({ format: 'uuid', description: "One of the firm's own kinds" })
+  @Optional()
+  @IsUUID(undefined, { message: 'must be the id of a kind' })
+  kindId?: string;
 }
 
-export class SettingsChange {
-  /** The version that the change was made from. */
-  @ApiProperty({ example: 1 })
-  @WholeNumber(1)
-  version!: number;
+export class TimerChange {
+  @ApiPropertyOptional()
+  @Optional()
+  @IsString({ message: 'must be a text' })
+  @IsNotEmpty({ message: 'must not be empty: say where the timer hangs' })
+  @MaxLength(200, { message: 'must be at most 200 characters' })
+  name?: string;
 
-  @ApiProperty({ type: Object, description: 'A plan document, waterclock.plan/1' })
-  @IsDefined({ message: 'is required' })
-  document!: unknown;
+  @ApiPropertyOptional({ description: 'The timer holds a backup of its own' })
+  @Optional()
+  @Flag()
+  hasOwnBackup?: boolean;
 }
 
-export class OutlookQuery {
-  /** The first of the nights that the outlook is for. */
-  @ApiProperty({ example: '2026-06-01', format: 'date' })
-  @CivilDay()
-  from!: string;
-}
-
-/** What the next fourteen nights bring, as far as collisions go. */
-export class TimerOutlook {
-  @ApiProperty({ description: 'How many pairs of program runs overlap' }) collisions!: number;
-  @ApiProperty({ type: String, nullable: true, description: 'When the first overlap begins' })
-  firstCollision!: string | null;
-  @ApiProperty({ description: 'How many program runs begin' }) runs!: number;
-}
-
-export class TimerListing {
-  @ApiProperty({ format: 'uuid' }) id!: string;
-  @ApiProperty() name!: string;
-  @ApiProperty({ type: PropertyAnswer }) property!: PropertyAnswer;
-  @ApiProperty({ type: String, nullable: true }) kind!: string | null;
-  @ApiProperty() stations!: number;
-  @ApiProperty({ type: [String], description: 'Programs that are in use' }) programs!: string[];
-  @ApiProperty({ type: TimerOutlook }) outlook!: TimerOutlook;
+/** Settings that take the place of the stored ones, and are kept as a copy. */
+export class SettingsChange extends DocumentChange {
+  @ApiProperty({ default: '', description: 'A name for the copy' })
+  @IsString({ message: 'must be a text' })
+  @MaxLength(200, { message: 'must be at most 200 characters' })
+  name: string = '';
 }
 
 export class TimerAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;
+  @ApiProperty({ type: String, nullable: true }) kindId!: string | null;
+  @ApiProperty({ type: Boolean, nullable: true, description: 'Null: nobody has looked' })
+  hasOwnBackup!: boolean | null;
   @ApiProperty({ type: PropertyAnswer }) property!: PropertyAnswer;
 }
 
@@ -63,6 +55,19 @@ export class SettingsAnswer {
   @ApiProperty({ format: 'uuid' }) timerId!: string;
   @ApiProperty() version!: number;
   @ApiProperty({ format: 'date-time' }) savedAt!: string;
-  @ApiProperty({ type: Object, description: 'A plan document, waterclock.plan/1, whole' })
+  @ApiProperty({ description: 'Who saved it; empty where nobody is known' }) savedBy!: string;
+  @ApiProperty({
+    type: Object,
+    description: 'A plan document, with the rules that hold at the property on the date asked for',
+  })
   document!: Plan;
+}
+
+export class YardAnswer {
+  @ApiProperty({ format: 'uuid' }) timerId!: string;
+  @ApiProperty() version!: number;
+  @ApiProperty({ format: 'date-time' }) savedAt!: string;
+  @ApiProperty() savedBy!: string;
+  @ApiProperty({ type: Object, description: 'A yard document, waterclock.yard/1' })
+  document!: Yard;
 }

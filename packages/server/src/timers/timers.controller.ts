@@ -1,15 +1,16 @@
-import { Body, Controller, Get, Param, Post, Put, Query } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Post, Put, Query } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { CurrentFirm } from '../firms/current-firm.js';
+import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
+import { DocumentChange, OnDate } from '../platform/dto.js';
 import { idOf } from '../platform/id.pipe.js';
 import {
-  OutlookQuery,
   SettingsAnswer,
   SettingsChange,
   TimerAnswer,
+  TimerChange,
   TimerFields,
-  TimerListing,
+  YardAnswer,
 } from './timer.dto.js';
 import { TimersService } from './timers.service.js';
 
@@ -18,22 +19,16 @@ import { TimersService } from './timers.service.js';
 export class TimersController {
   constructor(private readonly timers: TimersService) {}
 
-  @Get('timers')
-  @ApiOkResponse({ type: [TimerListing] })
-  @ApiProblems(422)
-  list(@CurrentFirm() firmId: string, @Query() { from }: OutlookQuery): Promise<TimerListing[]> {
-    return this.timers.list(firmId, from);
-  }
-
+  @ForTechnicians()
   @Post('properties/:propertyId/timers')
   @ApiCreatedResponse({ type: TimerAnswer })
-  @ApiProblems(404, 422)
+  @ApiProblems(403, 404, 422)
   add(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('propertyId', idOf('property')) propertyId: string,
     @Body() fields: TimerFields,
   ): Promise<TimerAnswer> {
-    return this.timers.add(firmId, propertyId, fields);
+    return this.timers.add(person, propertyId, fields);
   }
 
   @Get('timers/:timerId')
@@ -46,24 +41,61 @@ export class TimersController {
     return this.timers.one(firmId, timerId);
   }
 
+  @ForTechnicians()
+  @Patch('timers/:timerId')
+  @ApiOkResponse({ type: TimerAnswer })
+  @ApiProblems(403, 404, 422)
+  change(
+    @CurrentFirm() firmId: string,
+    @Param('timerId', idOf('timer')) timerId: string,
+    @Body() change: TimerChange,
+  ): Promise<TimerAnswer> {
+    return this.timers.change(firmId, timerId, change);
+  }
+
   @Get('timers/:timerId/settings')
   @ApiOkResponse({ type: SettingsAnswer })
-  @ApiProblems(404)
+  @ApiProblems(404, 422)
   settings(
     @CurrentFirm() firmId: string,
     @Param('timerId', idOf('timer')) timerId: string,
+    @Query() { on }: OnDate,
   ): Promise<SettingsAnswer> {
-    return this.timers.settingsOf(firmId, timerId);
+    return this.timers.settingsOf(firmId, timerId, on);
   }
 
+  @ForTechnicians()
   @Put('timers/:timerId/settings')
   @ApiOkResponse({ type: SettingsAnswer })
-  @ApiProblems(404, 409, 422)
+  @ApiProblems(403, 404, 409, 422)
   saveSettings(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('timerId', idOf('timer')) timerId: string,
+    @Query() { on }: OnDate,
     @Body() change: SettingsChange,
   ): Promise<SettingsAnswer> {
-    return this.timers.saveSettings(firmId, timerId, change);
+    return this.timers.saveSettings(person, timerId, change, on);
+  }
+
+  @Get('timers/:timerId/yard')
+  @ApiOkResponse({ type: YardAnswer })
+  @ApiProblems(404)
+  yard(
+    @CurrentFirm() firmId: string,
+    @Param('timerId', idOf('timer')) timerId: string,
+  ): Promise<YardAnswer> {
+    return this.timers.yardOf(firmId, timerId);
+  }
+
+  @ForTechnicians()
+  @Put('timers/:timerId/yard')
+  @ApiOkResponse({ type: YardAnswer })
+  @ApiProblems(403, 404, 409, 422)
+  saveYard(
+    @CurrentPerson() person: SignedIn,
+    @Param('timerId', idOf('timer')) timerId: string,
+    @Body() change: DocumentChange,
+  ): Promise<YardAnswer> {
+    return this.timers.saveYard(person, timerId, change);
   }
 }

@@ -1,124 +1,167 @@
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { formatDateTime, parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { pathWithin } from '@water-clock/core/documents';
-import { simulate } from '@water-clock/core/engine';
+import { InjectDataSource } from '@nestjs/typeorm';
 import { readPlan, type Plan } from '@water-clock/core/settings';
-import { Repository } from 'typeorm';
-import { badInput, notFound, savedByAnother } from '../platform/problem.js';
-import { PropertiesService, propertyAnswer } from '../properties/properties.service.js';
+import { readYard, withFollowers, withYard, yardFor, type Yard } from '@water-clock/core/yards';
+import { DataSource, type EntityManager } from 'typeorm';
+import { makeCopy } from '../copies/make-copy.js';
+import { TimerKind } from '../kinds/kind.entity.js';
+import type { SignedIn } from '../people/signed-in.js';
+import { wholeDocument } from '../platform/documents.js';
+import type { DocumentChange } from '../platform/dto.js';
+import { badInput, notFound } from '../platform/problem.js';
+import { isSameJson } from '../platform/same-json.js';
+import { saveVersion } from '../platform/saved.js';
+import { PropertiesService } from '../properties/properties.service.js';
+import { settingsAtHome } from './settings-at-home.js';
+import { timerAnswer } from './timer-answer.js';
 import {
   SettingsAnswer,
   SettingsChange,
   TimerAnswer,
+  TimerChange,
   TimerFields,
-  TimerListing,
-  TimerOutlook,
+  YardAnswer,
 } from './timer.dto.js';
-import { Timer, TimerSettings } from './timer.entity.js';
-
-const OUTLOOK_NIGHTS = 14;
+import { Timer, TimerSettings, TimerYard } from './timer.entity.js';
 
 @Injectable()
 export class TimersService {
   constructor(
-    @InjectRepository(Timer) private readonly timers: Repository<Timer>,
-    @InjectRepository(TimerSettings) private readonly settings: Repository<TimerSettings>,
+    @InjectDataSource() private readonly source: DataSource,
     private readonly properties: PropertiesService,
   ) {}
 
-  async list(firmId: string, from: string): Promise<TimerListing[]> {
-    const rows = await this.timers.find({
-      where: { firmId },
-      relations: { property: true, settings: true },
-      order: { property: { name: 'ASC' }, name: 'ASC', id: 'ASC' },
-    });
-    const day = parseDate(from)!;
-    return rows.map(({ id, name, property, settings: { document } }) => ({
-      id,
-      name,
-      property: propertyAnswer(property),
-      kind: document.timer.name ?? null,
-      stations: document.stations.length,
-      programs: document.programs.filter(isInUse).map((program) => program.id),
-      outlook: outlookOf(document, day),
-    }));
-  }
-
   async one(firmId: string, id: string): Promise<TimerAnswer> {
-    const row = await this.timers.findOne({ where: { firmId, id }, relations: { property: true } });
+    const row = await this.source.manager.findOne(Timer, {
+      where: { firmId, id },
+      relations: { property: true },
+    });
     if (!row) throw notFound('timer');
-    return { id: row.id, name: row.name, property: propertyAnswer(row.property) };
+    return timerAnswer(row);
   }
 
-  /** Adds a timer to a property together with its first settings, or neither. */
-  async add(firmId: string, propertyId: string, fields: TimerFields): Promise<TimerAnswer> {
-    const document = wholePlan(fields.document);
-    await this.properties.one(firmId, propertyId);
-    const timerId = await this.timers.manager.transaction(async (manager) => {
-      const timer = await manager.save(
-        manager.create(Timer, { firmId, propertyId, name: fields.name }),
-      );
-      await manager.insert(TimerSettings, { timerId: timer.id, firmId, document });
-      return timer.id;
-    });
+  /** Adds a timer to a property together with its first settings and its yard, or nothing. */
+  async add(person: SignedIn, propertyId: string, fields: TimerFields): Promise<TimerAnswer> {
+    const { firmId, name: savedBy } = person;
+    const document = wholeDocument(fields.document, readPlan);
+    const { name, kindId = null } = fields;
+    await this.properties.row(firmId, propertyId);
+    if (kindId !== null && !(await this.source.manager.existsBy(TimerKind, { firmId, id: kindId })))
+      throw badInput([{ path: 'kindId', message: 'is no kind of this firm' }]);
+    const timerId = await this.source.transaction((manager) =>
+      addTimer(manager, { firmId, propertyId, name, kindId, document, savedBy }),
+    );
     return this.one(firmId, timerId);
   }
 
-  async settingsOf(firmId: string, timerId: string): Promise<SettingsAnswer> {
-    const row = await this.settings.findOneBy({ firmId, timerId });
+  async change(firmId: string, id: string, change: TimerChange): Promise<TimerAnswer> {
+    await this.one(firmId, id);
+    if (Object.keys(change).length > 0)
+      await this.source.manager.update(Timer, { firmId, id }, { ...change });
+    return this.one(firmId, id);
+  }
+
+  async settingsOf(firmId: string, timerId: string, on: string): Promise<SettingsAnswer> {
+    const row = await this.source.manager.findOne(TimerSettings, {
+      where: { firmId, timerId },
+      relations: { timer: { property: { ruleSet: true } } },
+    });
     if (!row) throw notFound('timer');
-    const { version, savedAt, document } = row;
-    return { timerId, version, savedAt: savedAt.toISOString(), document };
+    const { version, savedAt, savedBy } = row;
+    const document = settingsAtHome(row.document, row.timer.property, on);
+    return { timerId, version, savedAt: savedAt.toISOString(), savedBy, document };
   }
 
-  /** Saves settings made from the stored version, or refuses them whole. */
+  /** Saves settings made from the stored version, with a copy and the yard, or refuses them whole. */
   async saveSettings(
-    firmId: string,
+    person: SignedIn,
     timerId: string,
-    { version, document }: SettingsChange,
+    change: SettingsChange,
+    on: string,
   ): Promise<SettingsAnswer> {
-    const plan = wholePlan(document);
-    const { raw } = await this.settings
-      .createQueryBuilder()
-      .update({ document: plan as object, version: version + 1, savedAt: () => 'now()' })
-      .where({ firmId, timerId, version })
-      .returning('saved_at')
-      .execute();
-    const [saved] = raw as { saved_at: Date }[];
-    if (saved)
-      return {
-        timerId,
-        version: version + 1,
-        savedAt: saved.saved_at.toISOString(),
-        document: plan,
-      };
-    await this.settingsOf(firmId, timerId);
-    throw savedByAnother('This timer');
+    const { firmId, name: personName } = person;
+    const sent = wholeDocument(change.document, readPlan);
+    await this.source.transaction(async (manager) => {
+      const yard = await manager.findOneBy(TimerYard, { firmId, timerId });
+      const document = yard ? withFollowers(sent, yard.document) : sent;
+      const where = { firmId, timerId };
+      const saved = { document: document as object, savedBy: personName, savedAt: () => 'now()' };
+      await saveVersion(manager, TimerSettings, where, change.version, saved, 'timer');
+      if (yard) await syncYard(manager, yard, yardFor(document, yard.document), personName);
+      await makeCopy(manager, {
+        ...where,
+        document,
+        personName,
+        reason: 'planned',
+        name: change.name,
+        isInTimer: false,
+      });
+    });
+    return this.settingsOf(firmId, timerId, on);
+  }
+
+  async yardOf(firmId: string, timerId: string): Promise<YardAnswer> {
+    const row = await this.source.manager.findOneBy(TimerYard, { firmId, timerId });
+    if (!row) throw notFound('timer');
+    const { version, savedAt, savedBy, document } = row;
+    return { timerId, version, savedAt: savedAt.toISOString(), savedBy, document };
+  }
+
+  /** Saves a yard made from the stored version, and what the settings say of its stations. */
+  async saveYard(person: SignedIn, timerId: string, change: DocumentChange): Promise<YardAnswer> {
+    const { firmId, name: savedBy } = person;
+    const yard = wholeDocument(change.document, readYard);
+    await this.source.transaction(async (manager) => {
+      const where = { firmId, timerId };
+      const saved = { document: yard as object, savedBy, savedAt: () => 'now()' };
+      await saveVersion(manager, TimerYard, where, change.version, saved, 'yard');
+      const settings = await manager.findOneOrFail(TimerSettings, {
+        where,
+        lock: { mode: 'pessimistic_write' },
+      });
+      const document = withYard(settings.document, yard);
+      if (!isSameJson(document, settings.document))
+        await manager.update(TimerSettings, where, {
+          document: document as object,
+          version: settings.version + 1,
+          savedBy,
+          savedAt: () => 'now()',
+        });
+    });
+    return this.yardOf(firmId, timerId);
   }
 }
 
-/** Reads a plan document with the core's own checks; its faults become the request's. */
-function wholePlan(document: unknown): Plan {
-  const read = readPlan(document);
-  if (read.ok) return read.value;
-  throw badInput(
-    read.trouble.map(({ path, message }) => ({
-      path: pathWithin('document', path),
-      message,
-    })),
-  );
+export interface NewTimer {
+  readonly id?: string;
+  readonly firmId: string;
+  readonly propertyId: string;
+  readonly name: string;
+  readonly kindId: string | null;
+  readonly document: Plan;
+  /** Absent: what the settings say of their stations. */
+  readonly yard?: Yard;
+  readonly savedBy: string;
 }
 
-const isInUse = ({ enabled, starts }: Plan['programs'][number]): boolean =>
-  enabled && starts.length > 0;
+/** A timer with settings and yard, inside the transaction of `manager`. */
+export async function addTimer(manager: EntityManager, timer: NewTimer): Promise<string> {
+  const { id, firmId, propertyId, name, kindId, document, yard, savedBy } = timer;
+  const row = manager.create(Timer, { ...(id && { id }), firmId, propertyId, name, kindId });
+  const { id: timerId } = await manager.save(row);
+  const saved = { timerId, firmId, savedBy };
+  await manager.insert(TimerSettings, { ...saved, document: document as object });
+  const first = yard ?? yardFor(document, null);
+  await manager.insert(TimerYard, { ...saved, document: first as object });
+  return timerId;
+}
 
-function outlookOf(plan: Plan, from: DayNumber): TimerOutlook {
-  const { collisions, runs } = simulate(plan, { from, days: OUTLOOK_NIGHTS });
-  const [first] = collisions;
-  return {
-    collisions: collisions.length,
-    firstCollision: first ? formatDateTime(first.b.nominal) : null,
-    runs: runs.length,
-  };
+async function syncYard(manager: EntityManager, row: TimerYard, yard: Yard, savedBy: string) {
+  const { firmId, timerId, version } = row;
+  if (isSameJson(yard, row.document)) return;
+  await manager.update(
+    TimerYard,
+    { firmId, timerId },
+    { document: yard as object, version: version + 1, savedBy, savedAt: () => 'now()' },
+  );
 }

@@ -1,25 +1,16 @@
-import request from 'supertest';
-import { startTestServer, type TestServer } from '../testing/test-server.js';
+import { planDocument } from '../testing/documents.js';
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
 
 let server: TestServer;
-beforeAll(async () => (server = await startTestServer()));
+let person: TestPerson;
+beforeAll(async () => {
+  server = await startTestServer();
+  person = await server.signIn();
+});
 afterAll(() => server.close());
 
-const http = () => request(server.app.getHttpServer());
-
-const document = (starts = ['04:00']) => ({
-  format: 'waterclock.plan/1',
-  timer: { name: 'Wall timer' },
-  stations: [{ number: 1, name: 'Kerb strip' }],
-  programs: [
-    {
-      id: 'A',
-      starts,
-      days: { mode: 'weekdays', weekdays: [1, 2] },
-      runs: [{ station: 1, seconds: 1800 }],
-    },
-  ],
-});
+const http = () => person.agent;
+const document = planDocument;
 
 async function addProperty(name = 'Plum cottage'): Promise<string> {
   const { body } = await http().post('/api/properties').send({ name }).expect(201);
@@ -35,9 +26,9 @@ async function addTimer(plan: object = document()): Promise<string> {
   return (body as { id: string }).id;
 }
 
-const settings = (timerId: string) => http().get(`/api/timers/${timerId}/settings`);
+const settings = (timerId: string) => http().get(`/api/timers/${timerId}/settings?on=2026-06-01`);
 const save = (timerId: string, body: object) =>
-  http().put(`/api/timers/${timerId}/settings`).send(body);
+  http().put(`/api/timers/${timerId}/settings?on=2026-06-01`).send(body);
 
 describe('a new timer', () => {
   it('keeps its settings whole, defaults filled in', async () => {
@@ -90,6 +81,22 @@ describe('a new timer', () => {
 });
 
 describe('saving settings', () => {
+  it('keeps each save as a copy, with who, why and when', async () => {
+    const timerId = await addTimer();
+    await save(timerId, { version: 1, name: 'Summer', document: document(['05:00']) }).expect(200);
+    await save(timerId, { version: 2, document: document(['06:00']) }).expect(200);
+    const { body } = await http().get(`/api/timers/${timerId}/copies`).expect(200);
+    expect(body).toMatchObject([
+      { number: 2, name: '', reason: 'planned', person: person.name, isInTimer: false },
+      { number: 1, name: 'Summer', reason: 'planned' },
+    ]);
+    const { body: first } = await http().get(`/api/copies/${body[1].id}`).expect(200);
+    expect(first).toMatchObject({
+      timer: { id: timerId, property: { name: 'Plum cottage' } },
+      document: { programs: [{ starts: ['05:00'] }] },
+    });
+  });
+
   it('counts versions', async () => {
     const timerId = await addTimer();
     const { body } = await save(timerId, { version: 1, document: document(['05:00']) }).expect(200);
@@ -148,7 +155,7 @@ describe('saving settings', () => {
   it('answers text that is no JSON with a problem document', async () => {
     const timerId = await addTimer();
     const { body, headers } = await http()
-      .put(`/api/timers/${timerId}/settings`)
+      .put(`/api/timers/${timerId}/settings?on=2026-06-01`)
       .set('content-type', 'application/json')
       .send('{"version": 1,')
       .expect(400);
@@ -157,24 +164,131 @@ describe('saving settings', () => {
   });
 });
 
-describe('the list of timers', () => {
-  it('tells for each what fourteen nights from a date bring', async () => {
-    const timerId = await addTimer(document(['04:00', '04:10']));
-    const { body } = await http().get('/api/timers?from=2026-06-03').expect(200);
-    const own = (body as { id: string }[]).find(({ id }) => id === timerId);
-    expect(own).toMatchObject({
-      name: 'Garage timer',
-      kind: 'Wall timer',
-      stations: 1,
-      programs: ['A'],
-      property: { name: 'Plum cottage' },
-      outlook: { collisions: 4, firstCollision: '2026-06-08T04:10:00', runs: 8 },
+describe('the yard', () => {
+  const yardOf = (timerId: string) => http().get(`/api/timers/${timerId}/yard`);
+  const saveYard = (timerId: string, body: object) =>
+    http().put(`/api/timers/${timerId}/yard`).send(body);
+  const two = (first: object = {}, second: object = {}) => ({
+    format: 'waterclock.yard/1',
+    stations: [
+      { number: 1, name: 'Kerb strip', ...first },
+      { number: 2, name: 'Hedge', head: 'drip', ...second },
+    ],
+  });
+
+  it('begins with the stations of the settings', async () => {
+    const timerId = await addTimer();
+    expect((await yardOf(timerId).expect(200)).body).toMatchObject({
+      version: 1,
+      savedBy: person.name,
+      document: { stations: [{ number: 1, name: 'Kerb strip', enabled: true }] },
     });
   });
 
-  it('asks for a date of the calendar', async () => {
-    const { body } = await http().get('/api/timers?from=2026-02-30').expect(422);
-    expect((body as { errors: { path: string }[] }).errors[0]?.path).toBe('from');
+  it('changes what the settings say of its stations, and their run times stay', async () => {
+    const timerId = await addTimer();
+    const yard = two({ head: 'spray', soil: 'loam', flowLpm: 20 });
+    await saveYard(timerId, { version: 1, document: yard }).expect(200);
+    const { body } = await settings(timerId);
+    expect(body).toMatchObject({
+      version: 2,
+      document: {
+        stations: [
+          { number: 1, head: 'spray', flowLpm: 20 },
+          { number: 2, name: 'Hedge', head: 'drip' },
+        ],
+        programs: [{ runs: [{ station: 1, seconds: 1800 }] }],
+      },
+    });
+    expect(body.document.stations[0]).not.toHaveProperty('soil');
+  });
+
+  it('takes in what the settings change of its stations, and keeps what only it knows', async () => {
+    const timerId = await addTimer();
+    await saveYard(timerId, { version: 1, document: two({ soil: 'loam' }) }).expect(200);
+    const stations = [{ number: 1, name: 'Verge' }, { number: 2, name: 'Hedge' }, { number: 3 }];
+    await save(timerId, { version: 2, document: planDocument(['04:00'], { stations }) }).expect(
+      200,
+    );
+    expect((await yardOf(timerId)).body).toMatchObject({
+      version: 3,
+      document: { stations: [{ name: 'Verge', soil: 'loam' }, { name: 'Hedge' }, { number: 3 }] },
+    });
+  });
+
+  it('lets a station follow another in the settings, whatever is sent for it', async () => {
+    const timerId = await addTimer();
+    await saveYard(timerId, { version: 1, document: two({}, { follows: 1 }) }).expect(200);
+    const runsOf = async () => (await settings(timerId)).body.document.programs[0].runs;
+    expect(await runsOf()).toEqual([
+      { station: 1, seconds: 1800 },
+      { station: 2, seconds: 1800 },
+    ]);
+    const document = planDocument(['04:00'], { stations: [{ number: 1 }, { number: 2 }] });
+    document.programs[0]!.runs = [
+      { station: 1, seconds: 600 },
+      { station: 2, seconds: 60 },
+    ];
+    await save(timerId, { version: 2, document }).expect(200);
+    expect(await runsOf()).toEqual([
+      { station: 1, seconds: 600 },
+      { station: 2, seconds: 600 },
+    ]);
+  });
+
+  it('of two people who save it the second is told, and overwrites nothing', async () => {
+    const timerId = await addTimer();
+    await saveYard(timerId, { version: 1, document: two({ soil: 'clay' }) }).expect(200);
+    await saveYard(timerId, { version: 1, document: two({ soil: 'sand' }) }).expect(409);
+    expect((await yardOf(timerId)).body.document.stations[0].soil).toBe('clay');
+  });
+
+  it('refuses all that is wrong with it at once', async () => {
+    const timerId = await addTimer();
+    const yard = two({ flowLpm: -1, areaSquareMetres: 0 }, { head: 'hose' });
+    const { body } = await saveYard(timerId, { version: 1, document: yard }).expect(422);
+    expect(body.errors.map(({ path }: { path: string }) => path)).toEqual([
+      'document.stations[0].areaSquareMetres',
+      'document.stations[0].flowLpm',
+      'document.stations[1].head',
+    ]);
+  });
+});
+
+describe('settings at a property', () => {
+  it('have its supply, and the rules that hold there on the date', async () => {
+    const rules = {
+      format: 'waterclock.rules/1',
+      district: 'Quillhaven',
+      periods: [
+        { from: '2026-05-01', houses: [{ houses: 'odd', weekdays: [2, 4] }] },
+        { from: '2026-07-01', houses: [{ houses: 'odd', weekdays: [4] }] },
+      ],
+    };
+    const { body: set } = await http().post('/api/rule-sets').send({ document: rules }).expect(201);
+    const { body: home } = await http()
+      .post('/api/properties')
+      .send({
+        name: 'Wren corner',
+        address: '7 Sparrow Steps',
+        supplyLpm: 40,
+        mowingWeekdays: [6],
+        ruleSetId: set.id,
+      })
+      .expect(201);
+    const { body: timer } = await http()
+      .post(`/api/properties/${home.id}/timers`)
+      .send({ name: 'Carport', document: document() })
+      .expect(201);
+    const on = async (date: string) =>
+      (await http().get(`/api/timers/${timer.id}/settings?on=${date}`)).body.document;
+    expect(await on('2026-06-01')).toMatchObject({
+      name: 'Wren corner',
+      site: { supplyLpm: 40 },
+      rules: { weekdays: [2, 4], mowingWeekdays: [6], headroomPercent: 120 },
+    });
+    expect((await on('2026-07-01')).rules.weekdays).toEqual([4]);
+    expect((await on('2026-04-30')).rules).not.toHaveProperty('weekdays');
   });
 });
 

@@ -22,10 +22,12 @@ interface ProblemBody {
   readonly errors?: readonly ProblemPlace[];
 }
 
-/** Asks the API; a refusal is thrown as {@link ApiError}. */
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
+/** Asks the API; a refusal is thrown as {@link ApiError}. An answer without content is undefined. */
 export async function request<Answer>(
   path: string,
-  { method = 'GET', body }: { method?: string; body?: unknown } = {},
+  { method = 'GET', body }: { method?: Method; body?: unknown } = {},
 ): Promise<Answer> {
   const answer = await fetch(`/api${path}`, {
     method,
@@ -40,7 +42,7 @@ export async function request<Answer>(
       'The server cannot be reached. Check the connection and try again.',
     );
   });
-  if (answer.ok) return (await answer.json()) as Answer;
+  if (answer.ok) return (answer.status === 204 ? undefined : await answer.json()) as Answer;
   const problem = (await answer.json().catch(() => ({}))) as ProblemBody;
   throw new ApiError(
     answer.status,
@@ -48,4 +50,11 @@ export async function request<Answer>(
     problem.detail ?? 'The server could not carry this out.',
     problem.errors,
   );
+}
+
+/** What went wrong, with each place, in one sentence or more. */
+export function troubleInWords(error: unknown): string {
+  if (!(error instanceof ApiError)) return error instanceof Error ? error.message : String(error);
+  const places = error.places.map(({ path, message }) => `${path}: ${message}.`).join(' ');
+  return [error.message, places].filter(Boolean).join(' ');
 }

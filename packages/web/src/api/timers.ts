@@ -1,44 +1,31 @@
 import type { Plan } from '@water-clock/core/settings';
+import type { Yard } from '@water-clock/core/yards';
 import { queryOptions } from '@tanstack/react-query';
 import { request } from './client';
 import type { Property } from './properties';
 
-export interface TimerListing {
-  readonly id: string;
-  readonly name: string;
-  readonly property: Property;
-  readonly kind: string | null;
-  readonly stations: number;
-  readonly programs: readonly string[];
-  readonly outlook: {
-    readonly collisions: number;
-    readonly firstCollision: string | null;
-    readonly runs: number;
-  };
-}
-
 export interface Timer {
   readonly id: string;
   readonly name: string;
+  readonly kindId: string | null;
+  readonly hasOwnBackup: boolean | null;
   readonly property: Property;
 }
 
-export interface StoredSettings {
+/** A document as it is stored, and which save it comes from. */
+export interface Stored<Document> {
   readonly timerId: string;
   readonly version: number;
   readonly savedAt: string;
-  readonly document: Plan;
+  /** A name; empty where nobody is known. */
+  readonly savedBy: string;
+  readonly document: Document;
 }
 
-const KEY = 'timers';
+export type StoredSettings = Stored<Plan>;
+export type StoredYard = Stored<Yard>;
 
-/** All timers, each with what fourteen nights from `from` (YYYY-MM-DD) bring. */
-export const timersQuery = (from: string) =>
-  queryOptions({
-    queryKey: [KEY, 'list', from],
-    queryFn: () => request<TimerListing[]>(`/timers?from=${from}`),
-    staleTime: 0,
-  });
+const KEY = 'timers';
 
 export const timerQuery = (timerId: string) =>
   queryOptions({
@@ -46,21 +33,45 @@ export const timerQuery = (timerId: string) =>
     queryFn: () => request<Timer>(`/timers/${timerId}`),
   });
 
-/** The stored settings; never refreshed under the hands of somebody who is editing them. */
-export const settingsQuery = (timerId: string) =>
+/** What is edited is never refreshed under the hands of the editor. */
+const EDITED = { staleTime: Infinity, gcTime: 0 } as const;
+
+/** The stored settings, with the rules that hold on a date (YYYY-MM-DD). */
+export const settingsQuery = (timerId: string, on: string) =>
   queryOptions({
     queryKey: [KEY, 'settings', timerId],
-    queryFn: () => request<StoredSettings>(`/timers/${timerId}/settings`),
-    staleTime: Infinity,
-    gcTime: 0,
+    queryFn: () => request<StoredSettings>(`/timers/${timerId}/settings?on=${on}`),
+    ...EDITED,
   });
 
-export const addTimer = (propertyId: string, name: string, document: unknown): Promise<Timer> =>
-  request(`/properties/${propertyId}/timers`, { method: 'POST', body: { name, document } });
+export const yardQuery = (timerId: string) =>
+  queryOptions({
+    queryKey: [KEY, 'yard', timerId],
+    queryFn: () => request<StoredYard>(`/timers/${timerId}/yard`),
+    ...EDITED,
+  });
+
+interface TimerFields {
+  readonly name: string;
+  readonly kindId?: string;
+  readonly document: unknown;
+}
+
+export const addTimer = (propertyId: string, fields: TimerFields): Promise<Timer> =>
+  request(`/properties/${propertyId}/timers`, { method: 'POST', body: fields });
+
+export const changeTimer = (
+  timerId: string,
+  change: { name?: string; hasOwnBackup?: boolean },
+): Promise<Timer> => request(`/timers/${timerId}`, { method: 'PATCH', body: change });
 
 export const saveSettings = (
   timerId: string,
+  on: string,
   version: number,
   document: Plan,
 ): Promise<StoredSettings> =>
-  request(`/timers/${timerId}/settings`, { method: 'PUT', body: { version, document } });
+  request(`/timers/${timerId}/settings?on=${on}`, { method: 'PUT', body: { version, document } });
+
+export const saveYard = (timerId: string, version: number, document: Yard): Promise<StoredYard> =>
+  request(`/timers/${timerId}/yard`, { method: 'PUT', body: { version, document } });

@@ -5,7 +5,7 @@ import { EmptyState } from './empty-state';
 export function NotFound({ what }: { what: string }) {
   return (
     <EmptyState title={`There is no such ${what}.`} text="The address may be old or mistyped.">
-      <Link to="/timers">Go to the list of timers</Link>
+      <Link to="/properties">Go to the list of properties</Link>
     </EmptyState>
   );
 }

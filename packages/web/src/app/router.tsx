@@ -1,16 +1,41 @@
 import { createBrowserRouter, Navigate } from 'react-router';
+import { AsFoundPage } from '../routes/as-found/as-found-page';
+import { CopiesPage } from '../routes/copies/copies-page';
+import { CopyPage } from '../routes/copies/copy-page';
 import { DeskPage } from '../routes/desk/desk-page';
-import { TimersPage } from '../routes/timers/timers-page';
+import { FirmPage } from '../routes/firm/firm-page';
+import { KindPage } from '../routes/kinds/kind-page';
+import { KindsPage } from '../routes/kinds/kinds-page';
+import { PropertiesPage } from '../routes/properties/properties-page';
+import { PropertyEditPage } from '../routes/property/property-edit-page';
+import { PropertyPage } from '../routes/property/property-page';
+import { RuleSetPage } from '../routes/rules/rule-set-page';
+import { RulesPage } from '../routes/rules/rules-page';
+import { SignInPage } from '../routes/sign-in/sign-in-page';
+import { YardPage } from '../routes/yard/yard-page';
+import { SignedInFrame } from '../signed-in/signed-in-frame';
 import { NotFound } from './not-found';
-import { Shell } from './shell';
 
 export const router = createBrowserRouter([
+  { path: 'sign-in', element: <SignInPage /> },
   {
-    element: <Shell />,
+    element: <SignedInFrame />,
     children: [
-      { index: true, element: <Navigate to="/timers" replace /> },
-      { path: 'timers', element: <TimersPage /> },
+      { index: true, element: <Navigate to="/properties" replace /> },
+      { path: 'properties', element: <PropertiesPage /> },
+      { path: 'properties/new', element: <PropertyEditPage /> },
+      { path: 'properties/:propertyId', element: <PropertyPage /> },
+      { path: 'properties/:propertyId/edit', element: <PropertyEditPage /> },
       { path: 'timers/:timerId', element: <DeskPage /> },
+      { path: 'timers/:timerId/yard', element: <YardPage /> },
+      { path: 'timers/:timerId/as-found', element: <AsFoundPage /> },
+      { path: 'timers/:timerId/copies', element: <CopiesPage /> },
+      { path: 'copies/:copyId', element: <CopyPage /> },
+      { path: 'kinds', element: <KindsPage /> },
+      { path: 'kinds/:kindId', element: <KindPage /> },
+      { path: 'rules', element: <RulesPage /> },
+      { path: 'rules/:ruleSetId', element: <RuleSetPage /> },
+      { path: 'firm', element: <FirmPage /> },
       { path: '*', element: <NotFound what="page" /> },
     ],
   },

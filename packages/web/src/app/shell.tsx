@@ -1,37 +1,50 @@
 import { MoonOutlined, SunOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { Link, Outlet } from 'react-router';
+import { Link, NavLink, Outlet } from 'react-router';
+import { PersonMenu } from '../signed-in/person-menu';
+import { BrandMark } from './brand-mark';
 import { useScheme } from './colour-scheme';
 import './shell.css';
 
-/** The frame around every screen. */
+const PLACES = [
+  ['/properties', 'Properties'],
+  ['/kinds', 'Timer kinds'],
+  ['/rules', 'Local rules'],
+] as const;
+
+/** The frame around every screen behind the door. */
 export function Shell() {
-  const { scheme, choose } = useScheme();
-  const other = scheme === 'dark' ? 'light' : 'dark';
   return (
     <div className="shell">
       <header className="shell-bar">
-        <Link to="/timers" className="shell-name">
-          <svg viewBox="0 0 24 20" width="24" height="20" aria-hidden="true">
-            <rect x="0" y="1" width="10" height="4" />
-            <rect x="12" y="1" width="7" height="4" />
-            <rect x="4" y="8" width="13" height="4" />
-            <rect x="0" y="15" width="6" height="4" />
-            <rect x="9" y="15" width="15" height="4" />
-          </svg>
+        <Link to="/properties" className="shell-name">
+          <BrandMark />
           Water Clock
         </Link>
         <nav aria-label="Main">
-          <Link to="/timers">Timers</Link>
+          {PLACES.map(([to, name]) => (
+            <NavLink key={to} to={to}>
+              {name}
+            </NavLink>
+          ))}
         </nav>
-        <Button
-          type="text"
-          icon={scheme === 'dark' ? <SunOutlined /> : <MoonOutlined />}
-          aria-label={`Switch to ${other} colours`}
-          onClick={() => choose(other)}
-        />
+        <SchemeButton />
+        <PersonMenu />
       </header>
       <Outlet />
     </div>
+  );
+}
+
+export function SchemeButton() {
+  const { scheme, choose } = useScheme();
+  const other = scheme === 'dark' ? 'light' : 'dark';
+  return (
+    <Button
+      type="text"
+      icon={scheme === 'dark' ? <SunOutlined /> : <MoonOutlined />}
+      aria-label={`Switch to ${other} colours`}
+      onClick={() => choose(other)}
+    />
   );
 }

@@ -18,6 +18,8 @@ const COLOURS = {
     colorWarning: '#8a5a00',
     colorBorder: '#a79f8d',
     colorBorderSecondary: '#d9d2c3',
+    controlItemBgActive: '#e3ebe2',
+    controlItemBgActiveHover: '#d6e2d5',
   },
   dark: {
     colorPrimary: '#3f7a57',
@@ -32,8 +34,13 @@ const COLOURS = {
     colorWarning: '#efc15c',
     colorBorder: '#7b7365',
     colorBorderSecondary: '#3f3a33',
+    controlItemBgActive: '#2a3a30',
+    controlItemBgActiveHover: '#33463a',
   },
 } as const;
+
+const SUNK = { light: '#efeadf', dark: '#2b2823' } as const;
+const INK_SOFT = { light: '#5d574c', dark: '#bdb5a6' } as const;
 
 /** Ant Design, in our colours and letters; still for people who want nothing to move. */
 export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig => ({
@@ -46,5 +53,9 @@ export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig =>
     motion: !isStill,
     motionDurationMid: '0.12s',
     motionDurationSlow: '0.16s',
+  },
+  components: {
+    Table: { headerBg: SUNK[scheme] },
+    Steps: { colorTextDescription: INK_SOFT[scheme] },
   },
 });

@@ -1,4 +1,6 @@
 import type { NightSpan } from './board-model';
+import { useClock } from '../signed-in/use-signed-in';
+import { hourLabel } from '../words/clock-style';
 import { AXIS_HEIGHT, type Scale } from './board-scale';
 
 export function Hatches() {
@@ -35,8 +37,10 @@ export function HourAxis({
   axis: NightSpan;
   height: number;
 }) {
+  const clock = useClock();
   const hours = [];
-  const every = scale(axis.from + 3600) - scale(axis.from) < 30 ? 2 : 1;
+  const hourWidth = scale(axis.from + 3600) - scale(axis.from);
+  const every = Math.max(1, Math.ceil((clock === '24' ? 30 : 56) / hourWidth));
   for (let second = Math.ceil(axis.from / 3600) * 3600; second <= axis.to; second += 3600) {
     const hour = (second / 3600 + 12) % 24;
     hours.push({ second, hour, isLabelled: hour % every === 0 });
@@ -47,7 +51,7 @@ export function HourAxis({
         <g key={second} transform={`translate(${scale(second)} 0)`}>
           {isLabelled && (
             <text className="hour" y={15}>
-              {String(hour).padStart(2, '0')}
+              {hourLabel(hour, clock)}
             </text>
           )}
           <line

@@ -3,6 +3,7 @@ import { longDate, shortDate } from '@water-clock/core/words';
 import type { BoardNight, NightSpan } from './board-model';
 import { clip, LABEL_WIDTH, type Scale } from './board-scale';
 import { CollisionMark } from './collision-mark';
+import { useSay } from '../signed-in/use-signed-in';
 import { RunDrawing, RunLabels, runWords } from './run-drawing';
 
 interface NightRowProps {
@@ -21,6 +22,7 @@ interface NightRowProps {
 /** One night of the board: its hours, its runs, and where they collide. */
 export const NightRow = memo(function NightRow(props: NightRowProps) {
   const { night, y, scale, axis, rowHeight, width, selected, tabStop } = props;
+  const say = useSay();
   return (
     <g transform={`translate(0 ${y})`}>
       <NightBack {...{ night, scale, axis, rowHeight, width }} isSelected={selected !== null} />
@@ -33,7 +35,7 @@ export const NightRow = memo(function NightRow(props: NightRowProps) {
           data-selected={run.key === selected}
           role="button"
           tabIndex={run.key === tabStop ? 0 : -1}
-          aria-label={runWords(run)}
+          aria-label={say(runWords(run))}
           aria-pressed={run.key === selected}
         >
           <RunDrawing {...{ run, scale, axis, rowHeight }} />

@@ -3,6 +3,7 @@ import { clockTime, dateAndTime, lengthInWords } from '@water-clock/core/words';
 import type { OverlapBehaviour } from '@water-clock/core/timer-kinds';
 import type { BoardCollision, BoardRun } from './board-model';
 import { whatHappens, whatTheTimerDoes } from './collision-words';
+import { useSay } from '../signed-in/use-signed-in';
 import './run-details.css';
 
 interface RunDetailsProps {
@@ -15,16 +16,17 @@ interface RunDetailsProps {
 
 /** The numbers of one run: each piece from when to when, and what comes of its collisions. */
 export function RunDetails({ run, collisions, overlap, stationNames }: RunDetailsProps) {
-  const at = (second: number) => clockTime(addSeconds(run.nominal, second - run.asked.from));
+  const say = useSay();
+  const at = (second: number) => say(clockTime(addSeconds(run.nominal, second - run.asked.from)));
   return (
     <section className="run-details" aria-label="Selected run">
       <h3>
-        Program {run.program}, start {run.startNumber} · {dateAndTime(run.nominal)} to{' '}
+        Program {run.program}, start {run.startNumber} · {say(dateAndTime(run.nominal))} to{' '}
         {at(run.asked.to)} · {lengthInWords(run.asked.to - run.asked.from)}
       </h3>
       {collisions.map((collision) => (
         <p key={`${collision.a.key} ${collision.b.key}`}>
-          {whatHappens(collision)} {whatTheTimerDoes(collision, overlap)}
+          {say(`${whatHappens(collision)} ${whatTheTimerDoes(collision, overlap)}`)}
         </p>
       ))}
       <ol>

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import { clockTime, dateAndTime, lengthInWords } from '@water-clock/core/words';
 import type { BoardRun, NightSpan } from './board-model';
 import { clip, type Scale } from './board-scale';
+import { useSay } from '../signed-in/use-signed-in';
 import { programTint } from './program-tint';
 
 /** A run in words: which, from when to when, and what the timer makes of it. */
@@ -70,6 +71,7 @@ export const RunLabels = memo(function RunLabels(props: RunDrawingProps) {
 
 export const RunDrawing = memo(function RunDrawing(props: RunDrawingProps) {
   const { run, scale, axis, rowHeight } = props;
+  const say = useSay();
   const { x, y, height, slotY, slotHeight } = runGeometry(props);
   const { from, to } = clip(run.asked, axis);
   const tint = programTint(run.programOrder);
@@ -82,7 +84,7 @@ export const RunDrawing = memo(function RunDrawing(props: RunDrawingProps) {
     .join('');
   return (
     <>
-      <title>{runWords(run)}</title>
+      <title>{say(runWords(run))}</title>
       <rect
         className="run-outline"
         stroke={tint}

@@ -6,6 +6,7 @@ import { memo, useState } from 'react';
 import { FIELDS } from '../grid/fields';
 import { setController, type PlanEdit } from '../settings/plan-edits';
 import { changesAhead, changeWords, clockErrorWords, nowIn } from './clock-words';
+import { useSay } from '../signed-in/use-signed-in';
 import './clock-field.css';
 
 interface ClockFieldProps {
@@ -42,7 +43,8 @@ export const ClockField = memo(function ClockField(props: ClockFieldProps) {
 /** The value of a field for date and time, as the browser has it, with or without seconds. */
 const asDateTime = (value: string): string => (value.length === 16 ? `${value}:00` : value);
 
-function ClockEditor(props: ClockFieldProps & { readonly onDone: () => void }) {
+/** Where a reading of the clock is entered. */
+export function ClockEditor(props: ClockFieldProps & { readonly onDone?: () => void }) {
   const { clock, timeZone, since, onEdit, onDone } = props;
   const trueNow = () => formatDateTime(nowIn(timeZone, new Date()));
   const [shows, setShows] = useState(() => clock?.timerReads ?? trueNow());
@@ -107,7 +109,7 @@ function ClockEditor(props: ClockFieldProps & { readonly onDone: () => void }) {
           disabled={!clock}
           onClick={() => {
             onEdit(setController({ clock: undefined } as object));
-            onDone();
+            onDone?.();
           }}
         >
           Forget the reading
@@ -119,6 +121,7 @@ function ClockEditor(props: ClockFieldProps & { readonly onDone: () => void }) {
 }
 
 function SummerTime({ timeZone, since }: Pick<ClockFieldProps, 'timeZone' | 'since'>) {
+  const say = useSay();
   if (timeZone === undefined)
     return (
       <p className="clock-note">True time is this device&apos;s: the home has no time zone.</p>
@@ -131,7 +134,7 @@ function SummerTime({ timeZone, since }: Pick<ClockFieldProps, 'timeZone' | 'sin
         : `Summer time in ${timeZone}; most timers must be put by hand:`}
       <ul>
         {changes.map((change) => (
-          <li key={change.at}>{changeWords(change)}</li>
+          <li key={change.at}>{say(changeWords(change))}</li>
         ))}
       </ul>
     </div>

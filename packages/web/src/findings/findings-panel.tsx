@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import { memo } from 'react';
 import type { DeskFinding } from '../computing/desk-model';
 import { findingKey } from '../computing/mend-preview';
+import { useSay } from '../signed-in/use-signed-in';
 import './findings-panel.css';
 
 interface FindingsPanelProps {
@@ -26,6 +27,7 @@ const NAMES: Record<Severity, string> = { error: 'error', warning: 'warning', in
 /** All that is found on the timer, errors first: what happens, what to set, and the way there. */
 export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelProps) {
   const { findings, isClockOff, hasRuns, onShow, onMend } = props;
+  const say = useSay();
   return (
     <section className="findings" aria-label="Findings">
       <h2>
@@ -48,9 +50,9 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
               <Icon aria-hidden="true" />
               <div>
                 <span className="visually-hidden">{NAMES[severity]}: </span>
-                <strong>{message}</strong>
+                <strong>{say(message)}</strong>
                 {count !== undefined && <span className="finding-times"> {count} times</span>}
-                <span className="finding-fix">{fix}</span>
+                <span className="finding-fix">{say(fix)}</span>
               </div>
               <div className="finding-actions">
                 <Button size="small" onClick={() => onShow(finding)}>

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import type { MendPreview } from '../computing/mend-preview';
 import { findingKey } from '../computing/mend-preview';
 import type { DeskComputer } from '../computing/use-desk-worker';
+import { useSay } from '../signed-in/use-signed-in';
 import './mend-dialog.css';
 
 interface MendDialogProps {
@@ -33,6 +34,7 @@ export function MendDialog({ finding, plan, since, ask, onApply, onClose }: Mend
     };
   }, [ask, plan, finding, since]);
   const mend = mends?.[chosen];
+  const say = useSay();
 
   return (
     <Modal
@@ -53,11 +55,11 @@ export function MendDialog({ finding, plan, since, ask, onApply, onClose }: Mend
             onClose();
           }}
         >
-          {mend ? mend.label : 'Apply'}
+          {mend ? say(mend.label) : 'Apply'}
         </Button>,
       ]}
     >
-      <p className="mend-finding">{finding.message}</p>
+      <p className="mend-finding">{say(finding.message)}</p>
       {hasFailed && <p role="alert">The mends could not be worked out. Set it by hand.</p>}
       {!mends && !hasFailed && <Skeleton active title={false} paragraph={{ rows: 3 }} />}
       {mends?.length === 0 && (
@@ -68,7 +70,7 @@ export function MendDialog({ finding, plan, since, ask, onApply, onClose }: Mend
           aria-label="Ways to mend it"
           value={chosen}
           onChange={(event) => setChosen(event.target.value as number)}
-          options={mends.map(({ label }, value) => ({ label, value }))}
+          options={mends.map(({ label }, value) => ({ label: say(label), value }))}
         />
       )}
       {mend && <MendChanges mend={mend} />}
@@ -77,6 +79,7 @@ export function MendDialog({ finding, plan, since, ask, onApply, onClose }: Mend
 }
 
 function MendChanges({ mend: { changes, gone, fresh } }: { mend: MendPreview }) {
+  const say = useSay();
   return (
     <>
       <table className="mend-changes">
@@ -91,9 +94,9 @@ function MendChanges({ mend: { changes, gone, fresh } }: { mend: MendPreview }) 
           {changes.map(({ what, before, after }) => (
             <tr key={what}>
               <th scope="row">{what}</th>
-              <td>{before ?? 'none'}</td>
+              <td>{say(before ?? 'none')}</td>
               <td>
-                <strong>{after ?? 'none'}</strong>
+                <strong>{say(after ?? 'none')}</strong>
               </td>
             </tr>
           ))}
@@ -106,13 +109,14 @@ function MendChanges({ mend: { changes, gone, fresh } }: { mend: MendPreview }) 
 }
 
 function FindingLines({ title, findings }: { title: string; findings: readonly Finding[] }) {
+  const say = useSay();
   if (findings.length === 0) return null;
   return (
     <>
       <h3 className="mend-heading">{title}</h3>
       <ul className="mend-findings">
         {findings.map((finding) => (
-          <li key={findingKey(finding)}>{finding.message}</li>
+          <li key={findingKey(finding)}>{say(finding.message)}</li>
         ))}
       </ul>
     </>

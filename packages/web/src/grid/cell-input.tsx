@@ -12,6 +12,8 @@ export interface CellInputProps {
   readonly isText?: boolean;
   readonly warning?: string | undefined;
   readonly disabled?: boolean;
+  /** The id of a list of values that are offered. */
+  readonly list?: string;
   /** Takes what was typed; gives a sentence where it cannot be read. `key` joins the typing of one visit. */
   readonly onType: (text: string, key: string) => string | null;
   readonly onSettle: () => void;
@@ -22,7 +24,18 @@ export interface CellInputProps {
  * old value back, arrows and Enter go on to the next cell.
  */
 export function CellInput(props: CellInputProps) {
-  const { label, field, text, row, column, placeholder, isText = false, warning, disabled } = props;
+  const {
+    label,
+    field,
+    text,
+    row,
+    column,
+    placeholder,
+    isText = false,
+    warning,
+    disabled,
+    list,
+  } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const visit = useRef(0);
@@ -79,6 +92,7 @@ export function CellInput(props: CellInputProps) {
         value={draft ?? text}
         placeholder={placeholder}
         disabled={disabled}
+        list={list}
         autoComplete="off"
         spellCheck={false}
         onFocus={(event) => {

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { ProgramSettings } from '@water-clock/core/settings';
 import type { TimerCapability } from '@water-clock/core/timer-kinds';
 import { setProgram, setStart, type PlanEdit } from '../settings/plan-edits';
+import { useSay } from '../signed-in/use-signed-in';
 import { parseClock } from '../words/lengths';
 import { CellInput } from './cell-input';
 import { FIELDS } from './fields';
@@ -22,6 +23,7 @@ export const StartCell = memo(function StartCell(
 ) {
   const { timer, program, index, onEdit, row, column, onSettle } = props;
   const { id, starts } = program;
+  const say = useSay();
   const start = starts[index] ?? '';
   const step = timer.startStepMinutes;
   const isNext = index === starts.length;
@@ -44,7 +46,7 @@ export const StartCell = memo(function StartCell(
         {...{ row, column, onSettle }}
         label={`Program ${id}, start ${index + 1}`}
         field={FIELDS.start(id, index + 1)}
-        text={start}
+        text={say(start)}
         placeholder={isNext ? 'off' : '·'}
         disabled={index > starts.length}
         warning={warning}

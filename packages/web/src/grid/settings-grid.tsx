@@ -8,6 +8,7 @@ import { BlockedDaysCell, DaysCell } from './days-cell';
 import { pasteBlock } from './paste-block';
 import { ProgramHead } from './program-head';
 import { PercentCell, StartCell } from './program-cells';
+import { useSay } from '../signed-in/use-signed-in';
 import { StationRow } from './station-row';
 import { endOfFirstStart } from './totals';
 import { hoursText } from '../words/lengths';
@@ -16,6 +17,8 @@ import './settings-grid.css';
 export interface GridProps {
   readonly plan: Plan;
   readonly totals: BoardModel['totals'];
+  /** The leader of each station that follows another. */
+  readonly leaders: ReadonlyMap<number, number>;
   /** Edits with the same key, one after the other, are one step back. */
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
   readonly onSettle: () => void;
@@ -23,8 +26,9 @@ export interface GridProps {
 
 /** The whole timer in one look: stations down, programs across, days and starts on top. */
 export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
-  const { plan, totals, onEdit, onSettle } = props;
+  const { plan, totals, leaders, onEdit, onSettle } = props;
   const { message } = App.useApp();
+  const say = useSay();
   const { timer } = plan;
   const labels = timer.programs;
   const programs = labels.map((label) => programOf(plan, label));
@@ -154,6 +158,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
               ({ runs }) => runs.find((run) => run.station === station.number)?.seconds,
             )}
             row={firstStation + index}
+            leader={leaders.get(station.number)}
           />
         ))}
         {plan.stations.length === 0 && (
@@ -191,7 +196,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
           </th>
           {labels.map((label) => (
             <td key={label} className="figures">
-              {endOfFirstStart(plan, label, totals[label]?.lengthSeconds)}
+              {say(endOfFirstStart(plan, label, totals[label]?.lengthSeconds))}
             </td>
           ))}
         </tr>

@@ -16,13 +16,15 @@ interface StationRowProps {
   readonly station: StationSettings;
   readonly row: number;
   readonly isSoaking: boolean;
+  /** The station that it follows. */
+  readonly leader: number | undefined;
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
   readonly onSettle: () => void;
 }
 
 /** One station: its name, its cycle and soak, and its run time in each program. */
 export const StationRow = memo(function StationRow(props: StationRowProps) {
-  const { labels, runTimes, station, row, isSoaking, onEdit, onSettle } = props;
+  const { labels, runTimes, station, row, isSoaking, leader, onEdit, onSettle } = props;
   const { number, enabled } = station;
   const items: MenuProps['items'] = [
     { key: 'switch', label: enabled ? 'Switch this station off' : 'Switch this station on' },
@@ -47,6 +49,10 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
   ) => (
     <CellInput
       {...{ row, column, field, onSettle, ...extra }}
+      {...(leader !== undefined && {
+        disabled: true,
+        warning: `Follows station ${leader}: set it there, or change that in the yard.`,
+      })}
       label={`Station ${number}, ${label}`}
       text={seconds === undefined ? '' : minutesText(seconds)}
       placeholder="·"

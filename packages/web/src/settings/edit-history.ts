@@ -1,38 +1,42 @@
-import type { Plan } from '@water-clock/core/settings';
-import type { PlanEdit } from './plan-edits';
-
-/** The settings on the desk, and the way back and forth between their states. */
-export interface EditHistory {
-  readonly present: Plan;
+/** A document that is edited, and the way back and forth between its states. */
+export interface EditHistory<Document> {
+  readonly present: Document;
   /** What is stored on the server. */
-  readonly saved: Plan;
-  readonly past: readonly Plan[];
-  readonly future: readonly Plan[];
+  readonly saved: Document;
+  readonly past: readonly Document[];
+  readonly future: readonly Document[];
   /** Edits with the same key, one after the other, are one step back. */
   readonly runningKey: string | null;
 }
 
-export type HistoryAction =
-  | { readonly type: 'edit'; readonly edit: PlanEdit; readonly key?: string }
+export type HistoryAction<Document> =
+  | {
+      readonly type: 'edit';
+      readonly edit: (document: Document) => Document;
+      readonly key?: string;
+    }
   | { readonly type: 'settle' }
   | { readonly type: 'undo' }
   | { readonly type: 'redo' }
-  | { readonly type: 'saved'; readonly sent: Plan }
-  | { readonly type: 'theirs'; readonly plan: Plan };
+  | { readonly type: 'saved'; readonly sent: Document }
+  | { readonly type: 'theirs'; readonly document: Document };
 
 const MOST_STEPS = 200;
 
-export const openHistory = (plan: Plan): EditHistory => ({
-  present: plan,
-  saved: plan,
+export const openHistory = <Document>(document: Document): EditHistory<Document> => ({
+  present: document,
+  saved: document,
   past: [],
   future: [],
   runningKey: null,
 });
 
-export const isChanged = ({ present, saved }: EditHistory): boolean => present !== saved;
+export const isChanged = ({ present, saved }: EditHistory<unknown>): boolean => present !== saved;
 
-export function editHistory(history: EditHistory, action: HistoryAction): EditHistory {
+export function editHistory<Document>(
+  history: EditHistory<Document>,
+  action: HistoryAction<Document>,
+): EditHistory<Document> {
   const { present, past, future } = history;
   switch (action.type) {
     case 'edit': {
@@ -80,8 +84,8 @@ export function editHistory(history: EditHistory, action: HistoryAction): EditHi
       return { ...history, saved: action.sent, runningKey: null };
     case 'theirs':
       return {
-        present: action.plan,
-        saved: action.plan,
+        present: action.document,
+        saved: action.document,
         past: [...past, present].slice(-MOST_STEPS),
         future: [],
         runningKey: null,

@@ -3,7 +3,11 @@ import type { TimerCapability } from '@water-clock/core/timer-kinds';
 import type { Property } from '../api/properties';
 
 /** The first settings of a timer: its stations, and nothing set yet. */
-export function newPlan(property: Property, kind: TimerCapability, stations: number) {
+export function newPlan(
+  property: Pick<Property, 'name' | 'timeZone' | 'latitude' | 'longitude'>,
+  kind: TimerCapability,
+  stations: number,
+) {
   const { name, timeZone, latitude, longitude } = property;
   return {
     format: PLAN_FORMAT,

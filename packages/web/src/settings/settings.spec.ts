@@ -1,4 +1,4 @@
-import { readPlan } from '@water-clock/core/settings';
+import { readPlan, type Plan } from '@water-clock/core/settings';
 import { GENERIC_KINDS } from '@water-clock/core/timer-kinds';
 import { testPlan } from '../testing/plans';
 import { editHistory, isChanged, openHistory, type EditHistory } from './edit-history';
@@ -74,7 +74,7 @@ describe('edits', () => {
 });
 
 describe('history', () => {
-  const act = (history: EditHistory, ...edits: [PlanEdit, string?][]) =>
+  const act = (history: EditHistory<Plan>, ...edits: [PlanEdit, string?][]) =>
     edits.reduce(
       (now, [edit, key]) => editHistory(now, { type: 'edit', edit, ...(key && { key }) }),
       history,
@@ -113,7 +113,7 @@ describe('history', () => {
   it("takes somebody else's settings, with mine one undo away", () => {
     const mine = act(open(), [setStart('A', 0, '05:00')]);
     const theirs = setStart('A', 0, '07:00')(frozen);
-    const taken = editHistory(mine, { type: 'theirs', plan: theirs });
+    const taken = editHistory(mine, { type: 'theirs', document: theirs });
     expect([taken.present, isChanged(taken)]).toEqual([theirs, false]);
     const back = editHistory(taken, { type: 'undo' });
     expect([back.present, isChanged(back)]).toEqual([mine.present, true]);
@@ -122,14 +122,10 @@ describe('history', () => {
 
 it('a new timer of any kind begins with settings that can be read', () => {
   const property = {
-    id: '1',
     name: 'Plum cottage',
-    address: '',
-    town: '',
     timeZone: 'America/Denver',
     latitude: null,
     longitude: null,
-    version: 1,
   };
   for (const { timer } of GENERIC_KINDS) {
     const read = readPlan(JSON.parse(JSON.stringify(newPlan(property, timer, 30))));

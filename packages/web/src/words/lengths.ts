@@ -36,14 +36,17 @@ export function parseLength(text: string): number | null | undefined {
 }
 
 /**
- * Reads what was typed as a time of day, 24-hour or with am/pm: "0330", "3:30", "330p", "12 am".
+ * Reads what was typed as a time of day, 24-hour or with am/pm: "0330", "3:30", "330p", "12 am",
+ * "noon", "12:00 midnight".
  * Undefined for text that is none; null for an empty cell.
  */
 export function parseClock(text: string): string | null | undefined {
   const clean = text
     .trim()
     .toLowerCase()
-    .replace(/[\s.]+/g, '');
+    .replace(/[\s.]+/g, '')
+    .replace(/^(12(:?00)?)?noon$/, '12pm')
+    .replace(/^(12(:?00)?)?midnight$/, '12am');
   if (clean === '' || clean === '-' || clean === '–' || clean === 'off') return null;
   const match = /^(\d{1,2}):?(\d{2})?(am?|pm?)?$/.exec(clean);
   if (!match) return undefined;

@@ -11,6 +11,7 @@ import { memo, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useElementSize } from '../app/use-element-size';
 import { programTint } from '../board/program-tint';
 import type { YearModel, YearMonth, YearNight } from './year-model';
+import { useSay } from '../signed-in/use-signed-in';
 import './year-board.css';
 
 interface YearBoardProps {
@@ -28,6 +29,7 @@ const DAYS = 31;
 export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearBoardProps) {
   const [frame, size] = useElementSize<HTMLDivElement>();
   const svg = useRef<SVGSVGElement>(null);
+  const say = useSay();
   const [pointed, setPointed] = useState<DayNumber | null>(null);
   const width = Math.max(360, size.width);
   const cellWidth = (width - LABEL_WIDTH - 6) / DAYS;
@@ -128,7 +130,7 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
         </svg>
       </div>
       <p className="year-told" aria-live="polite">
-        {told ? nightWords(told, model.programs) : yearWords(model)}
+        {say(told ? nightWords(told, model.programs) : yearWords(model))}
       </p>
     </>
   );

@@ -7,13 +7,18 @@ import {
   UndoOutlined,
 } from '@ant-design/icons';
 import { addDays, formatDate, parseDate } from '@water-clock/core/civil-time';
-import { App, Button, Modal, Tooltip } from 'antd';
-import { memo, useCallback, useEffect, useState, type ReactNode } from 'react';
-import { Link, useBlocker } from 'react-router';
+import { App, Button, Dropdown, Modal, Tooltip } from 'antd';
+import { memo, useCallback, useState, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
 import type { Timer } from '../../api/timers';
+import { LeaveGuard } from '../../app/leave-guard';
+import { useEditKeys } from '../../app/use-edit-keys';
 import { NIGHTS } from '../../board/board-model';
+import { momentWords } from '../../copies-words/copy-words';
+import { useClock, useMayChange } from '../../signed-in/use-signed-in';
 import { todayHere } from '../../words/today';
 import { KeysHelp } from './keys-help';
+import { PlanFileDialog } from './plan-file-dialog';
 import { TimerDrawer } from './timer-drawer';
 import type { DeskPlace } from './use-desk-place';
 import type { SettingsOnDesk } from './use-settings-on-desk';
@@ -28,18 +33,31 @@ interface DeskHeadProps {
 export function DeskHead({ timer, desk, place }: DeskHeadProps) {
   const [showsKeys, setShowsKeys] = useState(false);
   const [showsTimer, setShowsTimer] = useState(false);
+  const [showsFile, setShowsFile] = useState(false);
+  const mayChange = useMayChange();
+  const navigate = useNavigate();
   const showKeys = useCallback(() => setShowsKeys(true), []);
-  useDeskKeys(desk, showKeys);
+  useEditKeys(desk, showKeys);
   return (
     <div className="desk-head">
       <h1>
-        <Link to="/timers">{timer.property.name}</Link>
+        <Link to={`/properties/${timer.property.id}`}>{timer.property.name}</Link>
         <span aria-hidden="true"> › </span>
         {timer.name}
       </h1>
-      <Button icon={<SettingOutlined />} onClick={() => setShowsTimer(true)}>
-        What this timer can do
-      </Button>
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: WAYS,
+          onClick: ({ key }) => {
+            if (key === 'kind') setShowsTimer(true);
+            else if (key === 'file') setShowsFile(true);
+            else void navigate(`/timers/${timer.id}/${key}`);
+          },
+        }}
+      >
+        <Button icon={<SettingOutlined />}>This timer</Button>
+      </Dropdown>
       <DeskDates night={place.night} go={place.go} />
       <div className="desk-actions">
         <IconButton
@@ -60,7 +78,8 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
         <Button
           type="primary"
           loading={desk.isSaving}
-          disabled={!desk.isChanged}
+          disabled={!desk.isChanged || !mayChange}
+          title={mayChange ? undefined : 'Your role looks at settings, and does not save them.'}
           onClick={() => void desk.save()}
         >
           {desk.isChanged ? 'Save settings' : 'Saved'}
@@ -73,11 +92,31 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
         plan={desk.plan}
         onEdit={desk.edit}
       />
-      <LeaveGuard desk={desk} />
+      {showsFile && (
+        <PlanFileDialog
+          plan={desk.plan}
+          names={[timer.property.name, timer.name]}
+          onOpen={(plan) => desk.edit(() => plan)}
+          onClose={() => setShowsFile(false)}
+        />
+      )}
+      <LeaveGuard
+        isChanged={desk.isChanged && mayChange}
+        save={desk.save}
+        what="The settings on this desk have"
+      />
       <TheirsDialog desk={desk} />
     </div>
   );
 }
+
+const WAYS = [
+  { key: 'kind', label: 'What this timer can do' },
+  { key: 'yard', label: 'Yard: what its stations water' },
+  { key: 'as-found', label: 'As found: read the timer' },
+  { key: 'copies', label: 'Saved copies, and compare' },
+  { key: 'file', label: 'Plan file: save or open' },
+];
 
 const ICONS = {
   undo: <UndoOutlined />,
@@ -132,73 +171,10 @@ const DeskDates = memo(function DeskDates({ night, go }: Pick<DeskPlace, 'night'
   );
 });
 
-function useDeskKeys({ undo, redo, save, isChanged }: SettingsOnDesk, help: () => void) {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const isTyping = (event.target as HTMLElement).matches('input, textarea, select');
-      if (event.key === '?' && !isTyping) help();
-      if (!event.ctrlKey && !event.metaKey) return;
-      const key = event.key.toLowerCase();
-      const action =
-        key === 's'
-          ? () => isChanged && void save()
-          : key === 'y' || (key === 'z' && event.shiftKey)
-            ? redo
-            : key === 'z'
-              ? undo
-              : null;
-      if (!action) return;
-      event.preventDefault();
-      action();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  });
-}
-
-/** Asks before the page is left with changes that are not saved. */
-function LeaveGuard({ desk }: { desk: SettingsOnDesk }) {
-  const blocker = useBlocker(
-    ({ currentLocation, nextLocation }) =>
-      desk.isChanged && currentLocation.pathname !== nextLocation.pathname,
-  );
-  useEffect(() => {
-    if (!desk.isChanged) return;
-    const guard = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener('beforeunload', guard);
-    return () => window.removeEventListener('beforeunload', guard);
-  }, [desk.isChanged]);
-  return (
-    <Modal
-      open={blocker.state === 'blocked'}
-      title="Leave without saving?"
-      onCancel={() => blocker.reset?.()}
-      footer={[
-        <Button key="leave" danger onClick={() => blocker.proceed?.()}>
-          Leave, and lose the changes
-        </Button>,
-        <Button key="stay" onClick={() => blocker.reset?.()}>
-          Stay here
-        </Button>,
-        <Button
-          key="save"
-          type="primary"
-          onClick={() =>
-            void desk.save().then((saved) => (saved ? blocker.proceed?.() : blocker.reset?.()))
-          }
-        >
-          Save and leave
-        </Button>,
-      ]}
-    >
-      The settings on this desk have changes that are not saved.
-    </Modal>
-  );
-}
-
 /** Two people saved: the second decides, and loses nothing. */
 function TheirsDialog({ desk }: { desk: SettingsOnDesk }) {
   const { message } = App.useApp();
+  const clock = useClock();
   const { theirs } = desk;
   return (
     <Modal
@@ -225,7 +201,8 @@ function TheirsDialog({ desk }: { desk: SettingsOnDesk }) {
       ]}
     >
       <p>
-        {theirs && `It was saved at ${new Date(theirs.savedAt).toLocaleTimeString()}. `}
+        {theirs &&
+          `${theirs.savedBy || 'Somebody'} saved it: ${momentWords(theirs.savedAt, clock)}. `}
         Nothing was overwritten, and your changes are still here. Look at theirs first: yours stay
         one undo away.
       </p>

@@ -30,10 +30,13 @@ import { VerdictBar } from './verdict-bar';
 
 type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
   readonly place: DeskPlace;
+  /** The leader of each station that follows another. */
+  readonly leaders: ReadonlyMap<number, number>;
 };
 
 /** Settings on the left, the nights they make on the right and what is found on them, live. */
-export const DeskWork = memo(function DeskWork({ plan, place, edit, settle }: DeskWorkProps) {
+export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
+  const { plan, place, leaders, edit, settle } = props;
   const { since, night, board, isTrueTime, go } = place;
   const computer = useDeskWorker(plan, { night, since, isTrueTime });
   const { model } = computer;
@@ -68,6 +71,7 @@ export const DeskWork = memo(function DeskWork({ plan, place, edit, settle }: De
         <section className="desk-settings" aria-label="Settings of the timer">
           <SettingsGrid
             plan={plan}
+            leaders={leaders}
             totals={model?.board.totals ?? NO_TOTALS}
             onEdit={edit}
             onSettle={settle}

@@ -1,23 +1,30 @@
+import { leadersOf, type Yard } from '@water-clock/core/yards';
+import { useMemo } from 'react';
 import type { StoredSettings, Timer } from '../../api/timers';
 import { DeskHead } from './desk-head';
 import './desk.css';
 import { DeskWork } from './desk-work';
+import { useBroughtCopy } from './use-brought-copy';
 import { useDeskPlace } from './use-desk-place';
 import { useSettingsOnDesk } from './use-settings-on-desk';
 
 interface DeskProps {
   readonly timer: Timer;
   readonly stored: StoredSettings;
+  /** Tells which stations follow others. */
+  readonly yard: Yard;
 }
 
 /** The desk of one timer: what it is, and the work on its settings. */
-export function Desk({ timer, stored }: DeskProps) {
+export function Desk({ timer, stored, yard }: DeskProps) {
   const place = useDeskPlace();
-  const desk = useSettingsOnDesk(stored);
+  const desk = useSettingsOnDesk(stored, yard);
+  const leaders = useMemo(() => leadersOf(yard), [yard]);
+  useBroughtCopy(timer.id, desk.edit);
   return (
     <main className="desk">
       <DeskHead timer={timer} desk={desk} place={place} />
-      <DeskWork plan={desk.plan} place={place} edit={desk.edit} settle={desk.settle} />
+      <DeskWork plan={desk.plan} edit={desk.edit} settle={desk.settle} {...{ place, leaders }} />
     </main>
   );
 }

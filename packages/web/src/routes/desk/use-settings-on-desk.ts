@@ -2,9 +2,17 @@ import { useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { useCallback, useReducer, useRef, useState } from 'react';
 import type { Plan } from '@water-clock/core/settings';
-import { ApiError } from '../../api/client';
+import { withFollowers, type Yard } from '@water-clock/core/yards';
+import { ApiError, troubleInWords } from '../../api/client';
 import { saveSettings, settingsQuery, type StoredSettings } from '../../api/timers';
-import { editHistory, isChanged, openHistory } from '../../settings/edit-history';
+import {
+  editHistory,
+  isChanged,
+  openHistory,
+  type EditHistory,
+  type HistoryAction,
+} from '../../settings/edit-history';
+import { todayHere } from '../../words/today';
 import type { PlanEdit } from '../../settings/plan-edits';
 
 export interface SettingsOnDesk {
@@ -28,11 +36,17 @@ export interface SettingsOnDesk {
   readonly decideLater: () => void;
 }
 
-/** The settings while they are on the desk: edits, undo and redo, saving, and two people saving. */
-export function useSettingsOnDesk(stored: StoredSettings): SettingsOnDesk {
+const planHistory = (state: EditHistory<Plan>, action: HistoryAction<Plan>) =>
+  editHistory(state, action);
+
+/**
+ * The settings while they are on the desk: edits, undo and redo, saving, and two people saving.
+ * With every edit the stations that follow others, by the yard, take after them.
+ */
+export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsOnDesk {
   const { message } = App.useApp();
   const client = useQueryClient();
-  const [history, act] = useReducer(editHistory, stored.document, openHistory);
+  const [history, act] = useReducer(planHistory, stored.document, openHistory<Plan>);
   const version = useRef(stored.version);
   const [isSaving, setSaving] = useState(false);
   const [theirs, setTheirs] = useState<StoredSettings | null>(null);
@@ -42,16 +56,19 @@ export function useSettingsOnDesk(stored: StoredSettings): SettingsOnDesk {
   const saveFrom = async (base: number): Promise<boolean> => {
     setSaving(true);
     try {
-      const saved = await saveSettings(timerId, base, present);
+      const saved = await saveSettings(timerId, todayHere(), base, present);
       version.current = saved.version;
-      client.setQueryData(settingsQuery(timerId).queryKey, saved);
+      client.setQueryData(settingsQuery(timerId, todayHere()).queryKey, saved);
       act({ type: 'saved', sent: present });
       void message.success('Saved.');
       return true;
     } catch (error) {
       if (error instanceof ApiError && error.status === 409)
-        setTheirs(await client.fetchQuery({ ...settingsQuery(timerId), staleTime: 0 }));
-      else void message.error(saveTrouble(error), 10);
+        setTheirs(
+          await client.fetchQuery({ ...settingsQuery(timerId, todayHere()), staleTime: 0 }),
+        );
+      else
+        void message.error(`Not saved, your changes are still here. ${troubleInWords(error)}`, 10);
       return false;
     } finally {
       setSaving(false);
@@ -65,8 +82,13 @@ export function useSettingsOnDesk(stored: StoredSettings): SettingsOnDesk {
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     edit: useCallback(
-      (edit, key) => act({ type: 'edit', edit, ...(key !== undefined && { key }) }),
-      [],
+      (edit, key) =>
+        act({
+          type: 'edit',
+          edit: (plan) => withFollowers(edit(plan), yard),
+          ...(key !== undefined && { key }),
+        }),
+      [yard],
     ),
     settle: useCallback(() => act({ type: 'settle' }), []),
     undo: useCallback(() => act({ type: 'undo' }), []),
@@ -76,7 +98,7 @@ export function useSettingsOnDesk(stored: StoredSettings): SettingsOnDesk {
     takeTheirs: () => {
       if (!theirs) return;
       version.current = theirs.version;
-      act({ type: 'theirs', plan: theirs.document });
+      act({ type: 'theirs', document: theirs.document });
       setTheirs(null);
     },
     keepMine: async () => {
@@ -86,10 +108,4 @@ export function useSettingsOnDesk(stored: StoredSettings): SettingsOnDesk {
     },
     decideLater: () => setTheirs(null),
   };
-}
-
-function saveTrouble(error: unknown): string {
-  if (!(error instanceof ApiError)) return 'It could not be saved. Your changes are still here.';
-  const places = error.places.map(({ path, message }) => `${path}: ${message}`).join('; ');
-  return `Not saved, your changes are still here. ${error.message} ${places}`;
 }

@@ -1,6 +1,7 @@
 import { CheckCircleFilled, CloseCircleFilled, PauseCircleFilled } from '@ant-design/icons';
 import type { DeskModel } from '../../computing/desk-model';
 import { hasError, verdict } from '../../computing/verdict';
+import { useSay } from '../../signed-in/use-signed-in';
 
 interface VerdictBarProps {
   readonly model: DeskModel | null;
@@ -10,6 +11,7 @@ interface VerdictBarProps {
 
 /** One sentence, always true, renewed with every edit. */
 export function VerdictBar({ model, isOff, hasFailed }: VerdictBarProps) {
+  const say = useSay();
   const isWrong = hasFailed || (model !== null && hasError(model));
   const Icon = isOff ? PauseCircleFilled : isWrong ? CloseCircleFilled : CheckCircleFilled;
   const words = hasFailed
@@ -18,7 +20,7 @@ export function VerdictBar({ model, isOff, hasFailed }: VerdictBarProps) {
       ? 'Working out the nights …'
       : isOff
         ? 'The timer is switched off: nothing waters.'
-        : verdict(model);
+        : say(verdict(model));
   return (
     <p className="verdict" role="status" data-kind={isOff ? 'off' : isWrong ? 'error' : 'clear'}>
       <Icon aria-hidden="true" /> {words}

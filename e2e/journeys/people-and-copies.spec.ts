@@ -1,0 +1,225 @@
+import type { Page } from 'puppeteer-core';
+import {
+  cellValue,
+  clickButton,
+  clickMenuItem,
+  goTo,
+  labelled,
+  typeInCell,
+  waitForVerdict,
+  waitForWords,
+} from '../support/desk.js';
+import { setStage } from '../support/stage.js';
+
+const stage = setStage({ demo: true });
+
+const yardOf = async (timer: string) => `${stage.url()}/timers/${(await stage.timerOf(timer)).id}`;
+
+const personMenu = async (page: Page, item: string) => {
+  await page.click('[aria-label^="You: "]');
+  await clickMenuItem(page, item);
+};
+
+it('a visitor is led to the door, comes in as somebody of the demo, and on to where they wanted', async () => {
+  const page = await stage.pageOf(null);
+  await goTo(page, `${await yardOf('Carport')}/yard`);
+  await clickButton(page, 'Tobias Fenn, technician');
+  await labelled(page, 'Station 1, name');
+  expect(page.url()).toContain('/yard');
+  await personMenu(page, 'Sign out');
+  await waitForWords(page, 'Look around as');
+  await goTo(page, `${await yardOf('Carport')}/yard`);
+  await waitForWords(page, 'Look around as');
+  await page.close();
+}, 60_000);
+
+it('two people at one yard lose nothing: the second sees what the first changed', async () => {
+  const [ines, tobias] = [await stage.newPage(), await stage.pageOf('Tobias Fenn')];
+  const address = `${await yardOf('Carport')}/yard`;
+  await goTo(ines, address);
+  await goTo(tobias, address);
+  await labelled(ines, 'Station 1, soil');
+  await labelled(tobias, 'Station 1, soil');
+
+  await tobias.bringToFront();
+  await typeInCell(tobias, 'Station 1, soil', 'sand');
+  await typeInCell(tobias, 'Station 2, area', '44');
+  await clickButton(tobias, 'Save the yard');
+  await waitForWords(tobias, 'Saved.');
+
+  await ines.bringToFront();
+  await typeInCell(ines, 'Station 1, soil', 'clay');
+  await typeInCell(ines, 'Station 3, flow', '26');
+  await clickButton(ines, 'Save the yard');
+  await waitForWords(ines, 'Tobias Fenn saved this yard meanwhile');
+  const told = await ines.$eval('.meanwhile', (list) => list.textContent);
+  expect(told).toContain('Station 2, area: 38 became 44');
+  expect(told).toContain('Station 1, soil: yours is clay, theirs sand. Yours stands.');
+  expect(await cellValue(ines, 'Station 2, area')).toBe('44');
+  expect(await cellValue(ines, 'Station 3, flow')).toBe('26');
+  expect(await cellValue(ines, 'Station 1, soil')).toBe('clay');
+  await clickButton(ines, 'Take theirs');
+  await clickButton(ines, 'Save the yard');
+  await waitForWords(ines, 'Saved.');
+  await ines.reload({ waitUntil: 'networkidle0' });
+  await labelled(ines, 'Station 1, soil');
+  expect(await cellValue(ines, 'Station 1, soil')).toBe('sand');
+  expect(await cellValue(ines, 'Station 2, area')).toBe('44');
+  expect(await cellValue(ines, 'Station 3, flow')).toBe('26');
+  await Promise.all([ines.close(), tobias.close()]);
+}, 90_000);
+
+it('bad cells of a sheet are all named, and nothing of it is taken', async () => {
+  const page = await stage.newPage();
+  await goTo(page, `${await yardOf('Boat shed')}/yard`);
+  await (await labelled(page, 'Station 1, name')).click();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', 'number\thead\tflow\n1\those\t12\n99\tdrip\t3\n2\tdrip\t-4\n');
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await waitForWords(page, 'Nothing was taken over');
+  const said = await page.$eval('.ant-modal', (dialog) => dialog.textContent);
+  expect(said).toContain('Row 2, head: "hose"');
+  expect(said).toContain('Row 3: "99" is no station of this timer, 1 to 12.');
+  expect(said).toContain('Row 4, flow: "-4"');
+  expect(await cellValue(page, 'Station 1, head')).toBe('rotor');
+  await page.close();
+}, 60_000);
+
+it('a copy is brought back to the desk as one step that can be undone', async () => {
+  const page = await stage.newPage();
+  await goTo(page, `${await yardOf('Carport')}/copies`);
+  await waitForWords(page, 'Program A now also starts at 04:20 and 04:40.');
+  const first = await page.waitForSelector('xpath/.//td//a[normalize-space()="Spring start-up"]');
+  await first!.click();
+  await waitForWords(page, 'Copy № 1');
+  await clickButton(page, 'Bring back to the desk');
+  await waitForVerdict(page, 'No two runs ever overlap');
+  expect(await cellValue(page, 'Program A, start 2')).toBe('');
+  await page.click('[aria-label="Undo"]');
+  await waitForVerdict(page, 'collide');
+  expect(await cellValue(page, 'Program A, start 2')).toBe('04:20');
+  await page.close();
+}, 60_000);
+
+it('each person reads times on a clock of their own, and the firm its own units', async () => {
+  const page = await stage.pageOf('Greta Holloway');
+  page.on('dialog', (dialog) => void dialog.accept());
+  await goTo(page, await stage.deskOf('Garage timer'));
+  await waitForVerdict(page, 'Tue 9 June, 03:45');
+  await personMenu(page, 'Show times on a 12-hour clock');
+  await waitForVerdict(page, 'Tue 9 June, 3:45 AM');
+  expect(await cellValue(page, 'Program C, start 2')).toBe('7:30 PM');
+  await typeInCell(page, 'Program C, start 2', '12:00 noon');
+  expect(await cellValue(page, 'Program C, start 2')).toBe('12:00 noon');
+
+  await goTo(page, `${stage.url()}/firm`);
+  const us = await page.waitForSelector('xpath/.//label[contains(., "gal/min")]');
+  await us!.click();
+  await page.waitForFunction(() =>
+    document.querySelector('.ant-radio-wrapper-checked')?.textContent?.startsWith('US'),
+  );
+  await goTo(page, `${await yardOf('Carport')}/yard`);
+  await labelled(page, 'Station 3, area');
+  // 110 m² are 1,184 square feet.
+  expect(await cellValue(page, 'Station 3, area')).toBe('1184');
+  await page.close();
+}, 60_000);
+
+it('the office looks at settings, and cannot save them', async () => {
+  const page = await stage.pageOf('Piet Lark');
+  await goTo(page, await stage.deskOf('Carport'));
+  await waitForVerdict(page, 'collide');
+  await typeInCell(page, 'Program A, start 1', '05:00');
+  const isOff = await page.$$eval('button', (all) =>
+    all
+      .filter((one) => one.textContent?.startsWith('Save'))
+      .every((one) => (one as HTMLButtonElement).disabled),
+  );
+  expect(isOff).toBe(true);
+  await goTo(page, `${await yardOf('Carport')}/yard`);
+  const cell = await labelled(page, 'Station 1, name');
+  expect(await cell.evaluate((input) => (input as HTMLInputElement).disabled)).toBe(true);
+  await page.close();
+}, 60_000);
+
+it('a kind that is changed tells which timers it would break, before it does', async () => {
+  const page = await stage.newPage();
+  await goTo(page, stage.url());
+  const timer = await page.evaluate(async () => {
+    const send = async (path: string, body: object) =>
+      (
+        await fetch(`/api${path}`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify(body),
+        })
+      ).json();
+    const kind = await send('/kinds', { name: 'Shed 9', capability: {} });
+    const home = await send('/properties', { name: 'Fern bank' });
+    await send(`/properties/${home.id}/timers`, {
+      name: 'Shed',
+      kindId: kind.id,
+      document: {
+        format: 'waterclock.plan/1',
+        timer: kind.capability,
+        stations: [{ number: 1 }],
+        programs: [
+          {
+            id: 'C',
+            starts: ['04:15'],
+            days: { mode: 'odd' },
+            runs: [{ station: 1, seconds: 600 }],
+          },
+        ],
+      },
+    });
+    return kind as { id: string };
+  });
+  await goTo(page, `${stage.url()}/kinds/${timer.id}`);
+  const odd = await page.waitForSelector('xpath/.//label[normalize-space()="odd days"]');
+  await odd!.click();
+  await clickButton(page, 'Save the kind');
+  await waitForWords(page, 'This change breaks timers');
+  const said = await page.$eval('.kind-breaks', (list) => list.textContent);
+  expect(said).toContain('Fern bank, Shed');
+  expect(said).toContain('odd days');
+  await clickButton(page, 'Leave it as it was');
+  await page.close();
+}, 60_000);
+
+it('a property goes out as a file and comes back in, shown first', async () => {
+  const page = await stage.newPage();
+  await goTo(page, `${stage.url()}/properties?q=wren`);
+  await waitForWords(page, '1 found');
+  const { propertyId } = await stage.timerOf('Carport');
+  const file = await page.evaluate(async (id) => {
+    const answer = await (await fetch(`/api/properties/${id}/file`)).json();
+    answer.property.gateNotes = 'Ring twice';
+    return JSON.stringify(answer);
+  }, propertyId);
+  await clickButton(page, 'Bring in a file…');
+  const giveFile = (text: string) =>
+    page.$eval(
+      '.ant-modal input[type="file"]',
+      (input, content) => {
+        const data = new DataTransfer();
+        data.items.add(new File([content], 'wren.property.json'));
+        (input as HTMLInputElement).files = data.files;
+        input.dispatchEvent(new Event('change', { bubbles: true }));
+      },
+      text,
+    );
+  await page.waitForSelector('.ant-modal input[type="file"]');
+  await giveFile('{"format": "waterclock.property/1", "timers": 7}');
+  await waitForWords(page, 'is required');
+  await giveFile(file);
+  await waitForWords(page, 'Notes for the gate: nothing becomes "Ring twice".');
+  await clickButton(page, 'Bring it in');
+  await waitForWords(page, 'Who and where');
+  await waitForWords(page, 'Ring twice');
+  await page.close();
+}, 60_000);

@@ -1,0 +1,116 @@
+import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { readPlan, type Plan } from '../settings/index.js';
+import { houseNumberOf, readRuleSet, rulesOn, withRulesOf, type RuleSet } from './index.js';
+
+const day = (text: string) => parseDate(text) as DayNumber;
+
+function setOf(periods: object[]): RuleSet {
+  const read = readRuleSet({ format: 'waterclock.rules/1', district: 'Quillhaven', periods });
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+}
+
+const SUMMER = {
+  from: '2025-05-01',
+  season: { from: '05-01', to: '09-30' },
+  houses: [
+    { houses: 'odd', weekdays: [1, 4] },
+    { houses: 'even', weekdays: [2, 5] },
+  ],
+  noWater: [{ from: '10:00', to: '18:00' }],
+  exempt: ['drip'],
+};
+const WINTER = { from: '2025-05-01', season: { from: '10-01', to: '04-30' } };
+
+it.each([
+  ['3 Alder Row', 3],
+  ['18b Millpond Lane', 18],
+  ['Millpond Lane 18', 18],
+  ['12, The Hill', 12],
+  ['The Old Mill', null],
+  ['2nd Street', null],
+  ['', null],
+])('the number of the house at "%s" is %s', (address, number) => {
+  expect(houseNumberOf(address)).toBe(number);
+});
+
+it('go by the parity of the house number', () => {
+  const set = setOf([SUMMER]);
+  expect(rulesOn(set, 7, day('2026-06-01'))?.rules).toEqual({
+    weekdays: [1, 4],
+    noWater: [expect.objectContaining({ from: '10:00', to: '18:00' })],
+    exempt: ['drip'],
+  });
+  expect(rulesOn(set, 8, day('2026-06-01'))?.rules.weekdays).toEqual([2, 5]);
+});
+
+it('go by the last digit', () => {
+  const set = setOf([
+    {
+      from: '2026-01-01',
+      houses: [
+        { houses: 'digits', digits: [0, 1, 2], dateParity: 'even' },
+        { houses: 'all', weekdays: [3] },
+      ],
+    },
+  ]);
+  expect(rulesOn(set, 131, day('2026-06-01'))?.rules.dateParity).toBe('even');
+  expect(rulesOn(set, 139, day('2026-06-01'))?.rules.weekdays).toEqual([3]);
+});
+
+it('say that nobody can tell the days where the house has no number', () => {
+  const found = rulesOn(setOf([SUMMER]), null, day('2026-06-01'));
+  expect(found?.house).toBeNull();
+  expect(found?.rules).not.toHaveProperty('weekdays');
+  expect(found?.rules.noWater).toHaveLength(1);
+});
+
+it('hold in their part of the year, over the turn of the year too', () => {
+  const set = setOf([SUMMER, WINTER]);
+  const weekdaysOn = (date: string) => rulesOn(set, 7, day(date))?.rules.weekdays;
+  expect(weekdaysOn('2026-05-01')).toEqual([1, 4]);
+  expect(weekdaysOn('2026-09-30')).toEqual([1, 4]);
+  for (const date of ['2026-10-01', '2026-12-31', '2027-01-01', '2027-04-30'])
+    expect(weekdaysOn(date)).toBeUndefined();
+});
+
+it('hold from their date on, until a later period takes their place', () => {
+  const set = setOf([
+    { from: '2026-07-01', houses: [{ houses: 'all', weekdays: [4] }] },
+    { from: '2026-05-01', houses: [{ houses: 'all', weekdays: [2, 4] }] },
+  ]);
+  expect(rulesOn(set, 1, day('2026-04-30'))).toBeNull();
+  expect(rulesOn(set, 1, day('2026-06-30'))?.rules.weekdays).toEqual([2, 4]);
+  expect(rulesOn(set, 1, day('2026-07-01'))?.rules.weekdays).toEqual([4]);
+});
+
+describe('settings at a home', () => {
+  function planOf(fields: object = {}): Plan {
+    const plan = { format: 'waterclock.plan/1', timer: {}, stations: [], programs: [], ...fields };
+    const read = readPlan(plan);
+    if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+    return read.value;
+  }
+  const own = planOf({ rules: { weekdays: [1], finishBy: '05:40', headroomPercent: 130 } });
+  const home = { address: '8 Alder Row', mowingWeekdays: [6] };
+
+  it('get its rules; wishes of the technician stay', () => {
+    const { rules } = withRulesOf(own, { ...home, ruleSet: setOf([SUMMER]) }, day('2026-06-01'));
+    expect(rules).toMatchObject({
+      weekdays: [2, 5],
+      mowingWeekdays: [6],
+      finishBy: '05:40',
+      headroomPercent: 130,
+      exempt: ['drip'],
+    });
+    expect(readPlan(JSON.parse(JSON.stringify({ ...own, rules }))).ok).toBe(true);
+  });
+
+  it('keep their own rules where nobody knows those of the home', () => {
+    const { rules } = withRulesOf(own, { ...home, ruleSet: null }, day('2026-06-01'));
+    expect(rules).toMatchObject({ weekdays: [1], mowingWeekdays: [6], headroomPercent: 130 });
+    const bare = planOf();
+    const nothing = { ...home, mowingWeekdays: [], ruleSet: null };
+    expect(withRulesOf(bare, nothing, day('2026-06-01'))).toBe(bare);
+  });
+});

@@ -1,0 +1,85 @@
+import {
+  Amount,
+  Anything,
+  Flag,
+  ListOfWhole,
+  Nested,
+  NestedList,
+  OneOf,
+  Optional,
+  Text,
+  TimeZone,
+  Uuid,
+  UtcMoment,
+  WholeNumber,
+} from '../documents/index.js';
+import type { RuleSet } from '../local-rules/index.js';
+import type { Plan } from '../settings/index.js';
+import type { Yard } from '../yards/index.js';
+
+export const PROPERTY_FORMAT = 'waterclock.property/1';
+
+export const SUPPLY_SOURCES = ['mains', 'bore', 'tank', 'pond', 'reclaimed'] as const;
+/** Where a property's water comes from; tank and pond want a pump. */
+export type SupplySource = (typeof SUPPLY_SOURCES)[number];
+
+export const COPY_REASONS = ['as-found', 'planned', 'left'] as const;
+/** Why a copy was saved: it was read off the timer, it was planned, or it was left in the timer. */
+export type CopyReason = (typeof COPY_REASONS)[number];
+
+/** Who and where, and what water there is. */
+export class PropertyFacts {
+  @Text() name!: string;
+  @Text() address = '';
+  @Text() town = '';
+  @Text() contactName = '';
+  @Text() contactPhone = '';
+  @Text() contactEmail = '';
+  /** How one gets in: code of the gate, the dog, where the timer hangs. */
+  @Text() gateNotes = '';
+  @Optional() @TimeZone() timeZone?: string;
+  @Optional() @Amount(-90, 90) latitude?: number;
+  @Optional() @Amount(-180, 180) longitude?: number;
+  @Optional() @OneOf(SUPPLY_SOURCES) supplySource?: SupplySource;
+  /** Litres a minute that the supply can give. */
+  @Optional() @Amount(0, 100_000) supplyLpm?: number;
+  @Optional() @Amount(0, 5000) supplyKpa?: number;
+  /** Monday = 1. */
+  @ListOfWhole(1, 7) mowingWeekdays: number[] = [];
+}
+
+/** One saved copy of a timer's settings. */
+export class CopyInFile {
+  @WholeNumber(1) number!: number;
+  @Text() name = '';
+  @OneOf(COPY_REASONS) reason!: CopyReason;
+  /** Who saved it. */
+  @Text() person = '';
+  @UtcMoment() madeAt!: string;
+  /** A plan document. */
+  @Anything() document!: Plan;
+}
+
+export class TimerInFile {
+  @Uuid() id!: string;
+  @Text() name!: string;
+  /** A plan document: what is on the desk. */
+  @Anything() settings!: Plan;
+  /** A yard document. */
+  @Anything() yard!: Yard;
+  @NestedList(() => CopyInFile) copies: CopyInFile[] = [];
+  /** The number of the copy that is believed to be in the timer. */
+  @Optional() @WholeNumber(1) copyInTimer?: number;
+  /** The timer holds a backup of its own. */
+  @Optional() @Flag() hasOwnBackup?: boolean;
+}
+
+/** A whole property: who and where, its rules, its timers with their yards and saved copies. */
+export class PropertyFile {
+  @OneOf([PROPERTY_FORMAT]) format: typeof PROPERTY_FORMAT = PROPERTY_FORMAT;
+  @Uuid() id!: string;
+  @Nested(() => PropertyFacts) property!: PropertyFacts;
+  /** A rule set, or null where nobody knows the rules. */
+  @Anything() rules: RuleSet | null = null;
+  @NestedList(() => TimerInFile) timers: TimerInFile[] = [];
+}

@@ -1,0 +1,73 @@
+import {
+  entryPath,
+  fieldPath,
+  pathWithin,
+  readObject,
+  ROOT_PATH,
+  type DocumentProblem,
+} from '../documents/index.js';
+import { err, ok, type Result } from '../kernel/index.js';
+import { readRuleSet } from '../local-rules/index.js';
+import { readPlan } from '../settings/index.js';
+import { readYard } from '../yards/index.js';
+import { PropertyFile, type TimerInFile } from './property-file.js';
+
+type Read<Value> = (document: unknown) => Result<Value, readonly DocumentProblem[]>;
+
+/**
+ * Reads a parsed property file with all the documents in it. Every problem is reported at once, each
+ * with its JSON path; with none, all defaults are filled in.
+ */
+export function readPropertyFile(
+  document: unknown,
+): Result<PropertyFile, readonly DocumentProblem[]> {
+  const problems: DocumentProblem[] = [];
+  const file = readObject(PropertyFile, document, ROOT_PATH, problems);
+
+  /** Reads a document inside the file in its place. */
+  function inPlace<Value>(raw: unknown, path: string, read: Read<Value>): Value {
+    const result = raw === undefined ? readNothing : read(raw);
+    if (result.ok) return result.value;
+    for (const problem of result.trouble)
+      problems.push({ path: pathWithin(path, problem.path), message: problem.message });
+    return raw as Value;
+  }
+
+  if (file.property?.name?.trim?.() === '')
+    problems.push({ path: 'property.name', message: 'must not be empty' });
+  if (file.rules !== null) file.rules = inPlace(file.rules, 'rules', readRuleSet);
+  const timers = Array.isArray(file.timers) ? file.timers : [];
+  timers.forEach((timer, index) => {
+    const path = entryPath('timers', index);
+    timer.settings = inPlace(timer.settings, fieldPath(path, 'settings'), readPlan);
+    timer.yard = inPlace(timer.yard, fieldPath(path, 'yard'), readYard);
+    timer.copies.forEach((copy, at) => {
+      const place = fieldPath(entryPath(fieldPath(path, 'copies'), at), 'document');
+      copy.document = inPlace(copy.document, place, readPlan);
+    });
+    crossCheck(timer, path, timers.slice(0, index), problems);
+  });
+  return problems.length === 0 ? ok(file) : err(problems);
+}
+
+const readNothing: Result<never, readonly DocumentProblem[]> = err([
+  { path: ROOT_PATH, message: 'is required' },
+]);
+
+function crossCheck(
+  { id, copies, copyInTimer }: TimerInFile,
+  path: string,
+  before: readonly TimerInFile[],
+  problems: DocumentProblem[],
+): void {
+  const report = (field: string, message: string) =>
+    problems.push({ path: fieldPath(path, field), message });
+  if (before.some((other) => other.id === id)) report('id', 'is the id of an earlier timer too');
+  const numbers = copies.map(({ number }) => number);
+  numbers.forEach((number, index) => {
+    if (numbers.indexOf(number) < index)
+      report(`copies[${index}].number`, 'is the number of an earlier copy too');
+  });
+  if (copyInTimer !== undefined && !numbers.includes(copyInTimer))
+    report('copyInTimer', `${copyInTimer} is not among the copies`);
+}

@@ -1,0 +1,54 @@
+import { mergeYards, readYard, type Yard } from './index.js';
+
+function yardOf(...stations: object[]): Yard {
+  const read = readYard({ format: 'waterclock.yard/1', stations });
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+}
+
+const base = yardOf({ number: 1, soil: 'loam', flowLpm: 20 }, { number: 2, name: 'Hedge' });
+const stationsOf = ({ stations }: Yard) => JSON.parse(JSON.stringify(stations)) as unknown;
+
+it('keeps what each of two people changed, field by field', () => {
+  const mine = yardOf({ number: 1, soil: 'clay', flowLpm: 20 }, { number: 2, name: 'Hedge' });
+  const theirs = yardOf({ number: 1, soil: 'loam', flowLpm: 25 }, { number: 2, name: 'Beech' });
+  const { yard, conflicts } = mergeYards(base, mine, theirs);
+  expect(stationsOf(yard)).toMatchObject([
+    { number: 1, soil: 'clay', flowLpm: 25 },
+    { number: 2, name: 'Beech' },
+  ]);
+  expect(conflicts).toEqual([]);
+});
+
+it('names what both changed, and leaves mine', () => {
+  const mine = yardOf({ number: 1, soil: 'clay' }, { number: 2, name: 'Hedge' });
+  const theirs = yardOf({ number: 1, soil: 'sand', flowLpm: 20 }, { number: 2, name: 'Hedge' });
+  const { yard, conflicts } = mergeYards(base, mine, theirs);
+  expect(conflicts).toEqual([{ number: 1, field: 'soil', mine: 'clay', theirs: 'sand' }]);
+  expect(yard.stations[0]).toMatchObject({ soil: 'clay' });
+  expect(yard.stations[0]).not.toHaveProperty('flowLpm');
+});
+
+it('the same change of both is no conflict', () => {
+  const both = yardOf({ number: 1, soil: 'sand', flowLpm: 20 }, { number: 2, name: 'Hedge' });
+  expect(mergeYards(base, both, both).conflicts).toEqual([]);
+});
+
+it('keeps stations that either added, and takes out those that one took out', () => {
+  const mine = yardOf({ number: 1, soil: 'loam', flowLpm: 20 }, { number: 3 });
+  const theirs = yardOf(...base.stations, { number: 4, name: 'Pots' });
+  const { yard } = mergeYards(base, mine, theirs);
+  expect(yard.stations.map(({ number }) => number)).toEqual([1, 3, 4]);
+});
+
+it('a station that one took out and the other changed stays', () => {
+  const without = yardOf({ number: 1, soil: 'loam', flowLpm: 20 });
+  const changed = yardOf(base.stations[0]!, { number: 2, name: 'Beech' });
+  for (const [mine, theirs] of [
+    [without, changed],
+    [changed, without],
+  ] as const)
+    expect(mergeYards(base, mine, theirs).yard.stations).toContainEqual(
+      expect.objectContaining({ number: 2, name: 'Beech' }),
+    );
+});

@@ -1,0 +1,124 @@
+import type { Plan, StationSettings } from '../settings/index.js';
+import { YARD_FORMAT, type Yard, type YardStation } from './yard.js';
+
+/** What yard and settings both say of a station. */
+type SharedFacts = Pick<
+  StationSettings,
+  | 'number'
+  | 'name'
+  | 'enabled'
+  | 'head'
+  | 'plant'
+  | 'flowLpm'
+  | 'pump'
+  | 'rainSensor'
+  | 'runoffSeconds'
+  | 'minSoakSeconds'
+>;
+
+/** Unset facts are left out, so that two documents with the same facts are the same text. */
+function sharedFacts(station: SharedFacts): SharedFacts {
+  const { number, name, enabled, head, plant, flowLpm, pump, rainSensor } = station;
+  const { runoffSeconds, minSoakSeconds } = station;
+  const facts = { name, enabled, head, plant, flowLpm, pump, rainSensor };
+  const all = { number, ...facts, runoffSeconds, minSoakSeconds };
+  return Object.fromEntries(
+    Object.entries(all).filter(([, value]) => value !== undefined),
+  ) as unknown as SharedFacts;
+}
+
+/**
+ * The settings for a yard: its stations with what the yard says of them, cycles and run times as
+ * they were. Stations that the yard no longer has go, with their run times; followers take after
+ * their leaders.
+ */
+export function withYard(plan: Plan, yard: Yard): Plan {
+  const known = new Map(plan.stations.map((station) => [station.number, station]));
+  const stations = [...yard.stations]
+    .sort((a, b) => a.number - b.number)
+    .map((station): StationSettings => {
+      const { cycleSeconds, soakSeconds } = known.get(station.number) ?? {};
+      return {
+        ...sharedFacts(station),
+        ...(cycleSeconds !== undefined && { cycleSeconds }),
+        ...(soakSeconds !== undefined && { soakSeconds }),
+      };
+    });
+  const numbers = new Set(stations.map(({ number }) => number));
+  const programs = plan.programs.map((program) => ({
+    ...program,
+    runs: program.runs.filter(({ station }) => numbers.has(station)),
+  }));
+  return withFollowers({ ...plan, stations, programs }, yard);
+}
+
+/** The yard for settings: what they say of their stations, with all that only the yard knows. */
+export function yardFor(plan: Plan, before: Yard | null): Yard {
+  const known = new Map(before?.stations.map((station) => [station.number, station]));
+  const numbers = new Set(plan.stations.map(({ number }) => number));
+  return {
+    format: YARD_FORMAT,
+    ...(before?.stationsFitted !== undefined && { stationsFitted: before.stationsFitted }),
+    stations: plan.stations.map((station): YardStation => {
+      const { sun, soil, slopePercent, areaSquareMetres, follows, notes } =
+        known.get(station.number) ?? {};
+      return {
+        ...sharedFacts(station),
+        ...(sun !== undefined && { sun }),
+        ...(soil !== undefined && { soil }),
+        ...(slopePercent !== undefined && { slopePercent }),
+        ...(areaSquareMetres !== undefined && { areaSquareMetres }),
+        ...(follows !== undefined && numbers.has(follows) && { follows }),
+        ...(notes !== undefined && { notes }),
+      };
+    }),
+  };
+}
+
+/** Who follows whom: the leader of each follower. */
+export const leadersOf = (yard: Yard): ReadonlyMap<number, number> =>
+  new Map(
+    yard.stations.flatMap(({ number, follows }) =>
+      follows === undefined ? [] : [[number, follows] as const],
+    ),
+  );
+
+/** The settings in which every follower has its leader's run times, cycle and soak. */
+export function withFollowers(plan: Plan, yard: Yard): Plan {
+  const leaders = leadersOf(yard);
+  if (leaders.size === 0) return plan;
+  const byNumber = new Map(plan.stations.map((station) => [station.number, station]));
+  return {
+    ...plan,
+    stations: plan.stations.map((station) => {
+      const leader = byNumber.get(leaders.get(station.number) ?? NaN);
+      if (!leader) return station;
+      const { cycleSeconds: _cycle, soakSeconds: _soak, ...rest } = station;
+      return {
+        ...rest,
+        ...(leader.cycleSeconds !== undefined && { cycleSeconds: leader.cycleSeconds }),
+        ...(leader.soakSeconds !== undefined && { soakSeconds: leader.soakSeconds }),
+      };
+    }),
+    programs: plan.programs.map((program) => {
+      const secondsOf = new Map(program.runs.map(({ station, seconds }) => [station, seconds]));
+      const own = program.runs.filter(({ station }) => !leaders.has(station));
+      const following = [...leaders].flatMap(([station, leader]) => {
+        const seconds = secondsOf.get(leader);
+        return seconds === undefined || !byNumber.has(station) ? [] : [{ station, seconds }];
+      });
+      if (following.length === 0 && own.length === program.runs.length) return program;
+      const order = (station: number) => program.runs.findIndex((run) => run.station === station);
+      const isListed = plan.timer.stationOrder === 'listed';
+      return {
+        ...program,
+        runs: [...own, ...following].sort((a, b) =>
+          isListed ? placeOf(order(a.station)) - placeOf(order(b.station)) : a.station - b.station,
+        ),
+      };
+    }),
+  };
+}
+
+/** What is new in a list stands at its end. */
+const placeOf = (index: number): number => (index < 0 ? Number.MAX_SAFE_INTEGER : index);

@@ -1,0 +1,173 @@
+import { readPlan, type Plan } from '../settings/index.js';
+import { readYard, withFollowers, withYard, yardFor, type Yard } from './index.js';
+
+function yardOf(stations: object[], fields: object = {}): Yard {
+  const read = readYard({ format: 'waterclock.yard/1', stations, ...fields });
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+}
+
+function planOf(stations: object[], runs: [number, number][], timer: object = {}): Plan {
+  const read = readPlan({
+    format: 'waterclock.plan/1',
+    timer,
+    stations,
+    programs: [{ id: 'A', runs: runs.map(([station, seconds]) => ({ station, seconds })) }],
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+}
+
+const problemsOf = (document: unknown) => {
+  const read = readYard(document);
+  return read.ok ? [] : read.trouble.map(({ path }) => path);
+};
+
+const runsOf = (plan: Plan) =>
+  plan.programs[0]!.runs.map(({ station, seconds }) => [station, seconds]);
+
+describe('a yard', () => {
+  it('is read with its defaults', () => {
+    expect(yardOf([{ number: 3, soil: 'loam' }]).stations).toEqual([
+      expect.objectContaining({ number: 3, soil: 'loam', enabled: true, rainSensor: true }),
+    ]);
+  });
+
+  it('names all that is wrong with it', () => {
+    const stations = [{ number: 1, soil: 'mud', areaSquareMetres: 0, slopePercent: -1 }];
+    expect(problemsOf({ format: 'waterclock.yard/1', stations, gate: 1 }).sort()).toEqual([
+      'gate',
+      'stations[0].areaSquareMetres',
+      'stations[0].slopePercent',
+      'stations[0].soil',
+    ]);
+  });
+
+  it('lets a station follow another that is there and follows none itself', () => {
+    const stations = [
+      { number: 1, follows: 1 },
+      { number: 2, follows: 9 },
+      { number: 3, follows: 4 },
+      { number: 4, follows: 5 },
+      { number: 5 },
+      { number: 5 },
+    ];
+    expect(problemsOf({ format: 'waterclock.yard/1', stations })).toEqual([
+      'stations[0].follows',
+      'stations[1].follows',
+      'stations[2].follows',
+      'stations[5].number',
+    ]);
+  });
+});
+
+describe('settings for a yard', () => {
+  const plan = planOf(
+    [{ number: 1, name: 'Old', cycleSeconds: 300, soakSeconds: 900, flowLpm: 9 }, { number: 2 }],
+    [
+      [1, 600],
+      [2, 300],
+    ],
+  );
+
+  it('have what the yard says of each station, and keep cycles and run times', () => {
+    const changed = withYard(
+      plan,
+      yardOf([{ number: 2 }, { number: 1, name: 'Verge', head: 'spray' }]),
+    );
+    expect(changed.stations).toEqual([
+      {
+        number: 1,
+        name: 'Verge',
+        head: 'spray',
+        enabled: true,
+        rainSensor: true,
+        cycleSeconds: 300,
+        soakSeconds: 900,
+      },
+      { number: 2, enabled: true, rainSensor: true },
+    ]);
+    expect(runsOf(changed)).toEqual([
+      [1, 600],
+      [2, 300],
+    ]);
+  });
+
+  it('lose stations that the yard has no more, with their run times', () => {
+    const changed = withYard(plan, yardOf([{ number: 2 }, { number: 7 }]));
+    expect(changed.stations.map(({ number }) => number)).toEqual([2, 7]);
+    expect(runsOf(changed)).toEqual([[2, 300]]);
+    expect(readPlan(JSON.parse(JSON.stringify(changed))).ok).toBe(true);
+  });
+
+  it('come back as the yard they were made for', () => {
+    const yard = yardOf([
+      { number: 1, name: 'Verge', soil: 'clay', follows: 2, notes: 'Wet corner', flowLpm: 20 },
+      { number: 2, sun: 'shade', areaSquareMetres: 40, slopePercent: 3 },
+    ]);
+    expect(JSON.parse(JSON.stringify(yardFor(withYard(plan, yard), yard)))).toEqual(
+      JSON.parse(JSON.stringify(yard)),
+    );
+  });
+});
+
+describe('a follower', () => {
+  const stations = [
+    { number: 1, cycleSeconds: 300, soakSeconds: 900 },
+    { number: 2 },
+    { number: 3 },
+  ];
+  const yard = yardOf([{ number: 1 }, { number: 2 }, { number: 3, follows: 1 }]);
+
+  it('takes run time, cycle and soak of its leader', () => {
+    const changed = withFollowers(
+      planOf(stations, [
+        [1, 600],
+        [2, 60],
+        [3, 5],
+      ]),
+      yard,
+    );
+    expect(runsOf(changed)).toEqual([
+      [1, 600],
+      [2, 60],
+      [3, 600],
+    ]);
+    expect(changed.stations[2]).toMatchObject({ cycleSeconds: 300, soakSeconds: 900 });
+  });
+
+  it('comes into each program of its leader, and out of those without', () => {
+    expect(runsOf(withFollowers(planOf(stations, [[1, 600]]), yard))).toEqual([
+      [1, 600],
+      [3, 600],
+    ]);
+    expect(
+      runsOf(
+        withFollowers(
+          planOf(stations, [
+            [2, 60],
+            [3, 5],
+          ]),
+          yard,
+        ),
+      ),
+    ).toEqual([[2, 60]]);
+  });
+
+  it('keeps its place in a list where the timer goes by the list', () => {
+    const listed = planOf(
+      stations,
+      [
+        [3, 5],
+        [2, 60],
+        [1, 600],
+      ],
+      { stationOrder: 'listed' },
+    );
+    expect(runsOf(withFollowers(listed, yard))).toEqual([
+      [3, 600],
+      [2, 60],
+      [1, 600],
+    ]);
+  });
+});

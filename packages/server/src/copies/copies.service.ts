@@ -1,0 +1,89 @@
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { readPlan } from '@water-clock/core/settings';
+import { DataSource } from 'typeorm';
+import type { SignedIn } from '../people/signed-in.js';
+import { wholeDocument } from '../platform/documents.js';
+import { notFound } from '../platform/problem.js';
+import { timerAnswer } from '../timers/timer-answer.js';
+import { Timer } from '../timers/timer.entity.js';
+import { CopyAnswer, CopyChange, CopyFields, CopyListing } from './copy.dto.js';
+import { Copy } from './copy.entity.js';
+import { makeCopy } from './make-copy.js';
+
+@Injectable()
+export class CopiesService {
+  constructor(@InjectDataSource() private readonly source: DataSource) {}
+
+  /** The copies of a timer, the newest first. */
+  async list(firmId: string, timerId: string): Promise<CopyListing[]> {
+    await this.refuseUnknownTimer(firmId, timerId);
+    const rows = await this.source.manager.find(Copy, {
+      select: {
+        id: true,
+        number: true,
+        name: true,
+        reason: true,
+        personName: true,
+        madeAt: true,
+        isInTimer: true,
+      },
+      where: { firmId, timerId },
+      order: { number: 'DESC' },
+    });
+    return rows.map(copyListing);
+  }
+
+  async one(firmId: string, id: string): Promise<CopyAnswer> {
+    const row = await this.source.manager.findOne(Copy, {
+      where: { firmId, id },
+      relations: { timer: { property: true } },
+    });
+    if (!row) throw notFound('copy');
+    return { ...copyListing(row), timer: timerAnswer(row.timer), document: row.document };
+  }
+
+  /** Saves what the timer holds: as it was found, or as it was left. */
+  async add(person: SignedIn, timerId: string, fields: CopyFields): Promise<CopyAnswer> {
+    const { firmId, name: personName } = person;
+    const document = wholeDocument(fields.document, readPlan);
+    await this.refuseUnknownTimer(firmId, timerId);
+    const { reason, name } = fields;
+    const id = await this.source.transaction((manager) =>
+      makeCopy(manager, { firmId, timerId, reason, name, document, personName, isInTimer: true }),
+    );
+    return this.one(firmId, id);
+  }
+
+  async change(firmId: string, id: string, { name, isInTimer }: CopyChange): Promise<CopyAnswer> {
+    await this.source.transaction(async (manager) => {
+      const row = await manager.findOne(Copy, {
+        select: { id: true, timerId: true },
+        where: { firmId, id },
+      });
+      if (!row) throw notFound('copy');
+      if (isInTimer)
+        await manager.update(Copy, { firmId, timerId: row.timerId }, { isInTimer: false });
+      const fields = {
+        ...(name !== undefined && { name }),
+        ...(isInTimer !== undefined && { isInTimer }),
+      };
+      if (Object.keys(fields).length > 0) await manager.update(Copy, { firmId, id }, fields);
+    });
+    return this.one(firmId, id);
+  }
+
+  private async refuseUnknownTimer(firmId: string, id: string): Promise<void> {
+    if (!(await this.source.manager.existsBy(Timer, { firmId, id }))) throw notFound('timer');
+  }
+}
+
+const copyListing = (row: Copy): CopyListing => ({
+  id: row.id,
+  number: row.number,
+  name: row.name,
+  reason: row.reason,
+  person: row.personName,
+  madeAt: row.madeAt.toISOString(),
+  isInTimer: row.isInTimer,
+});

@@ -1,0 +1,75 @@
+import { planDocument } from '../testing/documents.js';
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
+
+let server: TestServer;
+let person: TestPerson;
+let timerId: string;
+beforeAll(async () => (server = await startTestServer()));
+beforeEach(async () => {
+  person = await server.signIn();
+  const { body: home } = await person.agent.post('/api/properties').send({ name: 'Plum cottage' });
+  const { body } = await person.agent
+    .post(`/api/properties/${home.id}/timers`)
+    .send({ name: 'Garage', document: planDocument() });
+  timerId = body.id;
+});
+afterAll(() => server.close());
+
+const add = async (reason: string, starts: string[] = ['04:00']) =>
+  (
+    await person.agent
+      .post(`/api/timers/${timerId}/copies`)
+      .send({ reason, document: planDocument(starts) })
+      .expect(201)
+  ).body;
+const list = async () => (await person.agent.get(`/api/timers/${timerId}/copies`)).body;
+
+it('the newest that was read off, or left, is the one believed to be in the timer', async () => {
+  const found = await add('as-found');
+  expect(found).toMatchObject({ number: 1, person: person.name, isInTimer: true });
+  await add('left', ['05:00']);
+  const inTimer = (await list()).map((copy: { number: number; isInTimer: boolean }) => [
+    copy.number,
+    copy.isInTimer,
+  ]);
+  expect(inTimer).toEqual([
+    [2, true],
+    [1, false],
+  ]);
+  await person.agent.patch(`/api/copies/${found.id}`).send({ isInTimer: true }).expect(200);
+  expect((await list()).map(({ isInTimer }: { isInTimer: boolean }) => isInTimer)).toEqual([
+    false,
+    true,
+  ]);
+});
+
+it('the desk keeps what is on it when a reading is saved', async () => {
+  await add('as-found', ['05:00', '06:00']);
+  const { body } = await person.agent.get(`/api/timers/${timerId}/settings?on=2026-06-01`);
+  expect(body).toMatchObject({ version: 1, document: { programs: [{ starts: ['04:00'] }] } });
+});
+
+it('take a name, and nothing else of them ever changes, not even in the database', async () => {
+  const { id } = await add('left');
+  const { body } = await person.agent.patch(`/api/copies/${id}`).send({ name: 'Autumn' });
+  expect(body.name).toBe('Autumn');
+  const change = (fields: string) =>
+    server.source.query(`UPDATE copies SET ${fields} WHERE id = $1`, [id]);
+  await expect(change(`document = document || '{"name":"other"}'`)).rejects.toThrow('not change');
+  await expect(change(`reason = 'planned'`)).rejects.toThrow('not change');
+  await expect(change(`made_at = now()`)).rejects.toThrow('not change');
+  await person.agent.patch(`/api/copies/${id}`).send({ document: {} }).expect(422);
+});
+
+it('saved at once by many get a number each, and one is in the timer', async () => {
+  await Promise.all(Array.from({ length: 8 }, () => add('left')));
+  const copies = (await list()) as { number: number; isInTimer: boolean }[];
+  expect(copies.map(({ number }) => number)).toEqual([8, 7, 6, 5, 4, 3, 2, 1]);
+  expect(copies.filter(({ isInTimer }) => isInTimer)).toHaveLength(1);
+});
+
+it('what is planned comes with the settings alone', async () => {
+  const body = { reason: 'planned', document: planDocument() };
+  await person.agent.post(`/api/timers/${timerId}/copies`).send(body).expect(422);
+  expect(await list()).toEqual([]);
+});

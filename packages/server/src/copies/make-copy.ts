@@ -1,0 +1,31 @@
+import type { CopyReason } from '@water-clock/core/property-file';
+import type { Plan } from '@water-clock/core/settings';
+import type { EntityManager } from 'typeorm';
+import { Timer } from '../timers/timer.entity.js';
+import { Copy } from './copy.entity.js';
+
+interface NewCopy {
+  readonly firmId: string;
+  readonly timerId: string;
+  readonly reason: CopyReason;
+  readonly name: string;
+  readonly document: Plan;
+  readonly personName: string;
+  /** It becomes the copy that is believed to be in the timer. */
+  readonly isInTimer: boolean;
+}
+
+/** Saves a copy under the timer's next number, inside the transaction of `manager`. */
+export async function makeCopy(manager: EntityManager, copy: NewCopy): Promise<string> {
+  const { firmId, timerId } = copy;
+  // Whoever comes second waits here, and then takes the number after.
+  await manager.findOneOrFail(Timer, {
+    select: { id: true },
+    where: { firmId, id: timerId },
+    lock: { mode: 'pessimistic_write' },
+  });
+  if (copy.isInTimer) await manager.update(Copy, { firmId, timerId }, { isInTimer: false });
+  const highest = await manager.maximum(Copy, 'number', { firmId, timerId });
+  const { id } = await manager.save(manager.create(Copy, { ...copy, number: (highest ?? 0) + 1 }));
+  return id;
+}

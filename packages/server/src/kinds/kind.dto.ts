@@ -1,0 +1,59 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { CivilDay, WholeNumber } from '@water-clock/core/documents';
+import type { TimerCapability } from '@water-clock/core/timer-kinds';
+import { IsDefined, IsNotEmpty, IsString, MaxLength } from 'class-validator';
+
+export class KindFields {
+  @ApiProperty({ example: 'Wall timer, 12 stations' })
+  @IsString({ message: 'must be a text' })
+  @IsNotEmpty({ message: 'must not be empty: give the kind a name you will know it by' })
+  @MaxLength(200, { message: 'must be at most 200 characters' })
+  name!: string;
+
+  @ApiProperty({ default: '' })
+  @IsString({ message: 'must be a text' })
+  @MaxLength(500, { message: 'must be at most 500 characters' })
+  summary: string = '';
+
+  @ApiProperty({ type: Object, description: 'What the timer can do, as in a plan document' })
+  @IsDefined({ message: 'is required' })
+  capability!: unknown;
+}
+
+export class KindChange extends KindFields {
+  /** The version that the change was made from. */
+  @ApiProperty({ example: 1 })
+  @WholeNumber(1)
+  version!: number;
+}
+
+export class KindPreviewFields {
+  @ApiProperty({ type: Object })
+  @IsDefined({ message: 'is required' })
+  capability!: unknown;
+
+  /** The date from which the settings are judged. */
+  @ApiProperty({ example: '2026-06-01', format: 'date' })
+  @CivilDay()
+  from!: string;
+}
+
+export class KindAnswer {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() summary!: string;
+  @ApiProperty({ type: Object }) capability!: TimerCapability;
+  @ApiProperty() version!: number;
+  @ApiProperty({ description: 'How many timers are of this kind' }) timers!: number;
+}
+
+/** What a change of its kind would break of one timer. */
+export class KindBreak {
+  @ApiProperty({ format: 'uuid' }) timerId!: string;
+  @ApiProperty() timer!: string;
+  @ApiProperty() property!: string;
+  @ApiProperty({ type: [String], description: 'Programs in use that it would lose' })
+  programsLost!: string[];
+  @ApiProperty({ type: [String], description: 'What would be wrong then, in words' })
+  findings!: string[];
+}

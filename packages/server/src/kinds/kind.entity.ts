@@ -1,0 +1,43 @@
+import type { TimerCapability } from '@water-clock/core/timer-kinds';
+import {
+  Check,
+  Column,
+  Entity,
+  JoinColumn,
+  ManyToOne,
+  PrimaryGeneratedColumn,
+  Unique,
+  type Relation,
+} from 'typeorm';
+import { Firm } from '../firms/firm.entity.js';
+
+/** A kind of timer that a firm has come to know. */
+@Entity('timer_kinds')
+@Check('timer_kinds_name', `name <> ''`)
+@Check('timer_kinds_version', 'version > 0')
+@Unique('timer_kinds_of_firm', ['id', 'firmId'])
+@Unique('timer_kinds_by_name', ['firmId', 'name'])
+export class TimerKind {
+  @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'timer_kinds_pkey' })
+  id!: string;
+
+  @Column('uuid', { name: 'firm_id' })
+  firmId!: string;
+
+  @ManyToOne(() => Firm, { nullable: false })
+  @JoinColumn({ name: 'firm_id', foreignKeyConstraintName: 'timer_kinds_firm' })
+  firm!: Relation<Firm>;
+
+  @Column('text')
+  name!: string;
+
+  @Column('text', { default: '' })
+  summary!: string;
+
+  @Column('jsonb')
+  capability!: TimerCapability;
+
+  /** Counts the saves; a save names the one it was made from. */
+  @Column('integer', { default: 1 })
+  version!: number;
+}

@@ -1,0 +1,122 @@
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { argon2id, hash } from 'argon2';
+import { DataSource, QueryFailedError } from 'typeorm';
+import { Firm } from '../firms/firm.entity.js';
+import { badInput, notAllowed, notFound } from '../platform/problem.js';
+import {
+  FirmAnswer,
+  FirmChange,
+  PersonAnswer,
+  PersonFields,
+  SessionAnswer,
+  SetupFields,
+  WelcomeAnswer,
+} from './person.dto.js';
+import { Person, type Clock } from './person.entity.js';
+import type { SignedIn } from './signed-in.js';
+
+const UNIQUE_VIOLATION = '23505';
+
+export const passwordHash = (password: string): Promise<string> =>
+  hash(password, { type: argon2id });
+
+@Injectable()
+export class PeopleService {
+  constructor(@InjectDataSource() private readonly source: DataSource) {}
+
+  async welcome(): Promise<WelcomeAnswer> {
+    const people = await this.source.manager.find(Person, {
+      where: { firm: { isDemo: true } },
+      relations: { firm: true },
+      order: { createdAt: 'ASC', name: 'ASC' },
+    });
+    return {
+      needsSetup: people.length === 0 && !(await this.source.manager.exists(Person)),
+      demoPeople: people.map(({ id, name, role, firm }) => ({ id, name, role, firm: firm.name })),
+    };
+  }
+
+  /** The first firm and its owner; refused where there is anybody already. */
+  async setUp({ firm: firmName, name, email, password }: SetupFields): Promise<Person> {
+    const passwordHashed = await passwordHash(password);
+    return this.source.transaction(async (manager) => {
+      await manager.query('LOCK TABLE people IN SHARE ROW EXCLUSIVE MODE');
+      if (await manager.exists(Person)) throw notAllowed();
+      const [known] = await manager.find(Firm, { take: 1 });
+      const firm = await manager.save(manager.create(Firm, { ...known, name: firmName }));
+      return manager.save(
+        manager.create(Person, {
+          firmId: firm.id,
+          name,
+          email: email.toLowerCase(),
+          role: 'owner',
+          passwordHash: passwordHashed,
+        }),
+      );
+    });
+  }
+
+  async demoPerson(id: string): Promise<Person> {
+    const person = await this.source.manager.findOneBy(Person, { id, firm: { isDemo: true } });
+    if (!person) throw notFound('person of the demo');
+    return person;
+  }
+
+  async session({ id, firmId }: SignedIn): Promise<SessionAnswer> {
+    const [person, firm] = await Promise.all([
+      this.source.manager.findOneByOrFail(Person, { id, firmId }),
+      this.source.manager.findOneByOrFail(Firm, { id: firmId }),
+    ]);
+    return { person: personAnswer(person), firm: firmAnswer(firm) };
+  }
+
+  async setClock({ id, firmId }: SignedIn, clock: Clock): Promise<void> {
+    await this.source.manager.update(Person, { id, firmId }, { clock });
+  }
+
+  async changeFirm(firmId: string, change: FirmChange): Promise<FirmAnswer> {
+    if (Object.keys(change).length > 0)
+      await this.source.manager.update(Firm, { id: firmId }, { ...change });
+    return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
+  }
+
+  async list(firmId: string): Promise<PersonAnswer[]> {
+    const rows = await this.source.manager.find(Person, {
+      where: { firmId },
+      order: { name: 'ASC', id: 'ASC' },
+    });
+    return rows.map(personAnswer);
+  }
+
+  async add(firmId: string, { password, ...fields }: PersonFields): Promise<PersonAnswer> {
+    const row = this.source.manager.create(Person, {
+      ...fields,
+      email: fields.email.toLowerCase(),
+      firmId,
+      passwordHash: await passwordHash(password),
+    });
+    try {
+      const { id } = await this.source.manager.save(row);
+      return personAnswer(await this.source.manager.findOneByOrFail(Person, { id, firmId }));
+    } catch (error) {
+      if (isUniqueViolation(error))
+        throw badInput([{ path: 'email', message: 'is taken: somebody signs in with it already' }]);
+      throw error;
+    }
+  }
+}
+
+const isUniqueViolation = (error: unknown): boolean =>
+  error instanceof QueryFailedError &&
+  (error.driverError as { code?: string }).code === UNIQUE_VIOLATION;
+
+const personAnswer = ({ id, name, email, role, clock }: Person): PersonAnswer => ({
+  id,
+  name,
+  email,
+  role,
+  clock,
+});
+
+const firmAnswer = ({ id, name, units }: Firm): FirmAnswer => ({ id, name, units });

@@ -1,0 +1,163 @@
+import request from 'supertest';
+import { loadDemo } from '../demo/load-demo.js';
+import { startTestServer, type TestServer } from '../testing/test-server.js';
+import { COOKIE } from './signed-in.js';
+
+let server: TestServer;
+beforeAll(async () => (server = await startTestServer()));
+afterAll(() => server.close());
+
+const anybody = () => request(server.app.getHttpServer());
+const INES = { email: 'Ines@Quillhaven.example', password: 'correct horse battery' };
+
+describe('a new installation', () => {
+  it('is set up once, by its owner, who is signed in then', async () => {
+    expect((await anybody().get('/api/welcome')).body).toEqual({
+      needsSetup: true,
+      demoPeople: [],
+    });
+    const fields = { firm: 'Quillhaven Care', name: 'Ines Marlow', ...INES };
+    const { headers } = await anybody().post('/api/setup').send(fields).expect(204);
+    const [cookie] = headers['set-cookie'] as unknown as string[];
+    expect(cookie).toMatch(/; HttpOnly/);
+    expect(cookie).toMatch(/; SameSite=Strict/);
+    const { body } = await anybody().get('/api/session').set('Cookie', cookie!).expect(200);
+    expect(body).toMatchObject({
+      person: { name: 'Ines Marlow', role: 'owner', clock: '24' },
+      firm: { name: 'Quillhaven Care', units: 'metric' },
+    });
+    expect((await anybody().get('/api/welcome')).body.needsSetup).toBe(false);
+    await anybody()
+      .post('/api/setup')
+      .send({ ...fields, email: 'b@example.test' })
+      .expect(403);
+  });
+
+  it('keeps no password, and of a session only the hash of its token', async () => {
+    const [{ password_hash }] = await server.source.query('SELECT password_hash FROM people');
+    expect(password_hash).toMatch(/^\$argon2id\$/);
+    const { headers } = await anybody().post('/api/session').send(INES).expect(204);
+    const token = /=([^;]+)/.exec(headers['set-cookie']![0]!)![1]!;
+    const hashes = await server.source.query('SELECT token_hash FROM sessions');
+    expect(JSON.stringify(hashes)).not.toContain(token);
+  });
+});
+
+describe('signing in', () => {
+  it('needs the right password, and ends with signing out', async () => {
+    await anybody()
+      .post('/api/session')
+      .send({ ...INES, password: 'wrong' })
+      .expect(401);
+    const agent = request.agent(server.app.getHttpServer());
+    await agent.post('/api/session').send(INES).expect(204);
+    const { headers } = await agent.get('/api/session').expect(200);
+    expect(headers['content-type']).toContain('json');
+    await agent.delete('/api/session').expect(204);
+    await agent.get('/api/session').expect(401);
+  });
+
+  it('does not tell whether an e-mail is known', async () => {
+    const wrong = { password: 'wrong password' };
+    const known = await anybody()
+      .post('/api/session')
+      .send({ ...INES, ...wrong });
+    const other = await anybody()
+      .post('/api/session')
+      .send({ email: 'nobody@example.test', ...wrong });
+    expect([other.status, other.body]).toEqual([known.status, known.body]);
+  });
+
+  it('is slowed after failures, for the right password too, and free again after a while', async () => {
+    const { firmId } = await server.signIn();
+    const owner = await server.signIn('owner', firmId);
+    const fields = { name: 'Tobias', email: 'tobias@example.test', role: 'technician' };
+    const password = 'a long enough one';
+    await owner.agent
+      .post('/api/people')
+      .send({ ...fields, password })
+      .expect(201);
+    const signIn = (typed: string) =>
+      anybody().post('/api/session').send({ email: fields.email, password: typed });
+    for (let tries = 0; tries < 4; tries++) await signIn('wrong').expect(401);
+    const { body } = await signIn(password).expect(429);
+    expect(body.detail).toMatch(/Try again in \d+ s/);
+    await server.source.query(
+      `UPDATE sign_in_failures SET failed_at = failed_at - interval '3 seconds'`,
+    );
+    await signIn(password).expect(204);
+    await signIn('wrong').expect(401);
+  });
+
+  it('is over when its time has run out', async () => {
+    const { agent } = await server.signIn();
+    await agent.get('/api/session').expect(200);
+    await server.source.query(`UPDATE sessions SET expires_at = now() - interval '1 second'`);
+    await agent.get('/api/session').expect(401);
+    await anybody().get('/api/session').set('Cookie', `${COOKIE}=made-up`).expect(401);
+  });
+});
+
+describe('people and their firm', () => {
+  it('an owner adds people and sets the units; each person has a clock', async () => {
+    const owner = await server.signIn('owner');
+    const fields = { name: 'Piet Lark', email: 'Piet@example.test', password: 'long enough 1' };
+    const { body: piet } = await owner.agent
+      .post('/api/people')
+      .send({ ...fields, role: 'office' })
+      .expect(201);
+    expect(piet).toMatchObject({ email: 'piet@example.test', role: 'office', clock: '24' });
+    const { body } = await owner.agent.post('/api/people').send({ ...fields, role: 'owner' });
+    expect(body.errors).toEqual([
+      { path: 'email', message: 'is taken: somebody signs in with it already' },
+    ]);
+    await owner.agent.patch('/api/firm').send({ units: 'us' }).expect(200);
+    await owner.agent.patch('/api/session').send({ clock: '12' }).expect(200);
+    expect((await owner.agent.get('/api/session')).body).toMatchObject({
+      person: { clock: '12' },
+      firm: { units: 'us', name: 'A firm' },
+    });
+  });
+
+  it('all faults of a new person are told at once', async () => {
+    const owner = await server.signIn('owner');
+    const { body } = await owner.agent
+      .post('/api/people')
+      .send({ name: '', email: 'x', password: 'short', role: 'king' })
+      .expect(422);
+    expect(body.errors.map(({ path }: { path: string }) => path).sort()).toEqual([
+      'email',
+      'name',
+      'password',
+      'role',
+    ]);
+  });
+});
+
+describe('the demo', () => {
+  it('lets in by a name alone, and only people of the demo', async () => {
+    const demo = await startTestServer();
+    try {
+      const ask = () => request(demo.app.getHttpServer());
+      await loadDemo(demo.source, { fresh: false });
+      const { body } = await ask().get('/api/welcome');
+      expect(body.needsSetup).toBe(false);
+      expect(body.demoPeople.map(({ role }: { role: string }) => role).sort()).toEqual([
+        'office',
+        'owner',
+        'technician',
+        'technician',
+      ]);
+      const [{ id: personId }] = body.demoPeople;
+      const { headers } = await ask().post('/api/session/demo').send({ personId }).expect(204);
+      await ask().get('/api/session').set('Cookie', headers['set-cookie']![0]!).expect(200);
+      await demo.signIn();
+      const [{ id: real }] = await demo.source.query(
+        `SELECT id FROM people WHERE name LIKE 'Somebody%'`,
+      );
+      await ask().post('/api/session/demo').send({ personId: real }).expect(404);
+    } finally {
+      await demo.close();
+    }
+  });
+});

@@ -1,0 +1,28 @@
+import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import { notAllowed, notSignedIn } from '../platform/problem.js';
+import type { Role } from './person.entity.js';
+import { SessionsService } from './sessions.service.js';
+import { ACCESS_KEYS, COOKIE, type SignedInRequest } from './signed-in.js';
+
+/** Lets nobody in without a session, nor with a role that the route is not for. */
+@Injectable()
+export class SessionGuard implements CanActivate {
+  constructor(
+    private readonly reflector: Reflector,
+    private readonly sessions: SessionsService,
+  ) {}
+
+  async canActivate(context: ExecutionContext): Promise<boolean> {
+    const about = [context.getHandler(), context.getClass()];
+    if (this.reflector.getAllAndOverride<boolean>(ACCESS_KEYS.PUBLIC, about)) return true;
+    const request = context.switchToHttp().getRequest<SignedInRequest>();
+    const token = (request.cookies as Record<string, string> | undefined)?.[COOKIE];
+    const person = token === undefined ? null : await this.sessions.personOf(token);
+    if (!person) throw notSignedIn();
+    const allowed = this.reflector.getAllAndOverride<Role[]>(ACCESS_KEYS.ALLOWED, about);
+    if (allowed && !allowed.includes(person.role)) throw notAllowed();
+    request.person = person;
+    return true;
+  }
+}

@@ -1,0 +1,40 @@
+import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
+import type { Request } from 'express';
+import type { Clock, Role } from './person.entity.js';
+
+/** The person that a request is made by. */
+export interface SignedIn {
+  readonly id: string;
+  readonly firmId: string;
+  readonly name: string;
+  readonly role: Role;
+  readonly clock: Clock;
+}
+
+export type SignedInRequest = Request & { person?: SignedIn };
+
+export const COOKIE = 'water_clock_session';
+
+const PUBLIC = 'isPublic';
+const ALLOWED = 'allowedRoles';
+export const ACCESS_KEYS = { PUBLIC, ALLOWED } as const;
+
+/** The route may be used without signing in. */
+export const Public = () => SetMetadata(PUBLIC, true);
+
+/** The route changes settings: nobody from the office. */
+export const ForTechnicians = () => SetMetadata(ALLOWED, ['owner', 'technician'] satisfies Role[]);
+
+export const ForOwners = () => SetMetadata(ALLOWED, ['owner'] satisfies Role[]);
+
+const personOf = (context: ExecutionContext): SignedIn =>
+  context.switchToHttp().getRequest<SignedInRequest>().person!;
+
+export const CurrentPerson = createParamDecorator((_: unknown, context: ExecutionContext) =>
+  personOf(context),
+);
+
+/** The id of the firm that the request is made for. */
+export const CurrentFirm = createParamDecorator(
+  (_: unknown, context: ExecutionContext) => personOf(context).firmId,
+);

@@ -1,0 +1,173 @@
+import request from 'supertest';
+import { planDocument } from '../testing/documents.js';
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
+
+const METHODS = ['get', 'post', 'put', 'patch', 'delete'] as const;
+type Method = (typeof METHODS)[number];
+
+interface Route {
+  readonly method: Method;
+  readonly path: string;
+  /** The roles for which it is. */
+  readonly needs: 'anybody' | 'office' | 'technician' | 'owner';
+  readonly body?: object;
+}
+
+const OPEN = new Set(['GET /api/welcome', 'POST /api/setup', 'POST /api/session']);
+OPEN.add('POST /api/session/demo');
+const OWNERS = new Set(['PATCH /api/firm', 'POST /api/people']);
+/** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
+const OFFICE = new Set([
+  'POST /api/properties',
+  'PUT /api/properties/{propertyId}',
+  'PUT /api/properties/{propertyId}/archived',
+  'PATCH /api/session',
+  'DELETE /api/session',
+  'POST /api/kinds/{kindId}/preview',
+]);
+
+let server: TestServer;
+let routes: Route[];
+let home: TestPerson;
+/** The ids of one firm's rows, by the name of the parameter. */
+let ids: Record<string, string>;
+
+const RULES = { format: 'waterclock.rules/1', district: 'Quillhaven', periods: [] };
+const YARD = { format: 'waterclock.yard/1', stations: [{ number: 1 }] };
+
+/** A body that each route would take from somebody who may. */
+const BODIES: Record<string, object> = {
+  'POST /api/properties/{propertyId}/timers': { name: 'T', document: planDocument() },
+  'PUT /api/timers/{timerId}/settings': { version: 1, document: planDocument(['06:00']) },
+  'PUT /api/timers/{timerId}/yard': { version: 1, document: YARD },
+  'PATCH /api/timers/{timerId}': { name: 'Renamed' },
+  'POST /api/timers/{timerId}/copies': { reason: 'left', document: planDocument() },
+  'PATCH /api/copies/{copyId}': { name: 'Renamed' },
+  'PUT /api/properties/{propertyId}': { name: 'Renamed', version: 1 },
+  'PUT /api/properties/{propertyId}/archived': { archived: true },
+  'PUT /api/kinds/{kindId}': { name: 'Renamed', capability: {}, version: 1 },
+  'POST /api/kinds/{kindId}/preview': { capability: {}, from: '2026-06-01' },
+  'PUT /api/rule-sets/{ruleSetId}': { version: 1, document: RULES },
+};
+
+beforeAll(async () => {
+  server = await startTestServer();
+  const { body } = await request(server.app.getHttpServer()).get('/api/docs-json').expect(200);
+  const paths = body.paths as Record<string, Partial<Record<Method, unknown>>>;
+  routes = Object.entries(paths).flatMap(([path, methods]) =>
+    METHODS.filter((method) => methods[method]).map((method): Route => {
+      const key = `${method.toUpperCase()} ${path}`;
+      const isRead = method === 'get' || OFFICE.has(key);
+      return {
+        method,
+        path,
+        needs: OPEN.has(key)
+          ? 'anybody'
+          : OWNERS.has(key)
+            ? 'owner'
+            : isRead
+              ? 'office'
+              : 'technician',
+        ...(BODIES[key] && { body: BODIES[key] }),
+      };
+    }),
+  );
+
+  home = await server.signIn('owner');
+  const { agent } = home;
+  const post = async (path: string, sent: object) =>
+    (await agent.post(path).send(sent).expect(201)).body.id as string;
+  const propertyId = await post('/api/properties', { name: 'Plum cottage' });
+  const timerId = await post(`/api/properties/${propertyId}/timers`, {
+    name: 'Garage timer',
+    document: planDocument(),
+  });
+  ids = {
+    propertyId,
+    timerId,
+    copyId: await post(`/api/timers/${timerId}/copies`, {
+      reason: 'left',
+      document: planDocument(),
+    }),
+    kindId: await post('/api/kinds', { name: 'Ours', capability: {} }),
+    ruleSetId: await post('/api/rule-sets', { document: RULES }),
+  };
+});
+afterAll(() => server.close());
+
+/** Each route's address with the ids of the one firm, and the questions it wants. */
+const addressOf = ({ path }: Route) =>
+  `${path.replace(/\{(\w+)\}/g, (_, name: string) => ids[name]!)}?${path.endsWith('/settings') ? 'on' : 'from'}=2026-06-01`;
+
+const ask = (agent: TestPerson['agent'], route: Route) =>
+  agent[route.method](
+    route.path === '/api/properties' || route.path.endsWith('/settings')
+      ? addressOf(route)
+      : addressOf(route).split('?')[0]!,
+  ).send(route.body ?? {});
+
+const everything = async () => {
+  const tables = ['properties', 'timers', 'timer_settings', 'timer_yards', 'copies'];
+  const rows = await Promise.all(
+    [...tables, 'timer_kinds', 'rule_sets'].map((table) =>
+      server.source.query(`SELECT * FROM ${table} WHERE firm_id = $1 ORDER BY 1`, [home.firmId]),
+    ),
+  );
+  return JSON.stringify(rows);
+};
+
+it('knows them all: parameters too', () => {
+  expect(routes.length).toBeGreaterThanOrEqual(30);
+  const parameters = routes.flatMap(({ path }) => [...path.matchAll(/\{(\w+)\}/g)]);
+  expect([...new Set(parameters.map(([, name]) => name))].sort()).toEqual(Object.keys(ids).sort());
+});
+
+it('none but the door answers somebody without a session', async () => {
+  const before = await everything();
+  for (const route of routes.filter(({ needs }) => needs !== 'anybody')) {
+    const answer = await ask(request.agent(server.app.getHttpServer()), route);
+    expect([route.method, route.path, answer.status]).toEqual([route.method, route.path, 401]);
+  }
+  expect(await everything()).toBe(before);
+});
+
+it("none reaches another firm's rows", async () => {
+  const before = await everything();
+  const stranger = await server.signIn('owner');
+  const withIds = routes.filter(({ path }) => path.includes('{'));
+  for (const route of withIds) {
+    const answer = await ask(stranger.agent, route);
+    expect([route.method, route.path, answer.status]).toEqual([route.method, route.path, 404]);
+  }
+  for (const path of ['/api/kinds', '/api/rule-sets', '/api/properties?from=2026-06-01']) {
+    const { body } = await stranger.agent.get(path).expect(200);
+    expect(body.rows ?? body).toEqual([]);
+  }
+  const { body: people } = await stranger.agent.get('/api/people').expect(200);
+  expect(people).toHaveLength(1);
+  expect(await everything()).toBe(before);
+});
+
+it('none is open to a role that is too low, and all are to one that is not', async () => {
+  const office = await server.signIn('office', home.firmId);
+  const technician = await server.signIn('technician', home.firmId);
+  const before = await everything();
+  for (const route of routes) {
+    const tooLow =
+      route.needs === 'owner' ? [office, technician] : route.needs === 'technician' ? [office] : [];
+    for (const { agent } of tooLow) {
+      const answer = await ask(agent, route);
+      expect([route.method, route.path, answer.status]).toEqual([route.method, route.path, 403]);
+    }
+  }
+  expect(await everything()).toBe(before);
+  const changes = routes.filter(({ method, path }) => method !== 'delete' && path !== '/api/setup');
+  for (const route of changes.filter(({ needs }) => needs === 'office')) {
+    const { status } = await ask(office.agent, route);
+    expect([route.method, route.path, status === 403 || status === 401]).toEqual([
+      route.method,
+      route.path,
+      false,
+    ]);
+  }
+});

@@ -1,0 +1,81 @@
+import type { PropertyFile, TimerInFile } from '@water-clock/core/property-file';
+import { PROPERTY_FORMAT } from '@water-clock/core/property-file';
+import type { EntityManager } from 'typeorm';
+import { Copy } from '../copies/copy.entity.js';
+import { notFound } from '../platform/problem.js';
+import { Property } from '../properties/property.entity.js';
+import { Timer } from '../timers/timer.entity.js';
+
+/** A whole property as a file: yard, kind, rules and copies included. */
+export async function exportProperty(
+  manager: EntityManager,
+  firmId: string,
+  id: string,
+): Promise<PropertyFile> {
+  const property = await manager.findOne(Property, {
+    where: { firmId, id },
+    relations: { ruleSet: true },
+  });
+  if (!property) throw notFound('property');
+  const timers = await manager.find(Timer, {
+    where: { firmId, propertyId: id },
+    relations: { settings: true, yard: true },
+    order: { createdAt: 'ASC', id: 'ASC' },
+  });
+  const copies = await manager.find(Copy, {
+    where: { firmId, timer: { propertyId: id } },
+    order: { number: 'ASC' },
+  });
+  return {
+    format: PROPERTY_FORMAT,
+    id,
+    property: propertyFacts(property),
+    rules: property.ruleSet?.document ?? null,
+    timers: timers.map((timer) =>
+      timerInFile(
+        timer,
+        copies.filter(({ timerId }) => timerId === timer.id),
+      ),
+    ),
+  };
+}
+
+export function propertyFacts(row: Property): PropertyFile['property'] {
+  const { timeZone, latitude, longitude, supplySource, supplyLpm, supplyKpa } = row;
+  return {
+    name: row.name,
+    address: row.address,
+    town: row.town,
+    contactName: row.contactName,
+    contactPhone: row.contactPhone,
+    contactEmail: row.contactEmail,
+    gateNotes: row.gateNotes,
+    ...(timeZone !== null && { timeZone }),
+    ...(latitude !== null && { latitude }),
+    ...(longitude !== null && { longitude }),
+    ...(supplySource !== null && { supplySource }),
+    ...(supplyLpm !== null && { supplyLpm }),
+    ...(supplyKpa !== null && { supplyKpa }),
+    mowingWeekdays: row.mowingWeekdays,
+  };
+}
+
+function timerInFile(timer: Timer, copies: readonly Copy[]): TimerInFile {
+  const inTimer = copies.find(({ isInTimer }) => isInTimer);
+  return {
+    id: timer.id,
+    name: timer.name,
+    settings: timer.settings.document,
+    yard: timer.yard.document,
+    copies: copies.map(({ number, name, reason, personName, madeAt, document }) => ({
+      number,
+      name,
+      reason,
+      person: personName,
+      madeAt: madeAt.toISOString(),
+      document,
+    })),
+    ...(inTimer && { copyInTimer: inTimer.number }),
+    ...(timer.hasOwnBackup !== null && { hasOwnBackup: timer.hasOwnBackup }),
+  };
+}

@@ -1,0 +1,16 @@
+import { ApiProperty } from '@nestjs/swagger';
+
+/** One thing that an import adds or changes. */
+export class ImportChange {
+  @ApiProperty({ enum: ['add', 'change'] }) does!: 'add' | 'change';
+  @ApiProperty({ example: 'Timer "Garage timer"' }) what!: string;
+  @ApiProperty({ type: [String], description: 'What of it, in sentences' }) details!: string[];
+}
+
+/** What an import would do, or did. */
+export class ImportAnswer {
+  @ApiProperty({ format: 'uuid', description: 'The property' }) propertyId!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty({ type: [ImportChange], description: 'Empty: all of it is here already' })
+  changes!: ImportChange[];
+}

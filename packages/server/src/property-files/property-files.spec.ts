@@ -1,0 +1,132 @@
+import { loadDemo } from '../demo/load-demo.js';
+import { planDocument } from '../testing/documents.js';
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
+
+let server: TestServer;
+let person: TestPerson;
+beforeAll(async () => {
+  server = await startTestServer();
+  person = await server.signIn();
+});
+afterAll(() => server.close());
+
+const RULES = { format: 'waterclock.rules/1', district: 'Quillhaven', periods: [] };
+
+async function addHome(): Promise<{ id: string }> {
+  const { agent } = person;
+  const { body: rules } = await agent.post('/api/rule-sets').send({ document: RULES });
+  const { body: home } = await agent
+    .post('/api/properties')
+    .send({ name: 'Plum cottage', town: 'Quillhaven', supplyLpm: 40, ruleSetId: rules.id });
+  const { body: timer } = await agent
+    .post(`/api/properties/${home.id}/timers`)
+    .send({ name: 'Garage', document: planDocument() });
+  const copies = `/api/timers/${timer.id}/copies`;
+  await agent.post(copies).send({ reason: 'as-found', document: planDocument(['03:00']) });
+  await agent.post(copies).send({ reason: 'left', name: 'June', document: planDocument() });
+  return { id: home.id };
+}
+
+const fileOf = async (who: TestPerson, id: string) =>
+  (await who.agent.get(`/api/properties/${id}/file`).expect(200)).body;
+const preview = async (who: TestPerson, document: object) =>
+  (await who.agent.post('/api/property-files/preview').send({ document }).expect(200)).body;
+const bringIn = async (who: TestPerson, document: object) =>
+  (await who.agent.post('/api/property-files').send({ document }).expect(200)).body;
+
+it('hold a whole property, and bring it whole to another firm', async () => {
+  const { id } = await addHome();
+  const file = await fileOf(person, id);
+  expect(file).toMatchObject({
+    format: 'waterclock.property/1',
+    property: { name: 'Plum cottage', supplyLpm: 40 },
+    rules: { district: 'Quillhaven' },
+    timers: [
+      {
+        name: 'Garage',
+        copyInTimer: 2,
+        copies: [{ reason: 'as-found' }, { reason: 'left', name: 'June' }],
+      },
+    ],
+  });
+
+  const other = await server.signIn();
+  const looked = await preview(other, file);
+  expect(looked.changes.map(({ what }: { what: string }) => what)).toEqual([
+    'Rules of Quillhaven',
+    'Property "Plum cottage"',
+    'Timer "Garage"',
+    '2 saved copies of Garage',
+  ]);
+  expect((await other.agent.get('/api/properties?from=2026-06-01')).body.total).toBe(0);
+  const { propertyId, changes } = await bringIn(other, file);
+  expect(changes).toEqual(looked.changes);
+  const again = await fileOf(other, propertyId);
+  // The first firm's rows have the file's ids; the second firm's get their own.
+  expect({ ...again, id, timers: [{ ...again.timers[0], id: file.timers[0].id }] }).toEqual(file);
+});
+
+it('say what would change, and change just that', async () => {
+  const { id } = await addHome();
+  const file = await fileOf(person, id);
+  expect((await preview(person, file)).changes).toEqual([]);
+  file.property.gateNotes = 'Code 2804';
+  file.timers[0].settings = planDocument(['04:00', '21:45']);
+  file.timers[0].copies.push({
+    number: 3,
+    reason: 'left',
+    madeAt: '2026-06-01T10:00:00Z',
+    document: planDocument(['21:45']),
+  });
+  const { changes } = await preview(person, file);
+  expect(changes).toEqual([
+    {
+      does: 'change',
+      what: 'Property "Plum cottage"',
+      details: ['Notes for the gate: nothing becomes "Code 2804".'],
+    },
+    { does: 'change', what: 'Timer "Garage"', details: ['Program A now also starts at 21:45.'] },
+    { does: 'add', what: '1 saved copy of Garage', details: [] },
+  ]);
+});
+
+it('with faults are refused whole, all of them named by their paths', async () => {
+  const { id } = await addHome();
+  const file = await fileOf(person, id);
+  file.property.name = '';
+  file.timers[0].settings.stations = [{ number: 0 }];
+  file.timers[0].copies[1].document = 7;
+  file.timers[0].copyInTimer = 9;
+  file.rules.periods = [{ from: 'soon' }];
+  const { body } = await person.agent.post('/api/property-files').send({ document: file });
+  expect(body.errors.map(({ path }: { path: string }) => path).sort()).toEqual([
+    'document.property.name',
+    'document.rules.periods[0].from',
+    'document.timers[0].copies[1].document',
+    'document.timers[0].copyInTimer',
+    'document.timers[0].settings.programs[0].runs[0].station',
+    'document.timers[0].settings.stations[0].number',
+  ]);
+});
+
+it('of every demo home come back as they went', async () => {
+  const demo = await startTestServer();
+  try {
+    await loadDemo(demo.source, { fresh: false });
+    const [{ id: firmId }] = await demo.source.query('SELECT id FROM firms WHERE is_demo');
+    const owner = await demo.signIn('owner', firmId);
+    const other = await demo.signIn('owner');
+    const { body } = await owner.agent.get('/api/properties?from=2026-06-01').expect(200);
+    expect(body.rows.length).toBeGreaterThanOrEqual(6);
+    for (const { id } of body.rows as { id: string }[]) {
+      const file = await fileOf(owner, id);
+      expect((await preview(owner, file)).changes).toEqual([]);
+      const { propertyId } = await bringIn(other, file);
+      expect((await preview(other, { ...file, id: propertyId })).changes).not.toContainEqual(
+        expect.objectContaining({ does: 'change' }),
+      );
+    }
+  } finally {
+    await demo.close();
+  }
+});

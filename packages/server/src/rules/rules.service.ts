@@ -1,0 +1,69 @@
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { readRuleSet } from '@water-clock/core/local-rules';
+import { DataSource } from 'typeorm';
+import { wholeDocument } from '../platform/documents.js';
+import { DocumentChange, DocumentFields } from '../platform/dto.js';
+import { notFound } from '../platform/problem.js';
+import { saveVersion } from '../platform/saved.js';
+import { Property } from '../properties/property.entity.js';
+import { RuleSetAnswer } from './rule-set.dto.js';
+import { StoredRuleSet } from './rule-set.entity.js';
+
+@Injectable()
+export class RulesService {
+  constructor(@InjectDataSource() private readonly source: DataSource) {}
+
+  async list(firmId: string): Promise<RuleSetAnswer[]> {
+    const rows = await this.source.manager.find(StoredRuleSet, { where: { firmId } });
+    const counts: { rule_set_id: string; count: string }[] = await this.source.query(
+      `SELECT rule_set_id, count(*) FROM properties
+       WHERE firm_id = $1 AND rule_set_id IS NOT NULL GROUP BY rule_set_id`,
+      [firmId],
+    );
+    const homes = new Map(counts.map(({ rule_set_id, count }) => [rule_set_id, Number(count)]));
+    return rows
+      .map(({ id, version, document }) => ({
+        id,
+        version,
+        document,
+        properties: homes.get(id) ?? 0,
+      }))
+      .sort((a, b) => a.document.district.localeCompare(b.document.district));
+  }
+
+  async add(firmId: string, { document }: DocumentFields): Promise<RuleSetAnswer> {
+    const set = wholeDocument(document, readRuleSet);
+    const { id } = await this.source.manager.save(
+      this.source.manager.create(StoredRuleSet, { firmId, document: set }),
+    );
+    return { id, version: 1, document: set, properties: 0 };
+  }
+
+  async change(firmId: string, id: string, change: DocumentChange): Promise<RuleSetAnswer> {
+    const document = wholeDocument(change.document, readRuleSet) as object;
+    const { manager } = this.source;
+    await saveVersion(
+      manager,
+      StoredRuleSet,
+      { firmId, id },
+      change.version,
+      { document },
+      'rule set',
+    );
+    return (await this.list(firmId)).find((set) => set.id === id)!;
+  }
+
+  /** Takes a rule set away; the homes that went by it go by none. */
+  async remove(firmId: string, id: string): Promise<void> {
+    await this.source.transaction(async (manager) => {
+      await manager.update(
+        Property,
+        { firmId, ruleSetId: id },
+        { ruleSetId: null, version: () => 'version + 1' },
+      );
+      const { affected } = await manager.delete(StoredRuleSet, { firmId, id });
+      if (!affected) throw notFound('rule set');
+    });
+  }
+}

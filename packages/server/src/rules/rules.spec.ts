@@ -1,0 +1,65 @@
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
+
+let server: TestServer;
+let person: TestPerson;
+beforeAll(async () => {
+  server = await startTestServer();
+  person = await server.signIn();
+});
+afterAll(() => server.close());
+
+const set = (district: string) => ({
+  format: 'waterclock.rules/1',
+  district,
+  towns: ['Quillhaven'],
+  periods: [{ from: '2026-05-01', words: 'Odd houses on Tuesdays.', source: 'Notice 7' }],
+});
+
+it('are kept by district, and changed from the version that was read', async () => {
+  const { body: added } = await person.agent
+    .post('/api/rule-sets')
+    .send({ document: set('West') })
+    .expect(201);
+  await person.agent
+    .post('/api/rule-sets')
+    .send({ document: set('East') })
+    .expect(201);
+  const change = (version: number) =>
+    person.agent
+      .put(`/api/rule-sets/${added.id}`)
+      .send({ version, document: { ...set('West'), towns: [] } });
+  expect((await change(1).expect(200)).body).toMatchObject({ version: 2, properties: 0 });
+  await change(1).expect(409);
+  const { body } = await person.agent.get('/api/rule-sets').expect(200);
+  expect(body.map(({ document }: { document: object }) => document)).toMatchObject([
+    { district: 'East', towns: ['Quillhaven'] },
+    { district: 'West', towns: [] },
+  ]);
+});
+
+it('leave the homes that went by them with none when they go', async () => {
+  const { body: rules } = await person.agent.post('/api/rule-sets').send({ document: set('N') });
+  const home = { name: 'Wren corner', ruleSetId: rules.id };
+  const { body } = await person.agent.post('/api/properties').send(home).expect(201);
+  await person.agent.delete(`/api/rule-sets/${rules.id}`).expect(204);
+  expect((await person.agent.get(`/api/properties/${body.id}`)).body).toMatchObject({
+    ruleSetId: null,
+    version: 2,
+  });
+  await person.agent.post('/api/properties').send(home).expect(422);
+});
+
+it('with faults are refused with all of them', async () => {
+  const faulty = {
+    ...set(''),
+    periods: [{ from: '2026-02-30', houses: [{ houses: 'digits' }], season: { from: '13-01' } }],
+  };
+  const { body } = await person.agent.post('/api/rule-sets').send({ document: faulty }).expect(422);
+  expect(body.errors.map(({ path }: { path: string }) => path).sort()).toEqual([
+    'document.district',
+    'document.periods[0].from',
+    'document.periods[0].houses[0].digits',
+    'document.periods[0].season.from',
+    'document.periods[0].season.to',
+  ]);
+});

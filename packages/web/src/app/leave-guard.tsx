@@ -1,0 +1,50 @@
+import { Button, Modal } from 'antd';
+import { useEffect } from 'react';
+import { useBlocker } from 'react-router';
+
+interface LeaveGuardProps {
+  readonly isChanged: boolean;
+  readonly save: () => Promise<boolean>;
+  /** What has changes that are not saved: "The settings on this desk have". */
+  readonly what: string;
+}
+
+/** Asks before a page is left with changes that are not saved. */
+export function LeaveGuard({ isChanged, save, what }: LeaveGuardProps) {
+  const blocker = useBlocker(
+    ({ currentLocation, nextLocation }) =>
+      isChanged && currentLocation.pathname !== nextLocation.pathname,
+  );
+  useEffect(() => {
+    if (!isChanged) return;
+    const guard = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', guard);
+    return () => window.removeEventListener('beforeunload', guard);
+  }, [isChanged]);
+  return (
+    <Modal
+      open={blocker.state === 'blocked'}
+      title="Leave without saving?"
+      onCancel={() => blocker.reset?.()}
+      footer={[
+        <Button key="leave" danger onClick={() => blocker.proceed?.()}>
+          Leave, and lose the changes
+        </Button>,
+        <Button key="stay" onClick={() => blocker.reset?.()}>
+          Stay here
+        </Button>,
+        <Button
+          key="save"
+          type="primary"
+          onClick={() =>
+            void save().then((saved) => (saved ? blocker.proceed?.() : blocker.reset?.()))
+          }
+        >
+          Save and leave
+        </Button>,
+      ]}
+    >
+      {what} changes that are not saved.
+    </Modal>
+  );
+}

@@ -1,0 +1,33 @@
+import { useEffect } from 'react';
+
+interface Editing {
+  readonly isChanged: boolean;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly save: () => Promise<boolean>;
+}
+
+/** Ctrl Z, Ctrl Shift Z and Ctrl S, wherever on the page the focus is; `?` asks for help. */
+export function useEditKeys({ undo, redo, save, isChanged }: Editing, help?: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const isTyping = (event.target as HTMLElement).matches('input, textarea, select');
+      if (event.key === '?' && !isTyping) help?.();
+      if (!event.ctrlKey && !event.metaKey) return;
+      const key = event.key.toLowerCase();
+      const action =
+        key === 's'
+          ? () => isChanged && void save()
+          : key === 'y' || (key === 'z' && event.shiftKey)
+            ? redo
+            : key === 'z'
+              ? undo
+              : null;
+      if (!action) return;
+      event.preventDefault();
+      action();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+}

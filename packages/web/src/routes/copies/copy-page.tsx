@@ -1,0 +1,105 @@
+import { PrinterOutlined } from '@ant-design/icons';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { App, Button, Input, Skeleton } from 'antd';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { ApiError, troubleInWords } from '../../api/client';
+import { changeCopy, copiesKey, copyQuery, type Copy } from '../../api/copies';
+import { NotFound } from '../../app/not-found';
+import { LoadError, Page } from '../../app/page';
+import { copyWords } from '../../copies-words/copy-words';
+import { SettingsSheet } from '../../copies-words/settings-sheet';
+import { downloadText, fileNameOf } from '../../files/text-files';
+import { useClock, useMayChange } from '../../signed-in/use-signed-in';
+
+/** One saved copy, to be read out, printed, named, or brought back. */
+export function CopyPage() {
+  const { copyId = '' } = useParams();
+  const copy = useQuery(copyQuery(copyId));
+  if (copy.error instanceof ApiError && copy.error.status === 404) return <NotFound what="copy" />;
+  if (copy.error)
+    return <LoadError what="The copy" error={copy.error} onRetry={() => void copy.refetch()} />;
+  if (!copy.data) return <Skeleton active style={{ padding: 24 }} />;
+  return <CopySheet key={copyId} copy={copy.data} />;
+}
+
+function CopySheet({ copy }: { copy: Copy }) {
+  const { id, timer, document, isInTimer } = copy;
+  const clock = useClock();
+  const mayChange = useMayChange();
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const [name, setName] = useState(copy.name);
+  const change = async (fields: Parameters<typeof changeCopy>[1]) => {
+    try {
+      const changed = await changeCopy(id, fields);
+      await client.invalidateQueries({ queryKey: copiesKey });
+      client.setQueryData(copyQuery(id).queryKey, changed);
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  return (
+    <Page
+      title={`Copy № ${copy.number}`}
+      crumbs={[
+        { to: `/properties/${timer.property.id}`, name: timer.property.name },
+        { to: `/timers/${timer.id}`, name: timer.name },
+        { to: `/timers/${timer.id}/copies`, name: 'Saved copies' },
+      ]}
+      actions={
+        <>
+          <Button
+            onClick={() =>
+              downloadText(
+                `${fileNameOf(timer.property.name, timer.name, `copy ${copy.number}`)}.plan.json`,
+                JSON.stringify(document, null, 2),
+              )
+            }
+          >
+            Save as a plan file
+          </Button>
+          <Button icon={<PrinterOutlined />} onClick={() => window.print()}>
+            Print
+          </Button>
+          {mayChange && (
+            <>
+              <Button disabled={isInTimer} onClick={() => void change({ isInTimer: true })}>
+                {isInTimer ? 'This is in the timer' : 'The timer holds this one'}
+              </Button>
+              <Button
+                type="primary"
+                onClick={() => void navigate(`/timers/${timer.id}?bring=${id}`)}
+              >
+                Bring back to the desk
+              </Button>
+            </>
+          )}
+        </>
+      }
+    >
+      <p className="soft" style={{ margin: 0 }}>
+        {copyWords(copy, clock)}
+        {isInTimer && ' · believed to be in the timer now'}
+      </p>
+      {mayChange && (
+        <label className="no-print">
+          Name{' '}
+          <Input
+            maxLength={200}
+            value={name}
+            placeholder="such as: June, before the holidays"
+            style={{ maxWidth: 320 }}
+            onChange={(event) => setName(event.target.value)}
+            onPressEnter={(event) => event.currentTarget.blur()}
+            onBlur={() => name !== copy.name && void change({ name })}
+          />
+        </label>
+      )}
+      <section className="sheet" aria-label="Settings">
+        <SettingsSheet plan={document} />
+      </section>
+    </Page>
+  );
+}

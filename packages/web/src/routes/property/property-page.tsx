@@ -1,0 +1,210 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { parseDate } from '@water-clock/core/civil-time';
+import { WEEKDAYS } from '@water-clock/core/words';
+import { App, Button, Skeleton, Tag } from 'antd';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { ApiError, troubleInWords } from '../../api/client';
+import {
+  propertiesKey,
+  propertiesQuery,
+  propertyFile,
+  propertyQuery,
+  setArchived,
+  type Property,
+} from '../../api/properties';
+import { rulesQuery } from '../../api/rules';
+import { NotFound } from '../../app/not-found';
+import { Caution, LoadError, Page } from '../../app/page';
+import { downloadText, fileNameOf } from '../../files/text-files';
+import { RulesInForceWords } from '../../rules-words/rules-in-force';
+import { useMayChange, useQuantity } from '../../signed-in/use-signed-in';
+import { shownAmount } from '../../units/quantities';
+import { todayHere } from '../../words/today';
+import { AddTimerDialog } from './add-timer-dialog';
+import { SUPPLY_NAMES, SupplyCautions } from './supply';
+import { TimerCard } from './timer-card';
+import './property-page.css';
+
+/** One property: who and where, its water, its rules, and its timers with what is in them. */
+export function PropertyPage() {
+  const { propertyId = '' } = useParams();
+  const property = useQuery(propertyQuery(propertyId));
+  if (property.error instanceof ApiError && property.error.status === 404)
+    return <NotFound what="property" />;
+  if (property.error)
+    return (
+      <LoadError
+        what="The property"
+        error={property.error}
+        onRetry={() => void property.refetch()}
+      />
+    );
+  if (!property.data) return <Skeleton active style={{ padding: 24 }} />;
+  return <PropertySheets property={property.data} />;
+}
+
+function PropertySheets({ property }: { property: Property }) {
+  const { id, name, archived } = property;
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const { message, modal } = App.useApp();
+  const mayChange = useMayChange();
+  const [isAdding, setAdding] = useState(false);
+  const archive = async (isArchived: boolean) => {
+    try {
+      await setArchived(id, isArchived);
+      await client.invalidateQueries({ queryKey: propertiesKey });
+      void message.success(isArchived ? `${name} is archived.` : `${name} is back.`);
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  const askToArchive = () =>
+    void modal.confirm({
+      title: `Archive ${name}?`,
+      content: 'It leaves the list. Nothing is deleted, and it can be brought back at any time.',
+      okText: 'Archive it',
+      cancelText: 'Keep it in the list',
+      onOk: () => archive(true),
+    });
+  const save = async () => {
+    try {
+      const file = await propertyFile(id);
+      downloadText(`${fileNameOf(name)}.property.json`, JSON.stringify(file, null, 2));
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  return (
+    <Page
+      title={name}
+      crumbs={[{ to: '/properties', name: 'Properties' }]}
+      actions={
+        <>
+          <Button onClick={() => void save()}>Save as a file</Button>
+          {archived ? (
+            <Button onClick={() => void archive(false)}>Bring back</Button>
+          ) : (
+            <Button onClick={askToArchive}>Archive…</Button>
+          )}
+          <Button onClick={() => void navigate(`/properties/${id}/edit`)}>Change</Button>
+          {mayChange && (
+            <Button type="primary" icon={<PlusOutlined />} onClick={() => setAdding(true)}>
+              Add a timer
+            </Button>
+          )}
+        </>
+      }
+    >
+      {archived && <Tag style={{ justifySelf: 'start' }}>archived</Tag>}
+      <Timers propertyId={id} name={name} />
+      <div className="sheets">
+        <WhoSheet property={property} />
+        <SupplySheet property={property} />
+        <RulesSheet property={property} />
+      </div>
+      {isAdding && <AddTimerDialog property={property} onClose={() => setAdding(false)} />}
+    </Page>
+  );
+}
+
+function Timers({ propertyId, name }: { propertyId: string; name: string }) {
+  const search = { q: name, sort: 'name', archived: 'no', page: 1, from: todayHere() } as const;
+  const open = useQuery(propertiesQuery(search));
+  const put = useQuery(propertiesQuery({ ...search, archived: 'yes' }));
+  const rows = [...(open.data?.rows ?? []), ...(put.data?.rows ?? [])];
+  const timers = rows.find(({ id }) => id === propertyId)?.timers;
+  if (!timers) return open.isPending || put.isPending ? <Skeleton active /> : null;
+  if (timers.length === 0)
+    return (
+      <section className="sheet">
+        <h2>Timers</h2>
+        <p className="soft">
+          None yet. Add the timer on the wall: what kind it is and how many stations are wired.
+        </p>
+      </section>
+    );
+  return (
+    <div className="timer-cards">
+      {timers.map((timer) => (
+        <TimerCard key={timer.id} timer={timer} />
+      ))}
+    </div>
+  );
+}
+
+function Fact({ name, children }: { name: string; children: string }) {
+  if (children === '') return null;
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>{children}</dd>
+    </>
+  );
+}
+
+function WhoSheet({ property }: { property: Property }) {
+  const { address, town, contactName, contactPhone, contactEmail, gateNotes, timeZone } = property;
+  return (
+    <section className="sheet" aria-labelledby="who">
+      <h2 id="who">Who and where</h2>
+      <dl className="facts">
+        <Fact name="Address">{[address, town].filter(Boolean).join(', ')}</Fact>
+        <Fact name="Contact">{contactName}</Fact>
+        <Fact name="Telephone">{contactPhone}</Fact>
+        <Fact name="E-mail">{contactEmail}</Fact>
+        <Fact name="Gate">{gateNotes}</Fact>
+        <Fact name="Time zone">{timeZone ?? 'not known'}</Fact>
+      </dl>
+    </section>
+  );
+}
+
+function SupplySheet({ property: { supplySource, supplyLpm, supplyKpa } }: { property: Property }) {
+  const [flow, pressure] = [useQuantity('flow'), useQuantity('pressure')];
+  return (
+    <section className="sheet" aria-labelledby="supply">
+      <h2 id="supply">Water supply</h2>
+      <dl className="facts">
+        <Fact name="From">{supplySource ? SUPPLY_NAMES[supplySource] : 'not known'}</Fact>
+        <Fact name="Flow">
+          {supplyLpm === null ? 'not measured' : `${shownAmount(supplyLpm, flow)} ${flow.label}`}
+        </Fact>
+        <Fact name="Pressure">
+          {supplyKpa === null
+            ? 'not measured'
+            : `${shownAmount(supplyKpa, pressure)} ${pressure.label}`}
+        </Fact>
+      </dl>
+      <SupplyCautions source={supplySource} />
+    </section>
+  );
+}
+
+function RulesSheet({ property }: { property: Property }) {
+  const { ruleSetId, address, mowingWeekdays } = property;
+  const rules = useQuery(rulesQuery);
+  const set = rules.data?.find(({ id }) => id === ruleSetId);
+  return (
+    <section className="sheet" aria-labelledby="rules">
+      <h2 id="rules">Local rules{set && ` · ${set.document.district}`}</h2>
+      {set ? (
+        <RulesInForceWords set={set.document} address={address} on={parseDate(todayHere())!} />
+      ) : (
+        rules.data && (
+          <Caution>
+            Nobody has entered the watering rules here: check with the water supplier before you set
+            days and hours.
+          </Caution>
+        )
+      )}
+      <dl className="facts" style={{ marginTop: 8 }}>
+        <Fact name="Mowing">
+          {mowingWeekdays.map((weekday) => WEEKDAYS[weekday - 1]).join(', ') || 'no day known'}
+        </Fact>
+      </dl>
+    </section>
+  );
+}

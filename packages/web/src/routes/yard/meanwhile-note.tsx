@@ -1,0 +1,61 @@
+import type { YardStation } from '@water-clock/core/yards';
+import { Alert, Button } from 'antd';
+import { momentWords } from '../../copies-words/copy-words';
+import { useClock } from '../../signed-in/use-signed-in';
+import type { Meanwhile } from './use-yard-on-desk';
+import type { YardColumn } from './yard-columns';
+import { setStation, type YardEdit } from './yard-edits';
+
+interface MeanwhileNoteProps {
+  readonly meanwhile: Meanwhile;
+  readonly columns: readonly YardColumn[];
+  readonly onTake: (edit: YardEdit) => void;
+}
+
+/** What somebody else changed of the yard meanwhile, and what both changed, to choose from. */
+export function MeanwhileNote({ meanwhile, columns, onTake }: MeanwhileNoteProps) {
+  const { who, savedAt, before, theirs, conflicts } = meanwhile;
+  const clock = useClock();
+  const textOf = (station: YardStation | undefined, column: YardColumn) =>
+    (station && column.text(station)) || 'nothing';
+  const old = new Map(before.stations.map((station) => [station.number, station]));
+  const changed = theirs.stations.flatMap((station) =>
+    columns
+      .filter((column) => textOf(old.get(station.number), column) !== textOf(station, column))
+      .map(
+        (column) =>
+          `Station ${station.number}, ${column.title}: ${textOf(old.get(station.number), column)} became ${textOf(station, column)}`,
+      ),
+  );
+  return (
+    <Alert
+      type="warning"
+      showIcon
+      title={`${who} saved this yard meanwhile: ${momentWords(savedAt, clock)}. Both changes are below; save again to keep them.`}
+      description={
+        <ul className="meanwhile" aria-label="What they changed">
+          {changed.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+          {conflicts.map(({ number, field, mine, theirs: other }) => {
+            const column = columns.find(({ key }) => key === field);
+            const shown = (value: unknown) =>
+              (column?.text({ [field]: value } as unknown as YardStation) ?? String(value)) ||
+              'nothing';
+            return (
+              <li key={`${number} ${field}`}>
+                <strong>
+                  Station {number}, {column?.title ?? field}: yours is {shown(mine)}, theirs{' '}
+                  {shown(other)}. Yours stands.
+                </strong>{' '}
+                <Button size="small" onClick={() => onTake(setStation(number, { [field]: other }))}>
+                  Take theirs
+                </Button>
+              </li>
+            );
+          })}
+        </ul>
+      }
+    />
+  );
+}

@@ -1,0 +1,80 @@
+import type { Yard, YardStation } from '@water-clock/core/yards';
+
+/** A change of a yard: gives a new one, leaves the old one as it was. */
+export type YardEdit = (yard: Yard) => Yard;
+
+/** Fields that are undefined are taken out. */
+function withFields(station: YardStation, fields: Partial<YardStation>): YardStation {
+  return Object.fromEntries(
+    Object.entries({ ...station, ...fields }).filter(([, value]) => value !== undefined),
+  ) as unknown as YardStation;
+}
+
+export const setStation =
+  (number: number, fields: Partial<YardStation>): YardEdit =>
+  (yard) => ({
+    ...yard,
+    stations: yard.stations.map((station) =>
+      station.number === number ? withFields(station, fields) : station,
+    ),
+  });
+
+/** The lowest station number that is free on a timer, or null when all are taken. */
+export function nextStation({ stations }: Yard, most: number): number | null {
+  const taken = new Set(stations.map(({ number }) => number));
+  for (let number = 1; number <= most; number++) if (!taken.has(number)) return number;
+  return null;
+}
+
+export const addStation =
+  (number: number): YardEdit =>
+  (yard) => ({
+    ...yard,
+    stations: [...yard.stations, { number, enabled: true, rainSensor: true }].sort(
+      (a, b) => a.number - b.number,
+    ),
+  });
+
+/** Takes a station out; those that follow it follow none. */
+export const removeStation =
+  (number: number): YardEdit =>
+  (yard) => ({
+    ...yard,
+    stations: yard.stations
+      .filter((station) => station.number !== number)
+      .map((station) =>
+        station.follows === number
+          ? withFields(station, { follows: undefined } as unknown as Partial<YardStation>)
+          : station,
+      ),
+  });
+
+/** What can be copied from a station to others: everything but what is its own. */
+export const COPIED_FIELDS = [
+  'head',
+  'plant',
+  'sun',
+  'soil',
+  'slopePercent',
+  'pump',
+  'rainSensor',
+  'runoffSeconds',
+  'minSoakSeconds',
+] as const satisfies readonly (keyof YardStation)[];
+
+/** Gives stations what another has, empty fields included. */
+export const copyTo =
+  (from: number, to: readonly number[]): YardEdit =>
+  (yard) => {
+    const source = yard.stations.find(({ number }) => number === from);
+    if (!source) return yard;
+    const fields = Object.fromEntries(COPIED_FIELDS.map((field) => [field, source[field]]));
+    return to.reduce((changed, number) => setStation(number, fields)(changed), yard);
+  };
+
+export const setFitted =
+  (stationsFitted: number | null): YardEdit =>
+  ({ stationsFitted: _before, ...yard }) => ({
+    ...yard,
+    ...(stationsFitted !== null && { stationsFitted }),
+  });
