@@ -28,7 +28,26 @@ try {
     await page.screenshot({ path: `${FOLDER}/${name}.png` });
   };
 
-  await picture('timers', '/timers', '.outlook');
+  const carport = timerOf('Carport');
+  await picture('properties', '/properties', '.outlook');
+  await picture('property', `/properties/${carport.propertyId}`, '.timer-ways');
+  await picture('yard', `/timers/${carport.id}/yard`, '.yard-table');
+  await picture(
+    'as-found',
+    `/timers/${carport.id}/as-found?step=1`,
+    '.as-found-table',
+    async () => {
+      const begin = await page.waitForSelector('xpath/.//button[contains(., "Begin from copy")]');
+      await begin.click();
+      await page.waitForSelector('.as-found-findings li');
+    },
+  );
+  await picture('copies', `/timers/${carport.id}/copies`, '[aria-label="Compared"] li');
+  await picture('kind', '/kinds/new?like=wall-12', '.kind-question');
+  await picture('rules', '/rules/new', '.rule-house');
+  await page.setViewport({ width: 390, height: 844 });
+  await picture('as-found-phone', `/timers/${carport.id}/as-found?step=1`, '.as-found-table');
+  await page.setViewport({ width: 1280, height: 800 });
   await picture('desk', deskOf('Garage timer'), '.night-board .run', async () => {
     await page.$eval('.night-board [data-program="B"]', (run) => run.focus());
     await page.keyboard.press('Enter');

@@ -57,9 +57,10 @@ function runningPort(folder) {
 /**
  * Starts the cluster in `folder`, making it first where there is none. One that is still running
  * there, left by a start that was killed, is taken over. `settings` are for the server's command
- * line. Returns the URL of a database in it and a function that stops it.
+ * line; `onPort` asks for a port. Returns the URL of a database in it and a function that stops it.
  */
-export async function startCluster(folder, { settings = [], database = 'water_clock' } = {}) {
+export async function startCluster(folder, options = {}) {
+  const { settings = [], database = 'water_clock', onPort } = options;
   if (!existsSync(join(folder, 'PG_VERSION'))) {
     mkdirSync(dirname(folder), { recursive: true });
     mkdirSync(folder, { mode: 0o700 });
@@ -81,7 +82,7 @@ export async function startCluster(folder, { settings = [], database = 'water_cl
   let port = runningPort(folder);
   const wasRunning = port !== null;
   if (port === null) {
-    port = await freePort();
+    port = onPort ?? (await freePort());
     const options = ['listen_addresses=127.0.0.1', 'unix_socket_directories=', ...settings];
     const line = `-p ${port} ${options.map((option) => `-c ${option}`).join(' ')}`;
     asOwner('pg_ctl', ['-D', folder, '-w', '-l', join(folder, 'server.log'), '-o', line, 'start']);
@@ -99,6 +100,21 @@ export async function startCluster(folder, { settings = [], database = 'water_cl
     wasRunning,
     stop: () => asOwner('pg_ctl', ['-D', folder, '-m', 'fast', '-w', 'stop']),
   };
+}
+
+/** Kills the cluster in `folder` as a power cut would: at once, and every process of it. */
+export function killCluster(folder) {
+  const [postmaster] = readFileSync(join(folder, 'postmaster.pid'), 'utf8').split('\n');
+  const children = execFileSync('ps', ['-o', 'pid=', '--ppid', postmaster], { encoding: 'utf8' });
+  for (const pid of [postmaster, ...children.trim().split(/\s+/)]) {
+    try {
+      process.kill(Number(pid), 'SIGKILL');
+    } catch {
+      // It went with the one before.
+    }
+  }
+  // Where nobody reaps the dead its number lives on, and would keep the next start from the folder.
+  rmSync(join(folder, 'postmaster.pid'), { force: true });
 }
 
 const QUICK = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'];

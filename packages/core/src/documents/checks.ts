@@ -5,9 +5,18 @@ type Accepts = (value: unknown) => boolean;
 
 const MISSING = 'is required';
 
-function check(name: string, accepts: Accepts, says: string): PropertyDecorator {
+/** What a check accepts, as JSON Schema says it. */
+export type ValueSchema = Readonly<Record<string, unknown>>;
+
+function check(
+  name: string,
+  accepts: Accepts,
+  says: string,
+  schema: ValueSchema = {},
+): PropertyDecorator {
   return ValidateBy({
     name,
+    constraints: [schema],
     validator: {
       validate: (value) => accepts(value),
       defaultMessage: (args) => (args?.value === undefined ? MISSING : says),
@@ -28,16 +37,27 @@ const wholeSays = (min: number, max: number): string =>
     ? `must be a whole number, ${min} or more`
     : `must be a whole number, ${min} to ${max}`;
 
+const wholeSchema = (min: number, max: number): ValueSchema => ({
+  type: 'integer',
+  minimum: min,
+  ...(max < Number.MAX_SAFE_INTEGER && { maximum: max }),
+});
+
 /** Any text up to 2,000 characters. */
 export const Text = (): PropertyDecorator =>
-  check('text', isText, 'must be a text of at most 2000 characters');
+  check('text', isText, 'must be a text of at most 2000 characters', {
+    type: 'string',
+    maxLength: 2000,
+  });
 
 export const Flag = (): PropertyDecorator =>
-  check('flag', (value) => typeof value === 'boolean', 'must be true or false');
+  check('flag', (value) => typeof value === 'boolean', 'must be true or false', {
+    type: 'boolean',
+  });
 
 /** A whole number from `min` to `max`, both included. */
 export const WholeNumber = (min: number, max = Number.MAX_SAFE_INTEGER): PropertyDecorator =>
-  check('wholeNumber', isWhole(min, max), wholeSays(min, max));
+  check('wholeNumber', isWhole(min, max), wholeSays(min, max), wholeSchema(min, max));
 
 /** A number from `min` to `max`, both included; fractions are welcome. */
 export const Amount = (min: number, max = Number.MAX_VALUE): PropertyDecorator =>
@@ -47,6 +67,7 @@ export const Amount = (min: number, max = Number.MAX_VALUE): PropertyDecorator =
     max === Number.MAX_VALUE
       ? `must be a number, ${min} or more`
       : `must be a number, ${min} to ${max}`,
+    { type: 'number', minimum: min, ...(max < Number.MAX_VALUE && { maximum: max }) },
   );
 
 export const OneOf = (choices: readonly (string | number)[]): PropertyDecorator =>
@@ -54,16 +75,25 @@ export const OneOf = (choices: readonly (string | number)[]): PropertyDecorator 
     'oneOf',
     (value) => choices.includes(value as string),
     `must be one of ${choices.join(', ')}`,
+    { enum: choices },
   );
 
 const DATE_SAYS = 'must be a date of the calendar, written YYYY-MM-DD';
 const TIME_SAYS = 'must be a time of day, written HH:MM, 00:00 to 23:59';
+const TIME_SCHEMA = { type: 'string', pattern: '^([01][0-9]|2[0-3]):[0-5][0-9]$' };
+const DATE_SCHEMA = { type: 'string', pattern: '^[0-9]{4}-[0-9]{2}-[0-9]{2}$' };
 const isTime: Accepts = (value) => typeof value === 'string' && parseTimeOfDay(value) !== null;
 
-export const TimeOfDay = (): PropertyDecorator => check('timeOfDay', isTime, TIME_SAYS);
+export const TimeOfDay = (): PropertyDecorator =>
+  check('timeOfDay', isTime, TIME_SAYS, TIME_SCHEMA);
 
 export const CivilDay = (): PropertyDecorator =>
-  check('civilDay', (value) => typeof value === 'string' && parseDate(value) !== null, DATE_SAYS);
+  check(
+    'civilDay',
+    (value) => typeof value === 'string' && parseDate(value) !== null,
+    DATE_SAYS,
+    DATE_SCHEMA,
+  );
 
 /** A day of every year, `MM-DD`. */
 export const MonthDay = (): PropertyDecorator =>
@@ -71,17 +101,29 @@ export const MonthDay = (): PropertyDecorator =>
     'monthDay',
     (value) => typeof value === 'string' && parseDate(`2024-${value}`) !== null,
     'must be a day of the year, written MM-DD',
+    { type: 'string', pattern: '^[0-9]{2}-[0-9]{2}$' },
   );
 
 const isDateTime: Accepts = (value) => typeof value === 'string' && parseDateTime(value) !== null;
 
 export const DateTime = (): PropertyDecorator =>
-  check('dateTime', isDateTime, 'must be a date and time, written YYYY-MM-DDTHH:MM:SS');
+  check(
+    'dateTime',
+    isDateTime,
+    'must be a date and time, written YYYY-MM-DDTHH:MM:SS',
+    DATE_TIME_SCHEMA,
+  );
+
+const DATE_TIME_SCHEMA = {
+  type: 'string',
+  pattern: '^[0-9]{4}-[0-9]{2}-[0-9]{2}T([01][0-9]|2[0-3]):[0-5][0-9]:[0-5][0-9]$',
+};
 
 /** A date and time that is not before the one in the field `start` of the same object. */
 export const DateTimeFrom = (start: string): PropertyDecorator =>
   ValidateBy({
     name: 'dateTimeFrom',
+    constraints: [DATE_TIME_SCHEMA],
     validator: {
       validate: (value, args) => {
         const from = (args?.object as Record<string, unknown>)[start];
@@ -99,7 +141,10 @@ export const DateTimeFrom = (start: string): PropertyDecorator =>
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
 
 export const Uuid = (): PropertyDecorator =>
-  check('uuid', (value) => typeof value === 'string' && UUID.test(value), 'must be a UUID');
+  check('uuid', (value) => typeof value === 'string' && UUID.test(value), 'must be a UUID', {
+    type: 'string',
+    format: 'uuid',
+  });
 
 const UTC_MOMENT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
 
@@ -110,6 +155,7 @@ export const UtcMoment = (): PropertyDecorator =>
     (value) =>
       typeof value === 'string' && UTC_MOMENT.test(value) && !Number.isNaN(Date.parse(value)),
     'must be an instant such as 2026-06-01T08:30:00Z',
+    { type: 'string', format: 'date-time' },
   );
 
 const knownZones = new Map<string, boolean>();
@@ -130,7 +176,7 @@ function isTimeZone(value: unknown): boolean {
 
 /** An IANA time zone such as `America/Denver`. */
 export const TimeZone = (): PropertyDecorator =>
-  check('timeZone', isTimeZone, 'must be a time zone such as America/Denver');
+  check('timeZone', isTimeZone, 'must be a time zone such as America/Denver', { type: 'string' });
 
 const ENTRY_MARK = 'entry ';
 
@@ -140,10 +186,16 @@ interface ListLimits {
 }
 
 /** A list whose every entry is accepted; each bad entry is one message of its own. */
-function listOf(accepts: Accepts, says: string, { least = 0, most = 100_000 }: ListLimits) {
+function listOf(
+  accepts: Accepts,
+  says: string,
+  { least = 0, most = 100_000 }: ListLimits,
+  items: ValueSchema,
+) {
   const fits = (value: unknown[]) => value.length >= least && value.length <= most;
   return ValidateBy({
     name: 'listOf',
+    constraints: [{ type: 'array', minItems: least, maxItems: most, items }],
     validator: {
       validate: (value) => Array.isArray(value) && fits(value) && value.every(accepts),
       defaultMessage: (args) => {
@@ -173,12 +225,17 @@ export function entryMessages(text: string): { index: number; message: string }[
 }
 
 export const ListOfWhole = (min: number, max: number, limits: ListLimits = {}) =>
-  listOf(isWhole(min, max), wholeSays(min, max), limits);
+  listOf(isWhole(min, max), wholeSays(min, max), limits, wholeSchema(min, max));
 
-export const ListOfTimes = () => listOf(isTime, TIME_SAYS, {});
+export const ListOfTimes = () => listOf(isTime, TIME_SAYS, {}, TIME_SCHEMA);
 
 export const ListOfChoices = (choices: readonly string[]) =>
-  listOf((value) => choices.includes(value as string), `must be one of ${choices.join(', ')}`, {});
+  listOf(
+    (value) => choices.includes(value as string),
+    `must be one of ${choices.join(', ')}`,
+    {},
+    { enum: choices },
+  );
 
 /** A list of short texts, none of them empty. */
 export const ListOfLabels = (limits: ListLimits) =>
@@ -186,6 +243,7 @@ export const ListOfLabels = (limits: ListLimits) =>
     (value) => typeof value === 'string' && value.trim() !== '' && value.length <= 40,
     'must be a label of 1 to 40 characters',
     limits,
+    { type: 'string', minLength: 1, maxLength: 40, pattern: '\\S' },
   );
 
 /** A known field whose value is not looked at. */

@@ -7,6 +7,8 @@ export interface Nesting {
   readonly isList: boolean;
   readonly mayBeNull: boolean;
   readonly isOptional: boolean;
+  /** Of a union: all its classes, for a description. */
+  readonly variants: readonly DocumentClass[];
 }
 
 const nestings = new Map<object, Map<string, Nesting>>();
@@ -18,11 +20,13 @@ function record(nesting: Nesting): PropertyDecorator {
   };
 }
 
-const PLAIN = { isList: false, mayBeNull: false, isOptional: false };
+const PLAIN = { isList: false, mayBeNull: false, isOptional: false, variants: [] };
 
-/** The field holds one object. */
-export const Nested = (classOf: Nesting['classOf']): PropertyDecorator =>
-  record({ ...PLAIN, classOf });
+/** The field holds one object; of a union, `variants` lists its classes. */
+export const Nested = (
+  classOf: Nesting['classOf'],
+  variants: readonly DocumentClass[] = [],
+): PropertyDecorator => record({ ...PLAIN, classOf, variants });
 
 /** The field holds one object, or is absent. */
 export const OptionalNested = (classOf: Nesting['classOf']): PropertyDecorator =>

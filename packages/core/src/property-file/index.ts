@@ -10,3 +10,4 @@ export {
   type SupplySource,
 } from './property-file.js';
 export { readPropertyFile } from './read-property-file.js';
+export { propertyFileSchema } from './schema.js';

@@ -66,7 +66,10 @@ function crossCheck(
   const numbers = copies.map(({ number }) => number);
   numbers.forEach((number, index) => {
     if (numbers.indexOf(number) < index)
-      report(`copies[${index}].number`, 'is the number of an earlier copy too');
+      problems.push({
+        path: fieldPath(entryPath(fieldPath(path, 'copies'), index), 'number'),
+        message: 'is the number of an earlier copy too',
+      });
   });
   if (copyInTimer !== undefined && !numbers.includes(copyInTimer))
     report('copyInTimer', `${copyInTimer} is not among the copies`);

@@ -56,3 +56,6 @@ export function dayRuleClass({ mode = 'weekdays' }: Record<string, unknown>): Do
       return UnknownRule;
   }
 }
+
+/** All that a day rule can be. */
+export const DAY_RULES = [WeekdayRule, OddRule, EvenRule, IntervalRule];

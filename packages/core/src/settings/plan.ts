@@ -17,8 +17,14 @@ import {
   WholeNumber,
 } from '../documents/index.js';
 import { LONGEST_SECONDS, TimerCapability } from '../timer-kinds/index.js';
-import { dayRuleClass, WeekdayRule, type DayRule } from './day-rule.js';
-import { LARGEST_PERCENT, seasonClass, WholeSeason, type SeasonSetting } from './season-setting.js';
+import { DAY_RULES, dayRuleClass, WeekdayRule, type DayRule } from './day-rule.js';
+import {
+  LARGEST_PERCENT,
+  SEASON_SETTINGS,
+  seasonClass,
+  WholeSeason,
+  type SeasonSetting,
+} from './season-setting.js';
 
 export const PLAN_FORMAT = 'waterclock.plan/1';
 
@@ -63,7 +69,7 @@ export class ControllerSettings {
   @Flag() off = false;
   /** Wait between one station and the next. */
   @WholeNumber(0, LONGEST_SECONDS) stationDelaySeconds = 0;
-  @Nested(seasonClass) season: SeasonSetting = new WholeSeason();
+  @Nested(seasonClass, SEASON_SETTINGS) season: SeasonSetting = new WholeSeason();
   @OneOf(['active', 'bypass']) rainSensor: 'active' | 'bypass' = 'active';
   /** Days of every month without watering. */
   @ListOfWhole(1, 31) monthDaysOff: number[] = [];
@@ -104,7 +110,7 @@ export class ProgramSettings {
   @WholeNumber(0, LARGEST_PERCENT) percent = 100;
   /** Times of day, `HH:MM`. */
   @ListOfTimes() starts: string[] = [];
-  @Nested(dayRuleClass) days: DayRule = new WeekdayRule();
+  @Nested(dayRuleClass, DAY_RULES) days: DayRule = new WeekdayRule();
   @ListOfWhole(1, 7) blockedWeekdays: number[] = [];
   /** How many stations this program may have open at once. */
   @WholeNumber(1) concurrent = 1;

@@ -48,3 +48,6 @@ export function seasonClass({ mode = 'whole' }: Record<string, unknown>): Docume
       return UnknownSeason;
   }
 }
+
+/** All that a season setting can be. */
+export const SEASON_SETTINGS = [WholeSeason, ProgramSeason, MonthlySeason];

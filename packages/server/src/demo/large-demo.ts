@@ -82,7 +82,7 @@ export async function loadLargeDemo(source: DataSource): Promise<void> {
     for (let begin = known; begin < PROPERTIES; begin += BATCH)
       await addBatch(manager, firm.id, begin, Math.min(BATCH, PROPERTIES - begin), random);
   });
-  await source.query('ANALYZE');
+  await source.query('VACUUM ANALYZE');
 }
 
 async function addBatch(

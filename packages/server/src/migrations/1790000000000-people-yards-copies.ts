@@ -87,10 +87,12 @@ const STATEMENTS = [
   // Properties are found by their own words and by the names of their timers.
   `CREATE EXTENSION IF NOT EXISTS pg_trgm`,
   `CREATE INDEX properties_by_words ON properties USING gin (search_text gin_trgm_ops)`,
+  `CREATE INDEX properties_in_order ON properties (firm_id, lower(name), id)`,
   `CREATE FUNCTION keep_property_words() RETURNS trigger LANGUAGE plpgsql AS $$
    BEGIN
      NEW.search_text := lower(concat_ws(' ', NEW.name, NEW.address, NEW.town, NEW.contact_name,
-       NEW.contact_phone, (SELECT string_agg(name, ' ') FROM timers WHERE property_id = NEW.id)));
+       NEW.contact_phone, (SELECT string_agg(name, ' ') FROM timers
+         WHERE firm_id = NEW.firm_id AND property_id = NEW.id)));
      RETURN NEW;
    END $$`,
   `CREATE TRIGGER properties_words BEFORE INSERT OR UPDATE ON properties
@@ -172,6 +174,7 @@ export class PeopleYardsCopies1790000000000 implements MigrationInterface {
     await runner.query(
       `DROP FUNCTION refuse_change_of_copy, renew_property_words, keep_property_words`,
     );
+    await runner.query(`DROP INDEX properties_in_order`);
     await runner.query(`ALTER TABLE timer_settings DROP saved_by`);
     await runner.query(`ALTER TABLE timers DROP kind_id, DROP has_own_backup`);
     await runner.query(`

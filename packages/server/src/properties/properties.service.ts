@@ -33,9 +33,10 @@ export class PropertiesService {
   async find(firmId: string, query: PropertyQuery): Promise<PropertyPage> {
     const words = query.q.toLowerCase().split(/\s+/).filter(Boolean);
     const isArchived = query.archived === 'yes' ? 'IS NOT NULL' : 'IS NULL';
-    const where = `firm_id = $1 AND archived_at ${isArchived}
-      AND search_text LIKE ALL ($2::text[])`;
-    const values = [firmId, words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`)];
+    // One LIKE a word: a list of them would not use the index.
+    const hasWords = words.map((_, index) => `AND search_text LIKE $${index + 2}`).join(' ');
+    const where = `firm_id = $1 AND archived_at ${isArchived} ${hasWords}`;
+    const values = [firmId, ...words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`)];
     const [found, [{ count }]] = (await Promise.all([
       this.properties.query(
         `SELECT id FROM properties WHERE ${where} ORDER BY ${ORDERS[query.sort]}

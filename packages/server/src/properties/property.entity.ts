@@ -28,6 +28,7 @@ import { StoredRuleSet } from '../rules/rule-set.entity.js';
 @Index('properties_by_name', ['firmId', 'name'])
 @Index('properties_by_rule_set', ['ruleSetId'])
 @Index('properties_by_words', { synchronize: false })
+@Index('properties_in_order', { synchronize: false })
 export class Property {
   @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'properties_pkey' })
   id!: string;

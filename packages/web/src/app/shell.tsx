@@ -8,8 +8,8 @@ import './shell.css';
 
 const PLACES = [
   ['/properties', 'Properties'],
-  ['/kinds', 'Timer kinds'],
-  ['/rules', 'Local rules'],
+  ['/kinds', 'Kinds'],
+  ['/rules', 'Rules'],
 ] as const;
 
 /** The frame around every screen behind the door. */

@@ -47,8 +47,10 @@ it('reads times of day with and without am and pm', () => {
     ['7', '07:00'],
   ];
   for (const [text, time] of good) expect([text, parseClock(text)]).toEqual([text, time]);
+  expect(parseClock('noon')).toBe('12:00');
+  expect(parseClock('12:00 midnight')).toBe('00:00');
   expect(parseClock('off')).toBeNull();
-  for (const text of ['24:00', '13pm', '0am', '4:75', 'noon'])
+  for (const text of ['24:00', '13pm', '0am', '4:75', 'noonish'])
     expect([text, parseClock(text)]).toEqual([text, undefined]);
 });
 

@@ -11,17 +11,23 @@ interface SheetPlace {
 
 const NUMBER_HEADINGS = ['number', 'station', 'no', 'nr', '№', '#'];
 
-const plain = (heading: string): string =>
-  heading
+const UNITS = ['m²', 'm2', 'sq ft', 'l/min', 'gal/min', 'min', 'minutes', '%'];
+
+/** A heading without its unit, in brackets or behind it. */
+function plain(heading: string): string {
+  const bare = heading
     .toLowerCase()
-    .replace(/[^a-z№#-]+/g, ' ')
+    .replace(/\(.*\)/, '')
     .trim();
+  const unit = UNITS.find((one) => bare.endsWith(` ${one}`));
+  return unit ? bare.slice(0, -unit.length).trim() : bare;
+}
 
 /** The column that a spreadsheet's heading means; "number" for the station's own. */
 function columnOf(heading: string, columns: readonly YardColumn[]): YardColumn | 'number' | null {
-  const [word = ''] = plain(heading).split(' ');
-  if (NUMBER_HEADINGS.includes(word)) return 'number';
-  return columns.find(({ title }) => title === word) ?? null;
+  const name = plain(heading);
+  if (NUMBER_HEADINGS.includes(name)) return 'number';
+  return columns.find(({ title }) => title === name) ?? null;
 }
 
 /** Reads text from a spreadsheet, tabs or CSV, into rows of cells; empty rows at the end are left out. */
@@ -47,8 +53,9 @@ export function sheetEdit(
 ): Result<YardEdit, string[]> {
   const [first = [], ...rest] = cellsOf(text);
   const headings = first.map((cell) => columnOf(cell, columns));
+  // A row of which half or more are names of columns is meant as headings.
   const hasHeadings =
-    headings.filter((found) => found !== null).length >= Math.min(2, first.length);
+    headings.filter((found) => found !== null).length >= Math.max(1, first.length / 2);
   const unknown = first.filter((cell, index) => headings[index] === null && cell.trim() !== '');
   if (hasHeadings && unknown.length > 0)
     return err([
