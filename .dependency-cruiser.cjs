@@ -50,6 +50,13 @@ module.exports = {
       from: { path: '^packages/core/src/', pathNot: '^packages/core/src/formats/' },
       to: { path: '^node_modules/ical\\.js/' },
     },
+    {
+      name: 'core-agronomy-stands-alone',
+      comment: 'Arithmetic of water, soil and weather: it knows nothing of timers.',
+      severity: 'error',
+      from: { path: '^packages/core/src/agronomy/', pathNot: '\\.spec\\.ts$' },
+      to: { path: '^packages/core/src/(?!agronomy/|kernel/)' },
+    },
     ...coreArrows,
     {
       name: 'web-does-not-import-server',

@@ -105,6 +105,25 @@ it('a copy is brought back to the desk as one step that can be undone', async ()
   await page.close();
 }, 60_000);
 
+it('what is left in the timer is kept as a copy of its own, and is the one in it', async () => {
+  const page = await stage.newPage();
+  await goTo(page, await stage.deskOf('Boat shed'));
+  await labelled(page, 'Program A, start 1');
+  await clickButton(page, 'This timer');
+  await clickMenuItem(page, 'Left: the timer holds these settings now');
+  await waitForWords(page, 'Hold this against the display');
+  await clickButton(page, 'The timer holds just this');
+  await waitForWords(page, 'Kept as copy № 2, left in the timer.');
+  await goTo(page, `${await yardOf('Boat shed')}/copies`);
+  const inTimer = await page.$$eval('tbody tr', (rows) =>
+    rows
+      .filter((row) => row.textContent?.includes('as far as we know'))
+      .map((row) => row.textContent),
+  );
+  expect(inTimer).toEqual([expect.stringContaining('left in the timer')]);
+  await page.close();
+}, 60_000);
+
 it('each person reads times on a clock of their own, and the firm its own units', async () => {
   const page = await stage.pageOf('Greta Holloway');
   page.on('dialog', (dialog) => void dialog.accept());

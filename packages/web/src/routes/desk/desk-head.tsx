@@ -18,6 +18,7 @@ import { momentWords } from '../../copies-words/copy-words';
 import { useClock, useMayChange } from '../../signed-in/use-signed-in';
 import { todayHere } from '../../words/today';
 import { KeysHelp } from './keys-help';
+import { LeftDialog } from './left-dialog';
 import { PlanFileDialog } from './plan-file-dialog';
 import { TimerDrawer } from './timer-drawer';
 import type { DeskPlace } from './use-desk-place';
@@ -34,6 +35,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
   const [showsKeys, setShowsKeys] = useState(false);
   const [showsTimer, setShowsTimer] = useState(false);
   const [showsFile, setShowsFile] = useState(false);
+  const [isLeaving, setLeaving] = useState(false);
   const mayChange = useMayChange();
   const navigate = useNavigate();
   const showKeys = useCallback(() => setShowsKeys(true), []);
@@ -48,10 +50,11 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
       <Dropdown
         trigger={['click']}
         menu={{
-          items: WAYS,
+          items: mayChange ? WAYS : WAYS.filter(({ key }) => key !== 'left' && key !== 'as-found'),
           onClick: ({ key }) => {
             if (key === 'kind') setShowsTimer(true);
             else if (key === 'file') setShowsFile(true);
+            else if (key === 'left') setLeaving(true);
             else void navigate(`/timers/${timer.id}/${key}`);
           },
         }}
@@ -100,6 +103,9 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
           onClose={() => setShowsFile(false)}
         />
       )}
+      {isLeaving && (
+        <LeftDialog timerId={timer.id} plan={desk.plan} onClose={() => setLeaving(false)} />
+      )}
       <LeaveGuard
         isChanged={desk.isChanged && mayChange}
         save={desk.save}
@@ -115,6 +121,7 @@ const WAYS = [
   { key: 'yard', label: 'Yard: what its stations water' },
   { key: 'as-found', label: 'As found: read the timer' },
   { key: 'copies', label: 'Saved copies, and compare' },
+  { key: 'left', label: 'Left: the timer holds these settings now' },
   { key: 'file', label: 'Plan file: save or open' },
 ];
 
