@@ -24,7 +24,8 @@ export class DemoSignInFields {
   personId!: string;
 }
 
-export class PersonFields {
+/** Who somebody is, and how they sign in. */
+class AccountFields {
   @ApiProperty({ example: 'Ines Okafor' })
   @IsString({ message: 'must be a text' })
   @IsNotEmpty({ message: 'must not be empty: who is it?' })
@@ -41,36 +42,21 @@ export class PersonFields {
   @MinLength(10, { message: 'must be at least 10 characters' })
   @MaxLength(LONGEST_PASSWORD, { message: `must be at most ${LONGEST_PASSWORD} characters` })
   password!: string;
+}
 
+export class PersonFields extends AccountFields {
   @ApiProperty({ enum: ROLES })
   @OneOf(ROLES)
   role!: Role;
 }
 
 /** The first firm of a new installation, and its owner. */
-export class SetupFields {
+export class SetupFields extends AccountFields {
   @ApiProperty({ example: 'Quillhaven Sprinkler Care' })
   @IsString({ message: 'must be a text' })
   @IsNotEmpty({ message: 'must not be empty: what is your firm called?' })
   @MaxLength(200, { message: 'must be at most 200 characters' })
   firm!: string;
-
-  @ApiProperty({ example: 'Ines Okafor' })
-  @IsString({ message: 'must be a text' })
-  @IsNotEmpty({ message: 'must not be empty: who are you?' })
-  @MaxLength(200, { message: 'must be at most 200 characters' })
-  name!: string;
-
-  @ApiProperty({ example: 'ines@quillhaven.example' })
-  @IsEmail({}, { message: 'must be an e-mail address, such as ines@quillhaven.example' })
-  @MaxLength(300, { message: 'must be at most 300 characters' })
-  email!: string;
-
-  @ApiProperty()
-  @IsString({ message: 'must be a text' })
-  @MinLength(10, { message: 'must be at least 10 characters' })
-  @MaxLength(LONGEST_PASSWORD, { message: `must be at most ${LONGEST_PASSWORD} characters` })
-  password!: string;
 }
 
 /** How the person reads times. */

@@ -95,16 +95,20 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-/** Each route's address with the ids of the one firm, and the questions it wants. */
-const addressOf = ({ path }: Route) =>
-  `${path.replace(/\{(\w+)\}/g, (_, name: string) => ids[name]!)}?${path.endsWith('/settings') ? 'on' : 'from'}=2026-06-01`;
+/** The questions that routes want in their address. */
+const QUERIES: Record<string, string> = {
+  'GET /api/properties': 'from=2026-06-01',
+  'GET /api/properties/{propertyId}/timers': 'from=2026-06-01',
+  'GET /api/timers/{timerId}/settings': 'on=2026-06-01',
+  'PUT /api/timers/{timerId}/settings': 'on=2026-06-01',
+};
 
-const ask = (agent: TestPerson['agent'], route: Route) =>
-  agent[route.method](
-    route.path === '/api/properties' || route.path.endsWith('/settings')
-      ? addressOf(route)
-      : addressOf(route).split('?')[0]!,
-  ).send(route.body ?? {});
+/** Asks a route with the ids of the one firm. */
+function ask(agent: TestPerson['agent'], { method, path, body = {} }: Route) {
+  const address = path.replace(/\{(\w+)\}/g, (_, name: string) => ids[name]!);
+  const query = QUERIES[`${method.toUpperCase()} ${path}`];
+  return agent[method](query ? `${address}?${query}` : address).send(body);
+}
 
 const everything = async () => {
   const tables = ['properties', 'timers', 'timer_settings', 'timer_yards', 'copies'];

@@ -6,11 +6,13 @@ import { idOf } from '../platform/id.pipe.js';
 import { PropertiesService } from './properties.service.js';
 import {
   ArchivedChange,
+  OutlookQuery,
   PropertyAnswer,
   PropertyChange,
   PropertyFields,
   PropertyPage,
   PropertyQuery,
+  TimerOfProperty,
 } from './property.dto.js';
 
 @ApiTags('properties')
@@ -40,6 +42,17 @@ export class PropertiesController {
     @Param('propertyId', idOf('property')) propertyId: string,
   ): Promise<PropertyAnswer> {
     return this.properties.one(firmId, propertyId);
+  }
+
+  @Get(':propertyId/timers')
+  @ApiOkResponse({ type: [TimerOfProperty] })
+  @ApiProblems(404, 422)
+  timers(
+    @CurrentFirm() firmId: string,
+    @Param('propertyId', idOf('property')) propertyId: string,
+    @Query() { from }: OutlookQuery,
+  ): Promise<TimerOfProperty[]> {
+    return this.properties.timersOf(firmId, propertyId, from);
   }
 
   @Put(':propertyId')

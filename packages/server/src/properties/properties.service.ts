@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { parseDate } from '@water-clock/core/civil-time';
+import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { In, Repository, type EntityManager } from 'typeorm';
 import { badInput, notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
@@ -13,6 +13,7 @@ import {
   PropertyFields,
   PropertyPage,
   PropertyQuery,
+  TimerOfProperty,
   type SORTS,
 } from './property.dto.js';
 import { Property } from './property.entity.js';
@@ -70,16 +71,22 @@ export class PropertiesService {
           archived: archivedAt !== null,
           timers: timers
             .filter(({ propertyId }) => propertyId === id)
-            .map((timer) => ({
-              id: timer.id,
-              name: timer.name,
-              kind: timer.settings.document.timer.name ?? null,
-              stations: timer.settings.document.stations.length,
-              outlook: outlookOf(timer.settings.document, day),
-            })),
+            .map((timer) => timerOfProperty(timer, day)),
         };
       }),
     };
+  }
+
+  /** The timers of one property, each with what fourteen nights from a date bring. */
+  async timersOf(firmId: string, propertyId: string, from: string): Promise<TimerOfProperty[]> {
+    await this.row(firmId, propertyId);
+    const timers = await this.properties.manager.find(Timer, {
+      where: { firmId, propertyId },
+      relations: { settings: true },
+      order: { name: 'ASC', id: 'ASC' },
+    });
+    const day = parseDate(from)!;
+    return timers.map((timer) => timerOfProperty(timer, day));
   }
 
   async one(firmId: string, id: string): Promise<PropertyAnswer> {
@@ -119,6 +126,14 @@ export class PropertiesService {
     return this.one(firmId, id);
   }
 }
+
+const timerOfProperty = ({ id, name, settings }: Timer, from: DayNumber): TimerOfProperty => ({
+  id,
+  name,
+  kind: settings.document.timer.name ?? null,
+  stations: settings.document.stations.length,
+  outlook: outlookOf(settings.document, from),
+});
 
 async function refuseUnknownRules(manager: EntityManager, firmId: string, id?: string) {
   if (id !== undefined && !(await manager.existsBy(StoredRuleSet, { firmId, id })))

@@ -57,6 +57,8 @@ it('are found by all words typed, of the home, its contact and its timers', asyn
   expect(await names({ q: '100%' })).toEqual(['Wren corner']);
   expect(await names({ q: '%' })).toEqual(['Wren corner']);
   const [{ timers }] = (await find({ q: 'wren' })).rows;
+  const own = await http().get(`/api/properties/${wren}/timers?from=2026-06-03`).expect(200);
+  expect(own.body).toEqual(timers);
   expect(timers).toMatchObject([
     {
       name: 'Greenhouse',

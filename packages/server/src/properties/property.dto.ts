@@ -153,6 +153,12 @@ export class PropertyQuery {
   from!: string;
 }
 
+export class OutlookQuery {
+  @ApiProperty({ example: '2026-06-01', format: 'date', description: 'First night of outlooks' })
+  @CivilDay()
+  from!: string;
+}
+
 export class TimerOfProperty {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;

@@ -79,6 +79,14 @@ export const propertiesQuery = (search: PropertySearch) =>
     placeholderData: keepPreviousData,
   });
 
+/** The timers of a property, each with what fourteen nights from a date bring. */
+export const timersOfPropertyQuery = (id: string, from: string) =>
+  queryOptions({
+    queryKey: [KEY, 'timers', id, from],
+    queryFn: () => request<TimerOfProperty[]>(`/properties/${id}/timers?from=${from}`),
+    staleTime: 0,
+  });
+
 export const propertyQuery = (id: string) =>
   queryOptions({
     queryKey: [KEY, 'one', id],

@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { readPlan, type Plan } from '@water-clock/core/settings';
-import { App, Button, Skeleton, Steps } from 'antd';
+import { App, Button, Steps } from 'antd';
 import { useCallback, useEffect, useReducer, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { ApiError, troubleInWords } from '../../api/client';
+import { troubleInWords } from '../../api/client';
 import {
   addCopy,
   copiesKey,
@@ -13,8 +13,8 @@ import {
   type CopyListing,
 } from '../../api/copies';
 import { settingsQuery, timerQuery, type Timer } from '../../api/timers';
-import { NotFound } from '../../app/not-found';
-import { LoadError, Page } from '../../app/page';
+import { Loaded } from '../../app/loaded';
+import { Page } from '../../app/page';
 import { useEditKeys } from '../../app/use-edit-keys';
 import {
   editHistory,
@@ -36,19 +36,18 @@ export function AsFoundPage() {
   const copies = useQuery(copiesQuery(timerId));
   const last = lastOf(copies.data ?? []);
   const lastCopy = useQuery({ ...copyQuery(last?.id ?? ''), enabled: last !== undefined });
-  const error = timer.error ?? settings.error ?? copies.error;
-  if (error instanceof ApiError && error.status === 404) return <NotFound what="timer" />;
-  if (error)
-    return <LoadError what="The timer" error={error} onRetry={() => void settings.refetch()} />;
-  const isHere = timer.data && settings.data && copies.data && !lastCopy.isLoading;
-  if (!isHere) return <Skeleton active style={{ padding: 24 }} />;
+  const queries = [timer, settings, copies, ...(last ? [lastCopy] : [])];
   return (
-    <Reading
-      key={timerId}
-      timer={timer.data}
-      blank={blankOf(settings.data.document)}
-      last={lastCopy.data ?? null}
-    />
+    <Loaded what="The timer" missing="timer" queries={queries}>
+      {() => (
+        <Reading
+          key={timerId}
+          timer={timer.data!}
+          blank={blankOf(settings.data!.document)}
+          last={lastCopy.data ?? null}
+        />
+      )}
+    </Loaded>
   );
 }
 

@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button, Skeleton, Table, Tag, type TableColumnsType } from 'antd';
+import { Button, Table, Tag, type TableColumnsType } from 'antd';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { ApiError } from '../../api/client';
 import { copiesQuery, type CopyListing } from '../../api/copies';
-import { timerQuery } from '../../api/timers';
+import { timerQuery, type Timer } from '../../api/timers';
 import { EmptyState } from '../../app/empty-state';
-import { NotFound } from '../../app/not-found';
-import { LoadError, Page } from '../../app/page';
+import { Loaded } from '../../app/loaded';
+import { Page } from '../../app/page';
 import { momentWords, REASON_NAMES } from '../../copies-words/copy-words';
 import { useClock, useMayChange } from '../../signed-in/use-signed-in';
 import { ComparePanel } from './compare-panel';
@@ -16,23 +15,30 @@ export function CopiesPage() {
   const { timerId = '' } = useParams();
   const timer = useQuery(timerQuery(timerId));
   const copies = useQuery(copiesQuery(timerId));
+  return (
+    <Loaded what="The copies" missing="timer" queries={[timer, copies]}>
+      {() => <CopiesOfTimer timer={timer.data!} copies={copies.data!} />}
+    </Loaded>
+  );
+}
+
+interface CopiesOfTimerProps {
+  readonly timer: Timer;
+  readonly copies: readonly CopyListing[];
+}
+
+function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
   const clock = useClock();
   const navigate = useNavigate();
   const mayChange = useMayChange();
   const [search, setSearch] = useSearchParams();
-  const error = timer.error ?? copies.error;
-  if (error instanceof ApiError && error.status === 404) return <NotFound what="timer" />;
-  if (error)
-    return <LoadError what="The copies" error={error} onRetry={() => void copies.refetch()} />;
-  if (!timer.data || !copies.data) return <Skeleton active style={{ padding: 24 }} />;
-
-  const known = new Set(copies.data.map(({ id }) => id));
+  const known = new Set(copies.map(({ id }) => id));
   const asked = (search.get('compare') ?? '').split(',').filter((id) => known.has(id));
   // Without a choice the two newest are compared.
-  const chosen = search.has('compare') ? asked : copies.data.slice(0, 2).map(({ id }) => id);
+  const chosen = search.has('compare') ? asked : copies.slice(0, 2).map(({ id }) => id);
   const choose = (ids: string[]) =>
     setSearch({ compare: ids.slice(-2).join(',') }, { replace: true });
-  const pair = copies.data.filter(({ id }) => chosen.includes(id));
+  const pair = copies.filter(({ id }) => chosen.includes(id));
 
   const columns: TableColumnsType<CopyListing> = [
     { title: '№', dataIndex: 'number', width: 56, align: 'right' },
@@ -54,7 +60,7 @@ export function CopiesPage() {
     { title: 'Saved', key: 'saved', render: (_, { madeAt }) => momentWords(madeAt, clock) },
     { title: 'By', dataIndex: 'person' },
   ];
-  const { property, name } = timer.data;
+  const { id: timerId, property, name } = timer;
   return (
     <Page
       title="Saved copies"
@@ -70,7 +76,7 @@ export function CopiesPage() {
         )
       }
     >
-      {copies.data.length === 0 ? (
+      {copies.length === 0 ? (
         <EmptyState
           title="No copies yet"
           text="Each save at the desk becomes a copy, and so does each reading of the timer. Begin with what it holds now."
@@ -81,8 +87,8 @@ export function CopiesPage() {
             rowKey="id"
             size="small"
             columns={columns}
-            dataSource={copies.data}
-            pagination={copies.data.length > 12 ? { pageSize: 12 } : false}
+            dataSource={[...copies]}
+            pagination={copies.length > 12 ? { pageSize: 12 } : false}
             rowSelection={{
               selectedRowKeys: chosen,
               hideSelectAll: true,

@@ -1,12 +1,12 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { App, Button, Input, Skeleton } from 'antd';
+import { App, Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { ApiError, troubleInWords } from '../../api/client';
+import { troubleInWords } from '../../api/client';
 import { changeCopy, copiesKey, copyQuery, type Copy } from '../../api/copies';
-import { NotFound } from '../../app/not-found';
-import { LoadError, Page } from '../../app/page';
+import { Loaded } from '../../app/loaded';
+import { Page } from '../../app/page';
 import { copyWords } from '../../copies-words/copy-words';
 import { SettingsSheet } from '../../copies-words/settings-sheet';
 import { downloadText, fileNameOf } from '../../files/text-files';
@@ -16,11 +16,11 @@ import { useClock, useMayChange } from '../../signed-in/use-signed-in';
 export function CopyPage() {
   const { copyId = '' } = useParams();
   const copy = useQuery(copyQuery(copyId));
-  if (copy.error instanceof ApiError && copy.error.status === 404) return <NotFound what="copy" />;
-  if (copy.error)
-    return <LoadError what="The copy" error={copy.error} onRetry={() => void copy.refetch()} />;
-  if (!copy.data) return <Skeleton active style={{ padding: 24 }} />;
-  return <CopySheet key={copyId} copy={copy.data} />;
+  return (
+    <Loaded what="The copy" missing="copy" queries={[copy]}>
+      {() => <CopySheet key={copyId} copy={copy.data!} />}
+    </Loaded>
+  );
 }
 
 function CopySheet({ copy }: { copy: Copy }) {

@@ -1,10 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { Skeleton } from 'antd';
 import { useParams } from 'react-router';
-import { ApiError } from '../../api/client';
 import { settingsQuery, timerQuery, yardQuery } from '../../api/timers';
-import { NotFound } from '../../app/not-found';
-import { LoadError } from '../../app/page';
+import { Loaded } from '../../app/loaded';
 import { todayHere } from '../../words/today';
 import { Desk } from './desk';
 
@@ -15,17 +12,16 @@ export function DeskPage() {
   const settings = useQuery(settingsQuery(timerId, todayHere()));
   const yard = useQuery(yardQuery(timerId));
 
-  const error = timer.error ?? settings.error ?? yard.error;
-  if (error instanceof ApiError && error.status === 404) return <NotFound what="timer" />;
-  if (error)
-    return (
-      <LoadError
-        what="The timer"
-        error={error}
-        onRetry={() => void Promise.all([timer.refetch(), settings.refetch(), yard.refetch()])}
-      />
-    );
-  if (!timer.data || !settings.data || !yard.data)
-    return <Skeleton active style={{ padding: 24 }} title paragraph={{ rows: 10 }} />;
-  return <Desk key={timerId} timer={timer.data} stored={settings.data} yard={yard.data.document} />;
+  return (
+    <Loaded what="The timer" missing="timer" queries={[timer, settings, yard]}>
+      {() => (
+        <Desk
+          key={timerId}
+          timer={timer.data!}
+          stored={settings.data!}
+          yard={yard.data!.document}
+        />
+      )}
+    </Loaded>
+  );
 }

@@ -2,18 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { houseNumberOf } from '@water-clock/core/local-rules';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/property-file';
 import { WEEKDAYS } from '@water-clock/core/words';
-import {
-  Alert,
-  App,
-  AutoComplete,
-  Button,
-  Checkbox,
-  Form,
-  Input,
-  InputNumber,
-  Select,
-  Skeleton,
-} from 'antd';
+import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiError } from '../../api/client';
@@ -27,8 +16,8 @@ import {
 } from '../../api/properties';
 import { rulesQuery, type StoredRuleSet } from '../../api/rules';
 import { showFaults } from '../../app/form-errors';
-import { NotFound } from '../../app/not-found';
-import { Caution, LoadError, Page } from '../../app/page';
+import { Loaded } from '../../app/loaded';
+import { Caution, Page } from '../../app/page';
 import { useQuantity } from '../../signed-in/use-signed-in';
 import { shownAmount, storedAmount, type Quantity } from '../../units/quantities';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
@@ -41,18 +30,11 @@ export function PropertyEditPage() {
 
 function Load({ propertyId }: { propertyId: string }) {
   const property = useQuery({ ...propertyQuery(propertyId), staleTime: 0, gcTime: 0 });
-  if (property.error instanceof ApiError && property.error.status === 404)
-    return <NotFound what="property" />;
-  if (property.error)
-    return (
-      <LoadError
-        what="The property"
-        error={property.error}
-        onRetry={() => void property.refetch()}
-      />
-    );
-  if (!property.data) return <Skeleton active style={{ padding: 24 }} />;
-  return <Editor before={property.data} />;
+  return (
+    <Loaded what="The property" missing="property" queries={[property]}>
+      {() => <Editor before={property.data!} />}
+    </Loaded>
+  );
 }
 
 const EMPTY: PropertyFields = {

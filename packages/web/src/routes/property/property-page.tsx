@@ -5,17 +5,17 @@ import { WEEKDAYS } from '@water-clock/core/words';
 import { App, Button, Skeleton, Tag } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { ApiError, troubleInWords } from '../../api/client';
+import { troubleInWords } from '../../api/client';
 import {
   propertiesKey,
-  propertiesQuery,
   propertyFile,
   propertyQuery,
   setArchived,
+  timersOfPropertyQuery,
   type Property,
 } from '../../api/properties';
 import { rulesQuery } from '../../api/rules';
-import { NotFound } from '../../app/not-found';
+import { Loaded } from '../../app/loaded';
 import { Caution, LoadError, Page } from '../../app/page';
 import { downloadText, fileNameOf } from '../../files/text-files';
 import { RulesInForceWords } from '../../rules-words/rules-in-force';
@@ -31,18 +31,11 @@ import './property-page.css';
 export function PropertyPage() {
   const { propertyId = '' } = useParams();
   const property = useQuery(propertyQuery(propertyId));
-  if (property.error instanceof ApiError && property.error.status === 404)
-    return <NotFound what="property" />;
-  if (property.error)
-    return (
-      <LoadError
-        what="The property"
-        error={property.error}
-        onRetry={() => void property.refetch()}
-      />
-    );
-  if (!property.data) return <Skeleton active style={{ padding: 24 }} />;
-  return <PropertySheets property={property.data} />;
+  return (
+    <Loaded what="The property" missing="property" queries={[property]}>
+      {() => <PropertySheets property={property.data!} />}
+    </Loaded>
+  );
 }
 
 function PropertySheets({ property }: { property: Property }) {
@@ -99,7 +92,7 @@ function PropertySheets({ property }: { property: Property }) {
       }
     >
       {archived && <Tag style={{ justifySelf: 'start' }}>archived</Tag>}
-      <Timers propertyId={id} name={name} />
+      <Timers propertyId={id} />
       <div className="sheets">
         <WhoSheet property={property} />
         <SupplySheet property={property} />
@@ -110,13 +103,12 @@ function PropertySheets({ property }: { property: Property }) {
   );
 }
 
-function Timers({ propertyId, name }: { propertyId: string; name: string }) {
-  const search = { q: name, sort: 'name', archived: 'no', page: 1, from: todayHere() } as const;
-  const open = useQuery(propertiesQuery(search));
-  const put = useQuery(propertiesQuery({ ...search, archived: 'yes' }));
-  const rows = [...(open.data?.rows ?? []), ...(put.data?.rows ?? [])];
-  const timers = rows.find(({ id }) => id === propertyId)?.timers;
-  if (!timers) return open.isPending || put.isPending ? <Skeleton active /> : null;
+function Timers({ propertyId }: { propertyId: string }) {
+  const asked = useQuery(timersOfPropertyQuery(propertyId, todayHere()));
+  if (asked.error)
+    return <LoadError what="The timers" error={asked.error} onRetry={() => void asked.refetch()} />;
+  if (!asked.data) return <Skeleton active />;
+  const timers = asked.data;
   if (timers.length === 0)
     return (
       <section className="sheet">

@@ -1,10 +1,8 @@
-import { DownOutlined, PlusOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { PlusOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { useQuery } from '@tanstack/react-query';
-import type { YardStation } from '@water-clock/core/yards';
-import { App, Button, Checkbox, Dropdown, InputNumber, Modal, Skeleton } from 'antd';
+import { App, Button } from 'antd';
 import { useMemo, useState, type ClipboardEvent } from 'react';
 import { useParams } from 'react-router';
-import { ApiError } from '../../api/client';
 import {
   settingsQuery,
   timerQuery,
@@ -14,27 +12,22 @@ import {
   type Timer,
 } from '../../api/timers';
 import { LeaveGuard } from '../../app/leave-guard';
-import { NotFound } from '../../app/not-found';
-import { Caution, LoadError, Page } from '../../app/page';
+import { Loaded } from '../../app/loaded';
+import { Caution, Page } from '../../app/page';
 import { useEditKeys } from '../../app/use-edit-keys';
 import { FileButton } from '../../files/file-button';
 import { downloadText, fileNameOf } from '../../files/text-files';
-import { CellInput } from '../../grid/cell-input';
 import '../../grid/settings-grid.css';
 import { useMayChange, useSignedIn } from '../../signed-in/use-signed-in';
 import { todayHere } from '../../words/today';
+import { CopyDialog } from './copy-dialog';
 import { MeanwhileNote } from './meanwhile-note';
+import { Modules } from './modules';
+import { StationMenu } from './station-menu';
 import { useYardOnDesk } from './use-yard-on-desk';
-import { yardColumns, type YardColumn } from './yard-columns';
-import {
-  addStation,
-  copyTo,
-  nextStation,
-  removeStation,
-  setFitted,
-  setStation,
-  type YardEdit,
-} from './yard-edits';
+import { YardCell } from './yard-cell';
+import { yardColumns } from './yard-columns';
+import { addStation, copyTo, nextStation, setFitted } from './yard-edits';
 import { sheetEdit, yardCsv } from './yard-sheets';
 import './yard-page.css';
 
@@ -44,19 +37,18 @@ export function YardPage() {
   const timer = useQuery(timerQuery(timerId));
   const yard = useQuery(yardQuery(timerId));
   const settings = useQuery(settingsQuery(timerId, todayHere()));
-  const error = timer.error ?? yard.error ?? settings.error;
-  if (error instanceof ApiError && error.status === 404) return <NotFound what="timer" />;
-  if (error)
-    return (
-      <LoadError
-        what="The yard"
-        error={error}
-        onRetry={() => void Promise.all([timer.refetch(), yard.refetch(), settings.refetch()])}
-      />
-    );
-  if (!timer.data || !yard.data || !settings.data)
-    return <Skeleton active style={{ padding: 24 }} />;
-  return <YardSheet key={timerId} timer={timer.data} stored={yard.data} settings={settings.data} />;
+  return (
+    <Loaded what="The yard" missing="timer" queries={[timer, yard, settings]}>
+      {() => (
+        <YardSheet
+          key={timerId}
+          timer={timer.data!}
+          stored={yard.data!}
+          settings={settings.data!}
+        />
+      )}
+    </Loaded>
+  );
 }
 
 interface YardSheetProps {
@@ -253,153 +245,5 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
       )}
       <LeaveGuard isChanged={desk.isChanged} save={desk.save} what="The yard has" />
     </Page>
-  );
-}
-
-interface YardCellProps {
-  readonly station: YardStation;
-  readonly column: YardColumn;
-  readonly row: number;
-  readonly index: number;
-  readonly isLocked: boolean;
-  readonly edit: (edit: YardEdit, key?: string) => void;
-  readonly settle: () => void;
-}
-
-function YardCell({ station, column, row, index, isLocked, edit, settle }: YardCellProps) {
-  const { number } = station;
-  const { key, title, isText = false, choices } = column;
-  return (
-    <CellInput
-      label={`Station ${number}, ${title}`}
-      field={`yard ${number} ${key}`}
-      text={column.text(station)}
-      row={row}
-      column={index}
-      isText={isText}
-      placeholder="·"
-      disabled={isLocked}
-      {...(choices && { list: `choices-${key}` })}
-      onType={(text, visit) => {
-        const read = column.read(text);
-        if (typeof read === 'string') return read;
-        edit(setStation(number, read), visit);
-        return null;
-      }}
-      onSettle={settle}
-    />
-  );
-}
-
-interface StationMenuProps {
-  readonly station: YardStation;
-  readonly isLocked: boolean;
-  readonly onEdit: (edit: YardEdit) => void;
-  readonly onCopy: () => void;
-}
-
-function StationMenu({ station: { number, enabled }, isLocked, onEdit, onCopy }: StationMenuProps) {
-  const items = [
-    { key: 'copy', label: 'Copy its facts to other stations…' },
-    { key: 'switch', label: enabled ? 'Switch this station off' : 'Switch this station on' },
-    { key: 'remove', label: 'Remove this station, with its run times', danger: true },
-  ];
-  const act = (key: string) => {
-    if (key === 'copy') onCopy();
-    else if (key === 'switch') onEdit(setStation(number, { enabled: !enabled }));
-    else onEdit(removeStation(number));
-  };
-  return (
-    <Dropdown
-      trigger={['click']}
-      disabled={isLocked}
-      menu={{ items, onClick: ({ key }) => act(key) }}
-    >
-      <button
-        type="button"
-        className="cell-button figures"
-        aria-label={`Station ${number}${enabled ? '' : ', off'}: what to do`}
-      >
-        {number} <DownOutlined aria-hidden="true" style={{ fontSize: 9 }} />
-      </button>
-    </Dropdown>
-  );
-}
-
-interface ModulesProps {
-  readonly fitted: number | null;
-  readonly wired: number;
-  readonly most: number;
-  readonly isLocked: boolean;
-  readonly onChange: (fitted: number | null) => void;
-}
-
-/** The stations that the fitted modules give, against those that are wired. */
-function Modules({ fitted, wired, most, isLocked, onChange }: ModulesProps) {
-  const gives = fitted ?? most;
-  const words =
-    wired > gives
-      ? `${wired} are wired, ${wired - gives} more than it gives: another module is needed.`
-      : wired < gives
-        ? `${wired} are wired, ${gives - wired} free.`
-        : `${wired} are wired, none free.`;
-  return (
-    <div className="yard-modules" data-short={wired > gives}>
-      <label>
-        The modules fitted give{' '}
-        <InputNumber
-          size="small"
-          min={1}
-          max={256}
-          precision={0}
-          disabled={isLocked}
-          placeholder={String(most)}
-          value={fitted}
-          onChange={onChange}
-          style={{ width: 72 }}
-        />{' '}
-        stations
-      </label>
-      <span>of at most {most}.</span>
-      <strong role="status">{words}</strong>
-    </div>
-  );
-}
-
-interface CopyDialogProps {
-  readonly from: number;
-  readonly stations: readonly YardStation[];
-  readonly onCopy: (to: number[]) => void;
-  readonly onClose: () => void;
-}
-
-function CopyDialog({ from, stations, onCopy, onClose }: CopyDialogProps) {
-  const [to, setTo] = useState<number[]>([]);
-  return (
-    <Modal
-      open
-      title={`Copy the facts of station ${from}`}
-      okText="Copy"
-      okButtonProps={{ disabled: to.length === 0 }}
-      onOk={() => {
-        onCopy(to);
-        onClose();
-      }}
-      onCancel={onClose}
-    >
-      <p>
-        Head, plant, sun, soil, slope, pump, sensor, run-off and soak go to the stations ticked.
-        Names, areas, flows and notes stay their own.
-      </p>
-      <Checkbox.Group
-        aria-label="Stations"
-        className="copy-stations"
-        value={to}
-        options={stations
-          .filter(({ number }) => number !== from)
-          .map(({ number, name }) => ({ value: number, label: `${number} ${name ?? ''}` }))}
-        onChange={setTo}
-      />
-    </Modal>
   );
 }

@@ -1,0 +1,42 @@
+import type { YardStation } from '@water-clock/core/yards';
+import { Checkbox, Modal } from 'antd';
+import { useState } from 'react';
+
+interface CopyDialogProps {
+  readonly from: number;
+  readonly stations: readonly YardStation[];
+  readonly onCopy: (to: number[]) => void;
+  readonly onClose: () => void;
+}
+
+/** Gives other stations the facts that they share with one. */
+export function CopyDialog({ from, stations, onCopy, onClose }: CopyDialogProps) {
+  const [to, setTo] = useState<number[]>([]);
+  return (
+    <Modal
+      open
+      title={`Copy the facts of station ${from}`}
+      okText="Copy"
+      okButtonProps={{ disabled: to.length === 0 }}
+      onOk={() => {
+        onCopy(to);
+        onClose();
+      }}
+      onCancel={onClose}
+    >
+      <p>
+        Head, plant, sun, soil, slope, pump, sensor, run-off and soak go to the stations ticked.
+        Names, areas, flows and notes stay their own.
+      </p>
+      <Checkbox.Group
+        aria-label="Stations"
+        className="copy-stations"
+        value={to}
+        options={stations
+          .filter(({ number }) => number !== from)
+          .map(({ number, name }) => ({ value: number, label: `${number} ${name ?? ''}` }))}
+        onChange={setTo}
+      />
+    </Modal>
+  );
+}

@@ -1,0 +1,40 @@
+import type { YardStation } from '@water-clock/core/yards';
+import { CellInput } from '../../grid/cell-input';
+import type { YardColumn } from './yard-columns';
+import { setStation, type YardEdit } from './yard-edits';
+
+interface YardCellProps {
+  readonly station: YardStation;
+  readonly column: YardColumn;
+  readonly row: number;
+  readonly index: number;
+  readonly isLocked: boolean;
+  readonly edit: (edit: YardEdit, key?: string) => void;
+  readonly settle: () => void;
+}
+
+/** One fact of one station, typed like a cell of a sheet. */
+export function YardCell({ station, column, row, index, isLocked, edit, settle }: YardCellProps) {
+  const { number } = station;
+  const { key, title, isText = false, choices } = column;
+  return (
+    <CellInput
+      label={`Station ${number}, ${title}`}
+      field={`yard ${number} ${key}`}
+      text={column.text(station)}
+      row={row}
+      column={index}
+      isText={isText}
+      placeholder="·"
+      disabled={isLocked}
+      {...(choices && { list: `choices-${key}` })}
+      onType={(text, visit) => {
+        const read = column.read(text);
+        if (typeof read === 'string') return read;
+        edit(setStation(number, read), visit);
+        return null;
+      }}
+      onSettle={settle}
+    />
+  );
+}
