@@ -5,6 +5,7 @@ import { DataSource } from 'typeorm';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { notFound } from '../platform/problem.js';
+import { lockTimer } from '../timers/lock-timer.js';
 import { timerAnswer } from '../timers/timer-answer.js';
 import { Timer } from '../timers/timer.entity.js';
 import { CopyAnswer, CopyChange, CopyFields, CopyListing } from './copy.dto.js';
@@ -62,6 +63,7 @@ export class CopiesService {
         where: { firmId, id },
       });
       if (!row) throw notFound('copy');
+      await lockTimer(manager, firmId, row.timerId);
       if (isInTimer)
         await manager.update(Copy, { firmId, timerId: row.timerId }, { isInTimer: false });
       const fields = {

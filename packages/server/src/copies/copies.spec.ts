@@ -68,6 +68,17 @@ it('saved at once by many get a number each, and one is in the timer', async () 
   expect(copies.filter(({ isInTimer }) => isInTimer)).toHaveLength(1);
 });
 
+it('named at once by many as the one in the timer, one of them is, and nobody fails', async () => {
+  const ids: string[] = [];
+  for (let count = 0; count < 6; count++) ids.push((await add('left')).id);
+  const answers = await Promise.all(
+    ids.map((id) => person.agent.patch(`/api/copies/${id}`).send({ isInTimer: true })),
+  );
+  expect(answers.map(({ status }) => status)).toEqual(Array(6).fill(200));
+  const copies = (await list()) as { isInTimer: boolean }[];
+  expect(copies.filter(({ isInTimer }) => isInTimer)).toHaveLength(1);
+});
+
 it('what is planned comes with the settings alone', async () => {
   const body = { reason: 'planned', document: planDocument() };
   await person.agent.post(`/api/timers/${timerId}/copies`).send(body).expect(422);

@@ -1,7 +1,7 @@
 import type { CopyReason } from '@water-clock/core/property-file';
 import type { Plan } from '@water-clock/core/settings';
 import type { EntityManager } from 'typeorm';
-import { Timer } from '../timers/timer.entity.js';
+import { lockTimer } from '../timers/lock-timer.js';
 import { Copy } from './copy.entity.js';
 
 interface NewCopy {
@@ -18,12 +18,7 @@ interface NewCopy {
 /** Saves a copy under the timer's next number, inside the transaction of `manager`. */
 export async function makeCopy(manager: EntityManager, copy: NewCopy): Promise<string> {
   const { firmId, timerId } = copy;
-  // Whoever comes second waits here, and then takes the number after.
-  await manager.findOneOrFail(Timer, {
-    select: { id: true },
-    where: { firmId, id: timerId },
-    lock: { mode: 'pessimistic_write' },
-  });
+  await lockTimer(manager, firmId, timerId);
   if (copy.isInTimer) await manager.update(Copy, { firmId, timerId }, { isInTimer: false });
   const highest = await manager.maximum(Copy, 'number', { firmId, timerId });
   const { id } = await manager.save(manager.create(Copy, { ...copy, number: (highest ?? 0) + 1 }));

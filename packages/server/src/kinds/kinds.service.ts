@@ -44,6 +44,13 @@ export class KindsService {
     await this.source.transaction(async (manager) => {
       const { version } = change;
       await saveVersion(manager, TimerKind, { firmId, id }, version, columns as object, 'kind');
+      // In the order of their ids, so that two changes of kinds cannot wait for each other.
+      await manager.find(Timer, {
+        select: { id: true },
+        where: { firmId, kindId: id },
+        order: { id: 'ASC' },
+        lock: { mode: 'pessimistic_write' },
+      });
       for (const { settings } of await timersOf(manager, firmId, id)) {
         const document = withKind(settings.document, columns.capability);
         await manager.update(

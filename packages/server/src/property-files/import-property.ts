@@ -7,6 +7,7 @@ import { isSameJson } from '../platform/same-json.js';
 import { propertyColumns } from '../properties/properties.service.js';
 import { Property } from '../properties/property.entity.js';
 import { StoredRuleSet } from '../rules/rule-set.entity.js';
+import { lockTimer } from '../timers/lock-timer.js';
 import { addTimer } from '../timers/timers.service.js';
 import { Timer, TimerSettings, TimerYard } from '../timers/timer.entity.js';
 import { propertyFacts } from './export-property.js';
@@ -58,7 +59,10 @@ async function importFacts(
   const columns = {
     ...propertyColumns({ ...file.property, ...(ruleSetId !== null && { ruleSetId }) }),
   };
-  const known = await manager.findOneBy(Property, { firmId, id: file.id });
+  const known = await manager.findOne(Property, {
+    where: { firmId, id: file.id },
+    lock: { mode: 'pessimistic_write' },
+  });
   const what = `Property "${file.property.name}"`;
   if (!known) {
     // The id of the file may be taken by a property of somebody else: then this one gets its own.
@@ -126,6 +130,7 @@ async function importTimer(
 ): Promise<void> {
   const { name, settings, yard } = timer;
   const what = `Timer "${name}"`;
+  await lockTimer(manager, firmId, timer.id);
   const known = await manager.findOne(Timer, {
     where: { firmId, propertyId, id: timer.id },
     relations: { settings: true, yard: true },

@@ -12,6 +12,7 @@ import { badInput, notFound } from '../platform/problem.js';
 import { isSameJson } from '../platform/same-json.js';
 import { saveVersion } from '../platform/saved.js';
 import { PropertiesService } from '../properties/properties.service.js';
+import { lockTimer } from './lock-timer.js';
 import { settingsAtHome } from './settings-at-home.js';
 import { timerAnswer } from './timer-answer.js';
 import {
@@ -82,6 +83,7 @@ export class TimersService {
     const { firmId, name: personName } = person;
     const sent = wholeDocument(change.document, readPlan);
     await this.source.transaction(async (manager) => {
+      if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
       const yard = await manager.findOneBy(TimerYard, { firmId, timerId });
       const document = yard ? withFollowers(sent, yard.document) : sent;
       const where = { firmId, timerId };
@@ -112,13 +114,11 @@ export class TimersService {
     const { firmId, name: savedBy } = person;
     const yard = wholeDocument(change.document, readYard);
     await this.source.transaction(async (manager) => {
+      if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
       const where = { firmId, timerId };
       const saved = { document: yard as object, savedBy, savedAt: () => 'now()' };
       await saveVersion(manager, TimerYard, where, change.version, saved, 'yard');
-      const settings = await manager.findOneOrFail(TimerSettings, {
-        where,
-        lock: { mode: 'pessimistic_write' },
-      });
+      const settings = await manager.findOneByOrFail(TimerSettings, where);
       const document = withYard(settings.document, yard);
       if (!isSameJson(document, settings.document))
         await manager.update(TimerSettings, where, {

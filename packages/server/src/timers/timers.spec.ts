@@ -243,6 +243,32 @@ describe('the yard', () => {
     expect((await yardOf(timerId)).body.document.stations[0].soil).toBe('clay');
   });
 
+  it('saved at the same moment as the settings loses nothing of what either acknowledged', async () => {
+    const timerId = await addTimer();
+    for (let round = 1; round <= 25; round++) {
+      const [yard, plan] = await Promise.all([yardOf(timerId), settings(timerId)]);
+      const start = `0${round % 10}:${10 + round}`;
+      const notes = `Round ${round}`;
+      const stations = [{ ...yard.body.document.stations[0], notes }];
+      const document = planDocument([start], { stations: [{ number: 1, name: `Name ${round}` }] });
+      const [savedYard, savedPlan] = await Promise.all([
+        saveYard(timerId, {
+          version: yard.body.version,
+          document: { format: 'waterclock.yard/1', stations },
+        }),
+        save(timerId, { version: plan.body.version, document }),
+      ]);
+      expect([200, 409]).toContain(savedYard.status);
+      expect([200, 409]).toContain(savedPlan.status);
+      const [yardNow, planNow] = await Promise.all([yardOf(timerId), settings(timerId)]);
+      if (savedYard.status === 200) expect(yardNow.body.document.stations[0].notes).toBe(notes);
+      if (savedPlan.status === 200) {
+        expect(planNow.body.document.programs[0].starts).toEqual([start]);
+      }
+      expect(yardNow.body.document.stations[0].name).toBe(planNow.body.document.stations[0].name);
+    }
+  });
+
   it('refuses all that is wrong with it at once', async () => {
     const timerId = await addTimer();
     const yard = two({ flowLpm: -1, areaSquareMetres: 0 }, { head: 'hose' });
