@@ -7,10 +7,13 @@ const CORE_ORDER = [
   'timer-kinds',
   'settings',
   'yards',
+  'weather',
+  'needs',
   'local-rules',
   'property-file',
   'words',
   'engine',
+  'water-use',
   'findings',
   'compare',
   'mends',
@@ -35,7 +38,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core/src/', pathNot: '\\.spec\\.ts$|/testing/' },
       to: {
-        pathNot: '^packages/core/src/|^node_modules/(class-validator|temporal-polyfill|ical\\.js)/',
+        pathNot: '^packages/core/src/|^node_modules/(class-validator|d3-random|temporal-polyfill|ical\\.js)/',
       },
     },
     {
@@ -43,6 +46,13 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core/src/', pathNot: '^packages/core/src/time-zones/' },
       to: { path: '^node_modules/temporal-polyfill/' },
+    },
+    {
+      name: 'core-draws-lots-in-one-place',
+      comment: 'Only the simulated weather draws lots, from its seed.',
+      severity: 'error',
+      from: { path: '^packages/core/src/', pathNot: '^packages/core/src/weather/' },
+      to: { path: '^node_modules/d3-random/' },
     },
     {
       name: 'core-writes-calendars-in-one-place',

@@ -41,6 +41,7 @@ const project = (name, extra = {}) => ({
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@water-clock/core/([a-z-]+)$': '<rootDir>/../core/src/$1/index.ts',
     '^d3$': '<rootDir>/../../node_modules/d3/dist/d3.js',
+    '^d3-random$': '<rootDir>/../../node_modules/d3-random/dist/d3-random.js',
   },
   modulePathIgnorePatterns: ['/dist/'],
   ...extra,

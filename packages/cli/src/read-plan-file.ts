@@ -1,10 +1,32 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import type { DocumentProblem } from '@water-clock/core/documents';
 import { err, ok, type Result } from '@water-clock/core/kernel';
 import { LARGEST_FILE_BYTES, readPlanText, type Plan } from '@water-clock/core/settings';
 
 /** Reads a plan file; each message names the file and, for bad input, the JSON path. */
-export function readPlanFile(file: string): Result<Plan, readonly string[]> {
+export const readPlanFile = (file: string): Result<Plan, readonly string[]> =>
+  readTextFile(file, readPlanText);
+
+/** Reads a JSON document of any other kind, told in the same way. */
+export const readDocumentFile = <Value>(
+  file: string,
+  read: (document: unknown) => Result<Value, readonly DocumentProblem[]>,
+): Result<Value, readonly string[]> =>
+  readTextFile(file, (text) => {
+    let document: unknown;
+    try {
+      document = JSON.parse(text);
+    } catch {
+      return err([{ path: '$', message: 'is not JSON' }]);
+    }
+    return read(document);
+  });
+
+function readTextFile<Value>(
+  file: string,
+  read: (text: string) => Result<Value, readonly DocumentProblem[]>,
+): Result<Value, readonly string[]> {
   let text: string;
   try {
     if (statSync(file).size > LARGEST_FILE_BYTES) return err([`${file}: $: the file is over 5 MB`]);
@@ -12,9 +34,9 @@ export function readPlanFile(file: string): Result<Plan, readonly string[]> {
   } catch (error) {
     return err([unreadable(file, error)]);
   }
-  const read = readPlanText(text);
-  if (read.ok) return read;
-  return err(read.trouble.map(({ path, message }) => `${file}: ${path}: ${message}`));
+  const value = read(text);
+  if (value.ok) return value;
+  return err(value.trouble.map(({ path, message }) => `${file}: ${path}: ${message}`));
 }
 
 /** The plan files that a name stands for: itself, or the `.json` files of a folder, by name. */

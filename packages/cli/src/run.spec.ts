@@ -163,3 +163,53 @@ it('ics prints a calendar, in timer time or in true time', () => {
   expect(out).toContain('DTSTART:20260603T040000\r\nDTEND:20260603T041000\r\n');
   expect(run(['ics', file, ...WEEK, '--true-time']).out).toContain('DTSTART:20260602T160000');
 });
+
+describe('water', () => {
+  const watered = planFile('watered.json', { ...plan, stations: [{ number: 1, head: 'rotor' }] });
+  const months = Array.from({ length: 12 }, () => ({ et0MmPerDay: 6, rainMm: 0, rainDays: 0 }));
+  const weather = planFile('weather.json', {
+    format: 'waterclock.weather/1',
+    name: 'Airfield',
+    latitude: 40,
+    record: { kind: 'monthly', months },
+  });
+
+  it('prints what each station gets and needs, by head where the yard is not known', () => {
+    const { exitCode, out, messages } = run(['water', watered, ...WEEK, '--weather', weather]);
+    expect([exitCode, messages]).toEqual([0, []]);
+    // 10 minutes at 13 mm/h in a week, and 7 × 6 × 0.8 mm for cool turf, which the yard may be.
+    expect(JSON.parse(out).stations).toMatchObject([
+      { station: 1, seconds: 600, rateFrom: 'head', appliedMm: 2.17, neededMm: 33.6, litres: null },
+    ]);
+  });
+
+  it('goes by the yard where it is given', () => {
+    const yard = planFile('yard.json', {
+      format: 'waterclock.yard/1',
+      stations: [{ number: 1, plant: 'trees', flowLpm: 10, areaSquareMetres: 20 }],
+    });
+    const { out } = run(['water', watered, ...WEEK, '--weather', weather, '--yard', yard]);
+    // 60 × 10 ÷ 20 = 30 mm/h; trees use half of 6 mm a day.
+    expect(JSON.parse(out).stations).toMatchObject([
+      { rateFrom: 'flow-and-area', appliedMm: 5, neededMm: 21, litres: 100 },
+    ]);
+  });
+
+  it('says what it does not know without weather, and refuses files that are none', () => {
+    const alone = run(['water', watered, ...WEEK]);
+    expect(alone.exitCode).toBe(0);
+    expect(alone.messages).toEqual([expect.stringMatching(/--weather/)]);
+    expect(JSON.parse(alone.out).stations[0].neededMm).toBeNull();
+    const bad = planFile('bad-weather.json', { format: 'waterclock.weather/1', name: 'x' });
+    const none = planFile('none.json', 'not json');
+    const refusal = run(['water', watered, '--weather', bad, '--yard', none]);
+    expect(refusal).toMatchObject({ exitCode: 2, out: '' });
+    expect(refusal.messages.map((line) => line.split(': ')[1]).sort()).toEqual([
+      '$',
+      '--days must be a whole number, 1 to 36525',
+      '--from must be a date, written YYYY-MM-DD',
+      'latitude',
+      'record',
+    ]);
+  });
+});

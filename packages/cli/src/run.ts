@@ -3,9 +3,10 @@ import { checkVerb } from './verbs/check.js';
 import { foreverVerb } from './verbs/forever.js';
 import { icsVerb } from './verbs/ics.js';
 import { simulateVerb } from './verbs/simulate.js';
+import { waterVerb } from './verbs/water.js';
 import type { Verb } from './verbs/verb.js';
 
-const VERBS: readonly Verb[] = [simulateVerb, foreverVerb, checkVerb, icsVerb];
+const VERBS: readonly Verb[] = [simulateVerb, foreverVerb, checkVerb, waterVerb, icsVerb];
 
 const HELP = [
   'water-clock VERB FILE [options]',

@@ -1,5 +1,5 @@
 import { inRange } from './in-range.js';
-import { EXPOSURES, type Exposure } from './need.js';
+import { EXPOSURES, type Exposure, type Planting } from './need.js';
 import type { RatedHead } from './rate.js';
 import type { SoilKind } from './soil.js';
 
@@ -12,6 +12,20 @@ export const CUSTOMARY_MINUTES: Record<RatedHead, number> = {
   drip: 25,
   bubbler: 10,
   micro: 30,
+};
+
+/**
+ * Waterings a week that go with the customary minutes, in mid-summer: our starting values, which
+ * put some 24 mm a week on a lawn of cool grass. The firm edits them once.
+ */
+export const CUSTOMARY_WATERINGS: Record<Planting, number> = {
+  'cool turf': 3,
+  'warm turf': 2,
+  seed: 14,
+  shrubs: 1,
+  trees: 1,
+  flowers: 3,
+  vegetables: 3,
 };
 
 /** The customary minutes for a head in its exposure; part sun 0.8, shade 0.6 of them. */

@@ -2,6 +2,7 @@ export { waterBalance, type BalanceDay, type BalanceResult } from './balance.js'
 export {
   CUSTOMARY_MINUTES,
   CUSTOMARY_SOAK_SECONDS,
+  CUSTOMARY_WATERINGS,
   customaryMinutes,
   customaryPieceSeconds,
   seasonPercents,

@@ -227,6 +227,15 @@ export function entryMessages(text: string): { index: number; message: string }[
 export const ListOfWhole = (min: number, max: number, limits: ListLimits = {}) =>
   listOf(isWhole(min, max), wholeSays(min, max), limits, wholeSchema(min, max));
 
+/** A list of numbers, fractions welcome. */
+export const ListOfAmounts = (min: number, max: number, limits: ListLimits = {}) =>
+  listOf(
+    (value) => typeof value === 'number' && Number.isFinite(value) && value >= min && value <= max,
+    `must be a number, ${min} to ${max}`,
+    limits,
+    { type: 'number', minimum: min, maximum: max },
+  );
+
 export const ListOfTimes = () => listOf(isTime, TIME_SAYS, {}, TIME_SCHEMA);
 
 export const ListOfChoices = (choices: readonly string[]) =>

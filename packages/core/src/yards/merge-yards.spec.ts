@@ -52,3 +52,21 @@ it('a station that one took out and the other changed stays', () => {
       expect.objectContaining({ number: 2, name: 'Beech' }),
     );
 });
+
+it('a catch test is one fact, and what holds for the whole yard is merged too', () => {
+  const cups = (...millilitres: number[]) => ({
+    millilitres,
+    mouthSquareCentimetres: 80,
+    minutes: 10,
+  });
+  const start: Yard = { ...yardOf({ number: 1, catchTest: cups(10, 12) }), school: 'minute' };
+  const mine = { ...yardOf({ number: 1, catchTest: cups(10, 12) }), stationsFitted: 8 };
+  const theirs: Yard = { ...yardOf({ number: 1, catchTest: cups(10, 14) }), school: 'minute' };
+  const { yard, conflicts } = mergeYards(start, mine, theirs);
+  expect(conflicts).toEqual([]);
+  expect(yard.stations[0]!.catchTest!.millilitres).toEqual([10, 14]);
+  expect(yard.stationsFitted).toBe(8);
+  expect(yard).not.toHaveProperty('school');
+  const contested = yardOf({ number: 1, catchTest: cups(9, 9) });
+  expect(mergeYards(start, contested, theirs).conflicts).toMatchObject([{ field: 'catchTest' }]);
+});

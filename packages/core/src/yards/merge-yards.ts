@@ -29,12 +29,23 @@ export function mergeYards(base: Yard, mine: Yard, theirs: Yard): MergedYard {
     if (!b) return before && isSame(before, a) ? [] : [a];
     return [mergeStation(before, a, b, conflicts)];
   });
-  const fitted = choose(base.stationsFitted, mine.stationsFitted, theirs.stationsFitted);
-  const { stationsFitted: _fitted, ...rest } = mine;
-  return {
-    yard: { ...rest, ...(fitted !== undefined && { stationsFitted: fitted }), stations },
-    conflicts,
-  };
+  const { stations: _base, ...before } = base;
+  const { stations: _mine, ...a } = mine;
+  const { stations: _theirs, ...b } = theirs;
+  return { yard: { ...mergeFacts(before, a, b), stations } as Yard, conflicts };
+}
+
+/** Every fact as the one who changed it has it; where both did, mine. */
+function mergeFacts<Facts extends object>(
+  before: Partial<Facts>,
+  mine: Facts,
+  theirs: Facts,
+): Partial<Facts> {
+  const fields = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])] as (keyof Facts)[];
+  const merged = fields.map(
+    (field) => [field, equals(mine[field], before[field]) ? theirs[field] : mine[field]] as const,
+  );
+  return Object.fromEntries(merged.filter(([, value]) => value !== undefined)) as Partial<Facts>;
 }
 
 function mergeStation(
@@ -43,26 +54,22 @@ function mergeStation(
   theirs: YardStation,
   conflicts: YardConflict[],
 ): YardStation {
-  const fields = [
-    ...new Set([...Object.keys(mine), ...Object.keys(theirs)]),
-  ] as (keyof YardStation)[];
-  const merged = fields.flatMap((field) => {
-    const value = choose(before?.[field], mine[field], theirs[field]);
+  const fields = Object.keys({ ...mine, ...theirs }) as (keyof YardStation)[];
+  for (const field of fields) {
     const isContested =
-      mine[field] !== theirs[field] &&
-      mine[field] !== before?.[field] &&
-      theirs[field] !== before?.[field];
+      !equals(mine[field], theirs[field]) &&
+      !equals(mine[field], before?.[field]) &&
+      !equals(theirs[field], before?.[field]);
     if (isContested)
       conflicts.push({ number: mine.number, field, mine: mine[field], theirs: theirs[field] });
-    return value === undefined ? [] : [[field, value]];
-  });
-  return Object.fromEntries(merged) as YardStation;
+  }
+  return mergeFacts<YardStation>(before ?? {}, mine, theirs) as YardStation;
 }
 
-const choose = <Value>(before: Value, mine: Value, theirs: Value): Value =>
-  mine === before ? theirs : mine;
+/** Facts are plain values, or documents read by the same class: the same text when they are the same. */
+const equals = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 function isSame(a: YardStation, b: YardStation | undefined): boolean {
-  const fields = new Set([...Object.keys(a), ...Object.keys(b ?? {})]) as Set<keyof YardStation>;
-  return b !== undefined && [...fields].every((field) => a[field] === b[field]);
+  const fields = Object.keys({ ...a, ...b }) as (keyof YardStation)[];
+  return b !== undefined && fields.every((field) => equals(a[field], b[field]));
 }

@@ -1,30 +1,33 @@
 import type { Plan, StationSettings } from '../settings/index.js';
-import { YARD_FORMAT, type Yard, type YardStation } from './yard.js';
+import { plantInSettings, Yard, type YardStation } from './yard.js';
 
 /** What yard and settings both say of a station. */
-type SharedFacts = Pick<
-  StationSettings,
-  | 'number'
-  | 'name'
-  | 'enabled'
-  | 'head'
-  | 'plant'
-  | 'flowLpm'
-  | 'pump'
-  | 'rainSensor'
-  | 'runoffSeconds'
-  | 'minSoakSeconds'
->;
+const SHARED = [
+  'number',
+  'name',
+  'enabled',
+  'head',
+  'plant',
+  'flowLpm',
+  'pump',
+  'rainSensor',
+  'runoffSeconds',
+  'minSoakSeconds',
+] as const satisfies readonly (keyof StationSettings & keyof YardStation)[];
+type SharedFact = (typeof SHARED)[number];
 
 /** Unset facts are left out, so that two documents with the same facts are the same text. */
-function sharedFacts(station: SharedFacts): SharedFacts {
-  const { number, name, enabled, head, plant, flowLpm, pump, rainSensor } = station;
-  const { runoffSeconds, minSoakSeconds } = station;
-  const facts = { name, enabled, head, plant, flowLpm, pump, rainSensor };
-  const all = { number, ...facts, runoffSeconds, minSoakSeconds };
-  return Object.fromEntries(
-    Object.entries(all).filter(([, value]) => value !== undefined),
-  ) as unknown as SharedFacts;
+const sharedFacts = <Station extends Pick<StationSettings | YardStation, SharedFact>>(
+  station: Station,
+): Pick<Station, SharedFact> =>
+  Object.fromEntries(
+    SHARED.filter((fact) => station[fact] !== undefined).map((fact) => [fact, station[fact]]),
+  ) as unknown as Pick<Station, SharedFact>;
+
+/** What only the yard knows of a station. */
+function yardFacts(station: YardStation): Partial<YardStation> {
+  const shared: readonly string[] = SHARED;
+  return Object.fromEntries(Object.entries(station).filter(([fact]) => !shared.includes(fact)));
 }
 
 /**
@@ -38,8 +41,10 @@ export function withYard(plan: Plan, yard: Yard): Plan {
     .sort((a, b) => a.number - b.number)
     .map((station): StationSettings => {
       const { cycleSeconds, soakSeconds } = known.get(station.number) ?? {};
+      const { plant, ...facts } = sharedFacts(station);
       return {
-        ...sharedFacts(station),
+        ...facts,
+        ...(plant !== undefined && { plant: plantInSettings(plant) }),
         ...(cycleSeconds !== undefined && { cycleSeconds }),
         ...(soakSeconds !== undefined && { soakSeconds }),
       };
@@ -57,19 +62,17 @@ export function yardFor(plan: Plan, before: Yard | null): Yard {
   const known = new Map(before?.stations.map((station) => [station.number, station]));
   const numbers = new Set(plan.stations.map(({ number }) => number));
   return {
-    format: YARD_FORMAT,
-    ...(before?.stationsFitted !== undefined && { stationsFitted: before.stationsFitted }),
+    ...new Yard(),
+    ...before,
     stations: plan.stations.map((station): YardStation => {
-      const { sun, soil, slopePercent, areaSquareMetres, follows, notes } =
-        known.get(station.number) ?? {};
+      const old = known.get(station.number);
+      const { follows, ...own } = old ? yardFacts(old) : {};
+      const isSamePlant = old?.plant && plantInSettings(old.plant) === station.plant;
       return {
         ...sharedFacts(station),
-        ...(sun !== undefined && { sun }),
-        ...(soil !== undefined && { soil }),
-        ...(slopePercent !== undefined && { slopePercent }),
-        ...(areaSquareMetres !== undefined && { areaSquareMetres }),
+        ...own,
+        ...(isSamePlant && { plant: old.plant }),
         ...(follows !== undefined && numbers.has(follows) && { follows }),
-        ...(notes !== undefined && { notes }),
       };
     }),
   };

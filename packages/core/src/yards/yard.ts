@@ -1,13 +1,17 @@
 import {
   Amount,
+  CivilDay,
   Flag,
+  ListOfAmounts,
+  ListOfWhole,
   NestedList,
   OneOf,
   Optional,
+  OptionalNested,
   Text,
   WholeNumber,
 } from '../documents/index.js';
-import { HEADS, PLANTS, type Head, type Plant } from '../settings/index.js';
+import { HEADS, LARGEST_PERCENT, type Head, type Plant } from '../settings/index.js';
 import { LONGEST_SECONDS } from '../timer-kinds/index.js';
 
 export const YARD_FORMAT = 'waterclock.yard/1';
@@ -27,6 +31,39 @@ export const SOILS = [
 ] as const;
 export type Soil = (typeof SOILS)[number];
 
+/** What a station can water. Of turf the yard may know which; settings know it as turf alone. */
+export const PLANTINGS = [
+  'turf',
+  'cool turf',
+  'warm turf',
+  'seed',
+  'shrubs',
+  'trees',
+  'flowers',
+  'vegetables',
+] as const;
+export type YardPlant = (typeof PLANTINGS)[number];
+
+/** The plant as settings know it. */
+export const plantInSettings = (plant: YardPlant): Plant =>
+  plant === 'cool turf' || plant === 'warm turf' ? 'turf' : plant;
+
+/** The two ways to work out how long a station runs. */
+export const SCHOOLS = ['minute', 'measurement'] as const;
+export type School = (typeof SCHOOLS)[number];
+
+/** A catch test as it was read: cups in rows, the row nearest to the house first. */
+export class CatchReading {
+  /** What each cup caught. */
+  @ListOfAmounts(0, 10_000, { least: 1, most: 200 }) millilitres!: number[];
+  /** The mouth of a cup. */
+  @Amount(0.1, 10_000) mouthSquareCentimetres!: number;
+  /** How long the station was on. */
+  @Amount(0.1, 600) minutes!: number;
+  @WholeNumber(1, 200) cupsInRow = 4;
+  @Optional() @CivilDay() on?: string;
+}
+
 /** What a station waters, as seen in the yard. */
 export class YardStation {
   @WholeNumber(1, 256) number!: number;
@@ -34,7 +71,7 @@ export class YardStation {
   /** A station that is switched off keeps all else. */
   @Flag() enabled = true;
   @Optional() @OneOf(HEADS) head?: Head;
-  @Optional() @OneOf(PLANTS) plant?: Plant;
+  @Optional() @OneOf(PLANTINGS) plant?: YardPlant;
   @Optional() @OneOf(SUNS) sun?: Sun;
   @Optional() @OneOf(SOILS) soil?: Soil;
   /** Rise over run, in percent. */
@@ -42,6 +79,10 @@ export class YardStation {
   @Optional() @Amount(0.01, 1_000_000) areaSquareMetres?: number;
   /** Litres a minute while it is open. */
   @Optional() @Amount(0, 100_000) flowLpm?: number;
+  /** What cups caught; it beats flow and area. */
+  @OptionalNested(() => CatchReading) catchTest?: CatchReading;
+  /** The school that its run times are taken from; absent: the yard's. */
+  @Optional() @OneOf(SCHOOLS) school?: School;
   /** The station needs the pump. */
   @Optional() @Flag() pump?: boolean;
   /** The station heeds the rain sensor. */
@@ -60,5 +101,11 @@ export class Yard {
   @OneOf([YARD_FORMAT]) format: typeof YARD_FORMAT = YARD_FORMAT;
   /** How many stations the modules that are fitted give; absent: all that the timer can have. */
   @Optional() @WholeNumber(1, 256) stationsFitted?: number;
+  /** The school that run times are taken from; absent: by measurement. */
+  @Optional() @OneOf(SCHOOLS) school?: School;
+  /** A percentage for each month, January first, where the technician typed them. */
+  @Optional()
+  @ListOfWhole(0, LARGEST_PERCENT, { least: 12, most: 12 })
+  monthPercents?: number[];
   @NestedList(() => YardStation) stations: YardStation[] = [];
 }

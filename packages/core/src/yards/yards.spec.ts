@@ -101,13 +101,36 @@ describe('settings for a yard', () => {
   });
 
   it('come back as the yard they were made for', () => {
-    const yard = yardOf([
-      { number: 1, name: 'Verge', soil: 'clay', follows: 2, notes: 'Wet corner', flowLpm: 20 },
-      { number: 2, sun: 'shade', areaSquareMetres: 40, slopePercent: 3 },
-    ]);
+    const yard = yardOf(
+      [
+        { number: 1, name: 'Verge', soil: 'clay', follows: 2, notes: 'Wet corner', flowLpm: 20 },
+        {
+          number: 2,
+          plant: 'warm turf',
+          sun: 'shade',
+          areaSquareMetres: 40,
+          slopePercent: 3,
+          school: 'minute',
+          catchTest: { millilitres: [20, 30.5], mouthSquareCentimetres: 80, minutes: 10 },
+        },
+      ],
+      { school: 'measurement', monthPercents: [0, 0, 20, 40, 70, 90, 100, 90, 70, 40, 10, 0] },
+    );
     expect(JSON.parse(JSON.stringify(yardFor(withYard(plan, yard), yard)))).toEqual(
       JSON.parse(JSON.stringify(yard)),
     );
+  });
+
+  it('know turf as turf alone, which does not take from the yard what it knows', () => {
+    const yard = yardOf([
+      { number: 1, plant: 'cool turf' },
+      { number: 2, plant: 'warm turf' },
+    ]);
+    const changed = withYard(plan, yard);
+    expect(changed.stations.map(({ plant }) => plant)).toEqual(['turf', 'turf']);
+    changed.stations[1]!.plant = 'shrubs';
+    const back = yardFor(changed, yard);
+    expect(back.stations.map(({ plant }) => plant)).toEqual(['cool turf', 'shrubs']);
   });
 });
 

@@ -1,0 +1,12 @@
+export { Customary, MinutesByHead, readCustomary, WateringsByPlanting } from './customary.js';
+export { highestMonth, monthPercents, type MonthPercents } from './month-percents.js';
+export { stationFacts, type Fact, type StationFacts, type StationRate } from './station-facts.js';
+export {
+  schoolOf,
+  stationNeed,
+  type NeedConditions,
+  type NeedInMm,
+  type Pieces,
+  type SchoolNeed,
+  type StationNeed,
+} from './station-need.js';

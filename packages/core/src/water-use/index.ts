@@ -1,0 +1,11 @@
+export {
+  seasonBalance,
+  USUAL_SENSOR,
+  type MonthOfWater,
+  type RatedFacts,
+  type Season,
+  type SeasonBalance,
+  type SensorHabits,
+  type StationSeason,
+} from './season-balance.js';
+export { neededMm, waterReport, type WaterReport } from './water-report.js';
