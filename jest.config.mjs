@@ -64,6 +64,7 @@ export default {
       moduleNameMapper: {
         '^(\\.{1,2}/.*)\\.js$': '$1',
         '^@water-clock/core/([a-z-]+)$': '<rootDir>/../packages/core/src/$1/index.ts',
+        '^d3-random$': '<rootDir>/../node_modules/d3-random/dist/d3-random.js',
       },
     },
   ],

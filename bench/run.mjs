@@ -6,6 +6,7 @@ import { commandLine } from './command-line.mjs';
 import { editToPaint } from './edit-to-paint.mjs';
 import { foreverOfAHome } from './forever-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
+import { seasonAtTheRoots } from './season-at-the-roots.mjs';
 import { yearOfAHome } from './year-of-a-home.mjs';
 
 const measured = [];
@@ -13,6 +14,7 @@ const MEASURES = [
   yearOfAHome,
   foreverOfAHome,
   checkAThousandHomes,
+  seasonAtTheRoots,
   commandLine,
   manyHomes,
   editToPaint,
@@ -65,6 +67,8 @@ ${asTable()}
   Spread: 5th percentile to the worst.
 - **Check**: every finding of the same 1,000 homes, their local rules and soils included, seven times over;
   the rate of each round. Spread: least to most.
+- **Water balance**: \`seasonBalance\` with simulated weather, the engine's watering included, 100 times after
+  warm-up. Spread: 5th to 95th percentile.
 - **Command line**: the whole process, 15 times. Spread: 5th to 95th percentile.
 - **Many homes**: 10,000 properties with 12,000 timers (\`npm run load-demo -- --large\`), asked over HTTP by
   somebody who is signed in. Search: words as they are typed, letter by letter, each answer with its first

@@ -45,7 +45,18 @@ try {
   await picture('copies', `/timers/${carport.id}/copies`, '[aria-label="Compared"] li');
   await picture('kind', '/kinds/new?like=wall-12', '.kind-question');
   await picture('rules', '/rules/new', '.rule-house');
+  const garage = timerOf('Garage timer');
+  await picture('need', `/timers/${garage.id}/need?station=2`, '.need-table');
+  await picture(
+    'water',
+    `/timers/${garage.id}/water?from=2026-04-01&to=2026-09-30&station=2`,
+    '.roots-chart path',
+  );
+  await page.goto(`${application.url}/weather`, { waitUntil: 'networkidle0' });
+  const airfield = await page.$eval('.kinds a', (link) => link.getAttribute('href'));
+  await picture('weather', airfield, '.weather-bar');
   await page.setViewport({ width: 390, height: 844 });
+  await picture('measure-phone', `/timers/${garage.id}/measure?station=2`, '.cup');
   await picture('as-found-phone', `/timers/${carport.id}/as-found?step=1`, '.as-found-table');
   await page.setViewport({ width: 1280, height: 800 });
   await picture('desk', deskOf('Garage timer'), '.night-board .run', async () => {

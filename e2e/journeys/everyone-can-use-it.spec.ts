@@ -32,7 +32,14 @@ for (const scheme of ['light', 'dark'] as const) {
       ['a kind by questions', '/kinds/new?like=wall-12', '.kind-question'],
       ['the rules', '/rules', '.kinds li'],
       ['rules of a district', '/rules/new', '.rule-house'],
-      ['the firm', '/firm', '.kinds li'],
+      ['the firm', '/firm', '.customary'],
+      ['the weather', '/weather', '.kinds li'],
+      ['weather by month', '/weather/new', '.weather-bring'],
+      ['a catch test', '/timers/TIMER/measure', '.big-input'],
+      ['the stopwatch', '/timers/TIMER/measure?way=run-off', '.measure-watch'],
+      ['the meter', '/timers/TIMER/measure?way=meter', '.big-input'],
+      ['the need', '/timers/TIMER/need', '.need-table'],
+      ['a season at the roots', '/timers/TIMER/water?over=desk', '.roots-chart path'],
     ])('%s has no faults that axe finds', async (_, path, ready) => {
       const { id, propertyId } = await stage.timerOf('Carport');
       await goTo(page, stage.url() + path.replace('HOME', propertyId).replace('TIMER', id));
@@ -97,6 +104,12 @@ it('on a phone no screen is wider than it', async () => {
     `/timers/${id}/yard`,
     `/timers/${id}/as-found?step=1`,
     `/timers/${id}/copies`,
+    `/timers/${id}/measure`,
+    `/timers/${id}/measure?way=meter`,
+    `/timers/${id}/need`,
+    `/timers/${id}/water`,
+    '/weather/new',
+    '/firm',
     '/kinds/new',
     '/rules/new',
   ]) {

@@ -10,6 +10,7 @@ import { PropertiesModule } from './properties/properties.module.js';
 import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
 import { TimersModule } from './timers/timers.module.js';
+import { WeatherModule } from './weather/weather.module.js';
 
 export interface AppOptions {
   readonly databaseUrl: string;
@@ -28,6 +29,7 @@ export class AppModule {
         PropertiesModule,
         KindsModule,
         RulesModule,
+        WeatherModule,
         TimersModule,
         CopiesModule,
         PropertyFilesModule,

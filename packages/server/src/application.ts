@@ -26,7 +26,7 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
       app,
       new DocumentBuilder()
         .setTitle('Water Clock')
-        .setDescription('Properties, timers, yards, local rules and saved copies.')
+        .setDescription('Properties, timers, yards, local rules, weather and saved copies.')
         .setVersion('1')
         .build(),
     ),

@@ -28,15 +28,22 @@ const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /**
- * Mean of the lowest quarter of the cups over the mean of all; a quarter of n is n/4 rounded half
- * up, at least one cup. The customary low-quarter distribution uniformity of irrigation audits.
+ * The driest quarter of the cups, by their places from 0, the driest first: n/4 rounded half up, at
+ * least one cup. Of cups that caught the same, the earlier.
+ */
+export function driestQuarter(depths: readonly number[]): number[] {
+  const quarter = Math.max(1, Math.floor(depths.length / 4 + 0.5));
+  const places = depths.map((_, place) => place);
+  return places.sort((a, b) => depths[a]! - depths[b]! || a - b).slice(0, quarter);
+}
+
+/**
+ * Mean of the lowest quarter of the cups over the mean of all. The customary low-quarter distribution uniformity of irrigation audits.
  * @throws RangeError without cups, or where none caught anything
  */
 export function lowQuarterUniformity(depths: readonly number[]): number {
   const all = aboveZero('The mean of the cups', mean(depths));
-  const quarter = Math.max(1, Math.floor(depths.length / 4 + 0.5));
-  const lowest = [...depths].sort((a, b) => a - b).slice(0, quarter);
-  return mean(lowest) / all;
+  return mean(driestQuarter(depths).map((place) => depths[place]!)) / all;
 }
 
 /** 1 ÷ (0.4 + 0.6 × DU): between watering by the mean and by the driest quarter. */

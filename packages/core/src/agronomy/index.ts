@@ -10,6 +10,7 @@ export {
 export {
   catchTest,
   cupDepthMm,
+  driestQuarter,
   lowQuarterUniformity,
   runTimeMultiplier,
   type CatchResult,

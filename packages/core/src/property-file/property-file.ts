@@ -44,6 +44,8 @@ export class PropertyFacts {
   /** Litres a minute that the supply can give. */
   @Optional() @Amount(0, 100_000) supplyLpm?: number;
   @Optional() @Amount(0, 5000) supplyKpa?: number;
+  /** Of a cubic metre, in the firm's currency. */
+  @Optional() @Amount(0, 1000) waterPrice?: number;
   /** Monday = 1. */
   @ListOfWhole(1, 7) mowingWeekdays: number[] = [];
 }

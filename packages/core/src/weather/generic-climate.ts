@@ -1,4 +1,4 @@
-import type { SimulatedRecord} from './weather.js';
+import type { SimulatedRecord } from './weather.js';
 import { type MonthOfClimate } from './weather.js';
 
 const month = (

@@ -164,9 +164,21 @@ export function guessSheet(
   };
 }
 
-/** The order in which most dates can be read; of two that read alike, the firm's usual. */
+/**
+ * The order in which most dates can be read; of those the one in which they lie closest together,
+ * for days are read one after another; of two alike, the firm's usual.
+ */
 function guessOrder(dates: readonly string[], isMonthFirst: boolean): DateOrder {
   const orders: DateOrder[] = isMonthFirst ? ['ymd', 'mdy', 'dmy'] : ['ymd', 'dmy', 'mdy'];
-  const readable = (order: DateOrder) => dates.filter((text) => readDate(text, order)).length;
-  return orders.reduce((best, order) => (readable(order) > readable(best) ? order : best));
+  const tries = orders.map((order) => {
+    const days = dates.flatMap((text) => parseDate(readDate(text, order) ?? '') ?? []);
+    const [first, last] = days.reduce(
+      ([least, most], day) => [Math.min(least, day), Math.max(most, day)],
+      [Infinity, -Infinity],
+    );
+    return { order, readable: days.length, spanDays: last - first };
+  });
+  const isBetter = (a: (typeof tries)[number], b: (typeof tries)[number]) =>
+    a.readable > b.readable || (a.readable === b.readable && a.spanDays < b.spanDays);
+  return tries.reduce((best, one) => (isBetter(one, best) ? one : best)).order;
 }

@@ -220,11 +220,13 @@ describe('a sheet', () => {
     ]);
   });
 
-  it('is guessed from its headings; dates that read both ways go by the firm', () => {
+  it('is guessed from its headings; dates that read both ways go by how close they lie, then by the firm', () => {
     const usual = { temperature: 'C', rain: 'mm' } as const;
     expect(
       guessSheet(['Tmax °F', 'Tmin °F', 'Date', 'Precip (in)'], [['1', '2', '13/02/2026']], usual),
     ).toEqual({ ...sheet, dateOrder: 'dmy' });
+    const days = [['06/01/2026'], ['06/02/2026'], ['06/03/2026']];
+    expect(guessSheet(['date'], days, usual).dateOrder).toBe('mdy');
     const both = [['01/02/2026']];
     expect(guessSheet(['date'], both, usual).dateOrder).toBe('dmy');
     expect(guessSheet(['date'], both, { temperature: 'F', rain: 'in' })).toEqual({

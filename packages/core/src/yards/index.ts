@@ -15,4 +15,4 @@ export {
 } from './yard.js';
 export { readYard } from './read-yard.js';
 export { leadersOf, withFollowers, withYard, yardFor } from './yard-and-plan.js';
-export { mergeYards, type MergedYard, type YardConflict } from './merge-yards.js';
+export { isSameYard, mergeYards, type MergedYard, type YardConflict } from './merge-yards.js';

@@ -1,4 +1,4 @@
-import { mergeYards, readYard, type Yard } from './index.js';
+import { isSameYard, mergeYards, readYard, type Yard } from './index.js';
 
 function yardOf(...stations: object[]): Yard {
   const read = readYard({ format: 'waterclock.yard/1', stations });
@@ -69,4 +69,15 @@ it('a catch test is one fact, and what holds for the whole yard is merged too', 
   expect(yard).not.toHaveProperty('school');
   const contested = yardOf({ number: 1, catchTest: cups(9, 9) });
   expect(mergeYards(start, contested, theirs).conflicts).toMatchObject([{ field: 'catchTest' }]);
+});
+
+it('two yards are the same where they say the same, in any order', () => {
+  const one = yardOf({ number: 1, soil: 'loam', flowLpm: 20 }, { number: 2 });
+  const other = yardOf({ flowLpm: 20, soil: 'loam', number: 1 }, { number: 2 });
+  expect(isSameYard(one, other)).toBe(true);
+  expect(isSameYard(one, { ...other, school: 'minute' })).toBe(false);
+  expect(isSameYard(one, yardOf({ number: 1, soil: 'loam', flowLpm: 20 }))).toBe(false);
+  expect(isSameYard(one, yardOf({ number: 1, soil: 'clay', flowLpm: 20 }, { number: 2 }))).toBe(
+    false,
+  );
 });

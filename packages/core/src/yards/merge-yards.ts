@@ -66,6 +66,18 @@ function mergeStation(
   return mergeFacts<YardStation>(before ?? {}, mine, theirs) as YardStation;
 }
 
+/** True where two yards say the same, in whatever order their facts stand. */
+export function isSameYard(a: Yard, b: Yard): boolean {
+  const { stations: _a, ...mine } = a;
+  const { stations: _b, ...theirs } = b;
+  const fields = Object.keys({ ...mine, ...theirs }) as (keyof typeof mine)[];
+  return (
+    fields.every((field) => equals(mine[field], theirs[field])) &&
+    a.stations.length === b.stations.length &&
+    a.stations.every((station, index) => isSame(station, b.stations[index]))
+  );
+}
+
 /** Facts are plain values, or documents read by the same class: the same text when they are the same. */
 const equals = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 

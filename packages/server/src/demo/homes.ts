@@ -1,6 +1,7 @@
 import type { SupplySource } from '@water-clock/core/property-file';
 import { GENERIC_KINDS, type TimerCapability } from '@water-clock/core/timer-kinds';
 import type { YardStation } from '@water-clock/core/yards';
+import { PLUM_YARD } from './plum-yard.js';
 
 export interface DemoHome {
   readonly name: string;
@@ -13,6 +14,7 @@ export interface DemoHome {
   readonly supplySource?: SupplySource;
   readonly supplyLpm?: number;
   readonly supplyKpa?: number;
+  readonly waterPrice?: number;
   readonly mowingWeekdays?: number[];
   /** The rules of the town hold here, and are known. */
   readonly hasRules?: boolean;
@@ -60,10 +62,12 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     supplySource: 'mains',
     supplyLpm: 60,
     supplyKpa: 410,
+    waterPrice: 1.85,
     timers: [
       {
         // B drifts through the week and meets A on some nights only.
         name: 'Garage timer',
+        yard: PLUM_YARD,
         document: plan(kind('wall-12'), {
           controller: { stationDelaySeconds: 5, season: { mode: 'whole', percent: 110 } },
           stations: [
@@ -349,6 +353,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     supplySource: 'reclaimed',
     supplyLpm: 70,
     supplyKpa: 380,
+    waterPrice: 0.9,
     timers: [
       {
         // The percentage of July, and of July alone, makes A run into B.

@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { readRuleSet } from '@water-clock/core/local-rules';
 import { readPlan, type Plan } from '@water-clock/core/settings';
+import { readWeather } from '@water-clock/core/weather';
 import { readYard, YARD_FORMAT } from '@water-clock/core/yards';
 import type { DataSource, EntityManager } from 'typeorm';
 import { makeCopy } from '../copies/make-copy.js';
@@ -11,9 +12,11 @@ import { Person } from '../people/person.entity.js';
 import { Property } from '../properties/property.entity.js';
 import { StoredRuleSet } from '../rules/rule-set.entity.js';
 import { addTimer } from '../timers/timers.service.js';
+import { StoredWeather } from '../weather/weather.entity.js';
 import { DEMO_HOMES, DEMO_TOWN, type DemoHome } from './homes.js';
 import { DEMO_FIRM, DEMO_PEOPLE } from './people.js';
 import { DEMO_RULES } from './rules.js';
+import { DEMO_WEATHER } from './weather.js';
 
 /**
  * Loads the demo firm into a database where nobody is known; with `fresh`, takes out the demo that
@@ -33,7 +36,11 @@ export function loadDemo(source: DataSource, { fresh }: { fresh: boolean }): Pro
     const rules = await manager.save(
       manager.create(StoredRuleSet, { firmId, document: whole(readRuleSet(DEMO_RULES)) }),
     );
-    for (const home of DEMO_HOMES) await addHome(manager, firmId, home, rules.id);
+    const weather = await manager.save(
+      manager.create(StoredWeather, { firmId, document: whole(readWeather(DEMO_WEATHER)) }),
+    );
+    const district = { ruleSetId: rules.id, weatherId: weather.id };
+    for (const home of DEMO_HOMES) await addHome(manager, firmId, home, district);
     return true;
   });
 }
@@ -45,7 +52,7 @@ async function removeDemo(manager: EntityManager): Promise<void> {
   const firm = await findDemoFirm(manager);
   if (!firm) return;
   const firmId = firm.id;
-  for (const entity of [Property, StoredRuleSet, TimerKind, Person])
+  for (const entity of [Property, StoredRuleSet, StoredWeather, TimerKind, Person])
     await manager.delete(entity, { firmId });
   await manager.delete(Firm, { id: firmId });
 }
@@ -59,7 +66,7 @@ async function addHome(
   manager: EntityManager,
   firmId: string,
   { timers, ...fields }: DemoHome,
-  ruleSetId: string,
+  { ruleSetId, weatherId }: { ruleSetId: string; weatherId: string },
 ): Promise<void> {
   const savedBy = DEMO_PEOPLE[0]!.name;
   const { id: propertyId } = await manager.save(
@@ -68,6 +75,7 @@ async function addHome(
       ...DEMO_TOWN,
       ...fields,
       ruleSetId: fields.hasRules ? ruleSetId : null,
+      weatherId,
     }),
   );
   const { latitude, longitude } = fields;

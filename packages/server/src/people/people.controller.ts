@@ -1,7 +1,19 @@
-import { Body, Controller, Delete, Get, HttpCode, Patch, Post, Req, Res } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Patch,
+  Post,
+  Put,
+  Req,
+  Res,
+} from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { ApiProblems } from '../platform/api-problems.js';
+import { DocumentFields } from '../platform/dto.js';
 import { PeopleService } from './people.service.js';
 import {
   DemoSignInFields,
@@ -21,6 +33,7 @@ import {
   CurrentFirm,
   CurrentPerson,
   ForOwners,
+  ForTechnicians,
   Public,
   type SignedIn,
 } from './signed-in.js';
@@ -114,6 +127,14 @@ export class PeopleController {
   @ApiProblems(403, 422)
   changeFirm(@CurrentFirm() firmId: string, @Body() change: FirmChange): Promise<FirmAnswer> {
     return this.people.changeFirm(firmId, change);
+  }
+
+  @ForTechnicians()
+  @Put('firm/customary')
+  @ApiOkResponse({ type: FirmAnswer })
+  @ApiProblems(403, 422)
+  setCustomary(@CurrentFirm() firmId: string, @Body() fields: DocumentFields): Promise<FirmAnswer> {
+    return this.people.setCustomary(firmId, fields);
   }
 
   @Get('people')

@@ -1,8 +1,11 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
+import { Customary, readCustomary } from '@water-clock/core/needs';
 import { argon2id, hash } from 'argon2';
 import { DataSource, QueryFailedError } from 'typeorm';
 import { Firm } from '../firms/firm.entity.js';
+import { wholeDocument } from '../platform/documents.js';
+import { DocumentFields } from '../platform/dto.js';
 import { badInput, notAllowed, notFound } from '../platform/problem.js';
 import {
   FirmAnswer,
@@ -81,6 +84,13 @@ export class PeopleService {
     return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
   }
 
+  /** Sets how the firm waters by the minute. */
+  async setCustomary(firmId: string, { document }: DocumentFields): Promise<FirmAnswer> {
+    const customary = wholeDocument(document, readCustomary) as object;
+    await this.source.manager.update(Firm, { id: firmId }, { customary });
+    return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
+  }
+
   async list(firmId: string): Promise<PersonAnswer[]> {
     const rows = await this.source.manager.find(Person, {
       where: { firmId },
@@ -119,4 +129,10 @@ const personAnswer = ({ id, name, email, role, clock }: Person): PersonAnswer =>
   clock,
 });
 
-const firmAnswer = ({ id, name, units }: Firm): FirmAnswer => ({ id, name, units });
+const firmAnswer = ({ id, name, units, currency, customary }: Firm): FirmAnswer => ({
+  id,
+  name,
+  units,
+  currency,
+  customary: customary ?? new Customary(),
+});

@@ -1,6 +1,15 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { OneOf, Optional } from '@water-clock/core/documents';
-import { IsEmail, IsNotEmpty, IsString, IsUUID, MaxLength, MinLength } from 'class-validator';
+import {
+  IsEmail,
+  IsNotEmpty,
+  IsString,
+  IsUUID,
+  Matches,
+  MaxLength,
+  MinLength,
+} from 'class-validator';
+import { Customary } from '@water-clock/core/needs';
 import { UNITS, type Units } from '../firms/firm.entity.js';
 import { CLOCKS, ROLES, type Clock, type Role } from './person.entity.js';
 
@@ -78,12 +87,19 @@ export class FirmChange {
   @Optional()
   @OneOf(UNITS)
   units?: Units;
+
+  @ApiPropertyOptional({ example: 'USD', description: 'ISO 4217' })
+  @Optional()
+  @Matches(/^[A-Z]{3}$/, { message: 'must be a currency such as USD' })
+  currency?: string;
 }
 
 export class FirmAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;
   @ApiProperty({ enum: UNITS }) units!: Units;
+  @ApiProperty() currency!: string;
+  @ApiProperty({ type: Object }) customary!: Customary;
 }
 
 export class PersonAnswer {

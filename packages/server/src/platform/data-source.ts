@@ -4,10 +4,12 @@ import { Firm } from '../firms/firm.entity.js';
 import { TimerKind } from '../kinds/kind.entity.js';
 import { FirstTables1780000000000 } from '../migrations/1780000000000-first-tables.js';
 import { PeopleYardsCopies1790000000000 } from '../migrations/1790000000000-people-yards-copies.js';
+import { Weather1800000000000 } from '../migrations/1800000000000-weather.js';
 import { Person, Session, SignInFailure } from '../people/person.entity.js';
 import { Property } from '../properties/property.entity.js';
 import { StoredRuleSet } from '../rules/rule-set.entity.js';
 import { Timer, TimerSettings, TimerYard } from '../timers/timer.entity.js';
+import { StoredWeather } from '../weather/weather.entity.js';
 
 /** How to reach the database. The schema changes by migrations only. */
 export const databaseOptions = (url: string): DataSourceOptions => ({
@@ -19,6 +21,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     Session,
     SignInFailure,
     StoredRuleSet,
+    StoredWeather,
     TimerKind,
     Property,
     Timer,
@@ -26,7 +29,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     TimerYard,
     Copy,
   ],
-  migrations: [FirstTables1780000000000, PeopleYardsCopies1790000000000],
+  migrations: [FirstTables1780000000000, PeopleYardsCopies1790000000000, Weather1800000000000],
   migrationsTransactionMode: 'each',
   synchronize: false,
   // PostgreSQL makes UUIDs itself; no extension is wanted.

@@ -33,6 +33,12 @@ let home: TestPerson;
 let ids: Record<string, string>;
 
 const RULES = { format: 'waterclock.rules/1', district: 'Quillhaven', periods: [] };
+const WEATHER = {
+  format: 'waterclock.weather/1',
+  name: 'Airfield',
+  latitude: 40,
+  record: { kind: 'daily', days: [] },
+};
 const YARD = { format: 'waterclock.yard/1', stations: [{ number: 1 }] };
 
 /** A body that each route would take from somebody who may. */
@@ -48,6 +54,7 @@ const BODIES: Record<string, object> = {
   'PUT /api/kinds/{kindId}': { name: 'Renamed', capability: {}, version: 1 },
   'POST /api/kinds/{kindId}/preview': { capability: {}, from: '2026-06-01' },
   'PUT /api/rule-sets/{ruleSetId}': { version: 1, document: RULES },
+  'PUT /api/weather/{weatherId}': { version: 1, document: WEATHER },
 };
 
 beforeAll(async () => {
@@ -91,6 +98,7 @@ beforeAll(async () => {
     }),
     kindId: await post('/api/kinds', { name: 'Ours', capability: {} }),
     ruleSetId: await post('/api/rule-sets', { document: RULES }),
+    weatherId: await post('/api/weather', { document: WEATHER }),
   };
 });
 afterAll(() => server.close());
@@ -113,7 +121,7 @@ function ask(agent: TestPerson['agent'], { method, path, body = {} }: Route) {
 const everything = async () => {
   const tables = ['properties', 'timers', 'timer_settings', 'timer_yards', 'copies'];
   const rows = await Promise.all(
-    [...tables, 'timer_kinds', 'rule_sets'].map((table) =>
+    [...tables, 'timer_kinds', 'rule_sets', 'weather'].map((table) =>
       server.source.query(`SELECT * FROM ${table} WHERE firm_id = $1 ORDER BY 1`, [home.firmId]),
     ),
   );
@@ -143,7 +151,12 @@ it("none reaches another firm's rows", async () => {
     const answer = await ask(stranger.agent, route);
     expect([route.method, route.path, answer.status]).toEqual([route.method, route.path, 404]);
   }
-  for (const path of ['/api/kinds', '/api/rule-sets', '/api/properties?from=2026-06-01']) {
+  for (const path of [
+    '/api/kinds',
+    '/api/rule-sets',
+    '/api/weather',
+    '/api/properties?from=2026-06-01',
+  ]) {
     const { body } = await stranger.agent.get(path).expect(200);
     expect(body.rows ?? body).toEqual([]);
   }

@@ -5,6 +5,7 @@ import { In, Repository, type EntityManager } from 'typeorm';
 import { badInput, notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
 import { StoredRuleSet } from '../rules/rule-set.entity.js';
+import { StoredWeather } from '../weather/weather.entity.js';
 import { outlookOf } from '../timers/outlook.js';
 import { Timer } from '../timers/timer.entity.js';
 import {
@@ -100,7 +101,7 @@ export class PropertiesService {
   }
 
   async add(firmId: string, fields: PropertyFields): Promise<PropertyAnswer> {
-    await refuseUnknownRules(this.properties.manager, firmId, fields.ruleSetId);
+    await refuseUnknown(this.properties.manager, firmId, fields);
     const { id } = await this.properties.save(
       this.properties.create({ ...propertyColumns(fields), firmId }),
     );
@@ -110,7 +111,7 @@ export class PropertiesService {
   /** Saves a change made from the stored version, or refuses it whole. */
   async change(firmId: string, id: string, change: PropertyChange): Promise<PropertyAnswer> {
     const { manager } = this.properties;
-    await refuseUnknownRules(manager, firmId, change.ruleSetId);
+    await refuseUnknown(manager, firmId, change);
     const columns = propertyColumns(change);
     await saveVersion(manager, Property, { firmId, id }, change.version, columns, 'property');
     return this.one(firmId, id);
@@ -135,9 +136,24 @@ const timerOfProperty = ({ id, name, settings }: Timer, from: DayNumber): TimerO
   outlook: outlookOf(settings.document, from),
 });
 
-async function refuseUnknownRules(manager: EntityManager, firmId: string, id?: string) {
-  if (id !== undefined && !(await manager.existsBy(StoredRuleSet, { firmId, id })))
-    throw badInput([{ path: 'ruleSetId', message: 'is no rule set of this firm' }]);
+/** Rules and weather that a property goes by are its firm's. */
+async function refuseUnknown(
+  manager: EntityManager,
+  firmId: string,
+  { ruleSetId, weatherId }: PropertyFields,
+): Promise<void> {
+  const places = [];
+  if (
+    ruleSetId !== undefined &&
+    !(await manager.existsBy(StoredRuleSet, { firmId, id: ruleSetId }))
+  )
+    places.push({ path: 'ruleSetId', message: 'is no rule set of this firm' });
+  if (
+    weatherId !== undefined &&
+    !(await manager.existsBy(StoredWeather, { firmId, id: weatherId }))
+  )
+    places.push({ path: 'weatherId', message: 'is no weather of this firm' });
+  if (places.length > 0) throw badInput(places);
 }
 
 export const propertyColumns = (fields: PropertyFields) => ({
@@ -156,6 +172,8 @@ export const propertyColumns = (fields: PropertyFields) => ({
   supplyKpa: fields.supplyKpa ?? null,
   mowingWeekdays: fields.mowingWeekdays,
   ruleSetId: fields.ruleSetId ?? null,
+  weatherId: fields.weatherId ?? null,
+  waterPrice: fields.waterPrice ?? null,
 });
 
 export const propertyAnswer = (row: Property): PropertyAnswer => ({
@@ -175,6 +193,8 @@ export const propertyAnswer = (row: Property): PropertyAnswer => ({
   supplyKpa: row.supplyKpa,
   mowingWeekdays: row.mowingWeekdays,
   ruleSetId: row.ruleSetId,
+  weatherId: row.weatherId,
+  waterPrice: row.waterPrice,
   archived: row.archivedAt !== null,
   version: row.version,
 });

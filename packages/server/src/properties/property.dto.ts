@@ -89,6 +89,16 @@ export class PropertyFields {
   @Optional()
   @IsUUID(undefined, { message: 'must be the id of a rule set' })
   ruleSetId?: string;
+
+  @ApiPropertyOptional({ format: 'uuid', description: 'Absent: no weather is known here' })
+  @Optional()
+  @IsUUID(undefined, { message: 'must be the id of weather' })
+  weatherId?: string;
+
+  @ApiPropertyOptional({ description: "Of a cubic metre of water, in the firm's currency" })
+  @Optional()
+  @Amount(0, 1000)
+  waterPrice?: number;
 }
 
 export class PropertyChange extends PropertyFields {
@@ -121,6 +131,8 @@ export class PropertyAnswer {
   @ApiProperty({ type: Number, nullable: true }) supplyKpa!: number | null;
   @ApiProperty({ type: [Number] }) mowingWeekdays!: number[];
   @ApiProperty({ type: String, nullable: true }) ruleSetId!: string | null;
+  @ApiProperty({ type: String, nullable: true }) weatherId!: string | null;
+  @ApiProperty({ type: Number, nullable: true }) waterPrice!: number | null;
   @ApiProperty() archived!: boolean;
   @ApiProperty() version!: number;
 }

@@ -13,6 +13,7 @@ import {
 } from 'typeorm';
 import { Firm } from '../firms/firm.entity.js';
 import { StoredRuleSet } from '../rules/rule-set.entity.js';
+import { StoredWeather } from '../weather/weather.entity.js';
 
 /** A home that the firm looks after. */
 @Entity('properties')
@@ -23,10 +24,12 @@ import { StoredRuleSet } from '../rules/rule-set.entity.js';
 @Check('properties_supply', `supply_source IN ('mains', 'bore', 'tank', 'pond', 'reclaimed')`)
 @Check('properties_supply_lpm', 'supply_lpm >= 0')
 @Check('properties_supply_kpa', 'supply_kpa >= 0')
+@Check('properties_water_price', 'water_price >= 0')
 @Check('properties_mowing', 'mowing_weekdays <@ ARRAY[1, 2, 3, 4, 5, 6, 7]::smallint[]')
 @Unique('properties_of_firm', ['id', 'firmId'])
 @Index('properties_by_name', ['firmId', 'name'])
 @Index('properties_by_rule_set', ['ruleSetId'])
+@Index('properties_by_weather', ['weatherId'])
 @Index('properties_by_words', { synchronize: false })
 @Index('properties_in_order', { synchronize: false })
 export class Property {
@@ -104,6 +107,29 @@ export class Property {
     },
   ])
   ruleSet!: Relation<StoredRuleSet> | null;
+
+  /** Null: nobody has said which weather holds here. */
+  @Column('uuid', { name: 'weather_id', nullable: true })
+  weatherId!: string | null;
+
+  @ManyToOne(() => StoredWeather, { nullable: true })
+  @JoinColumn([
+    {
+      name: 'firm_id',
+      referencedColumnName: 'firmId',
+      foreignKeyConstraintName: 'properties_weather',
+    },
+    {
+      name: 'weather_id',
+      referencedColumnName: 'id',
+      foreignKeyConstraintName: 'properties_weather',
+    },
+  ])
+  weather!: Relation<StoredWeather> | null;
+
+  /** What a cubic metre costs here, in the firm's currency. */
+  @Column('double precision', { name: 'water_price', nullable: true })
+  waterPrice!: number | null;
 
   /** Null while it is looked after. */
   @Column('timestamptz', { name: 'archived_at', nullable: true })

@@ -41,7 +41,7 @@ export async function exportProperty(
 }
 
 export function propertyFacts(row: Property): PropertyFile['property'] {
-  const { timeZone, latitude, longitude, supplySource, supplyLpm, supplyKpa } = row;
+  const { timeZone, latitude, longitude, supplySource, supplyLpm, supplyKpa, waterPrice } = row;
   return {
     name: row.name,
     address: row.address,
@@ -56,6 +56,7 @@ export function propertyFacts(row: Property): PropertyFile['property'] {
     ...(supplySource !== null && { supplySource }),
     ...(supplyLpm !== null && { supplyLpm }),
     ...(supplyKpa !== null && { supplyKpa }),
+    ...(waterPrice !== null && { waterPrice }),
     mowingWeekdays: row.mowingWeekdays,
   };
 }

@@ -109,6 +109,7 @@ const FIELD_NAMES: Record<string, string> = {
   supplySource: 'Supply',
   supplyLpm: 'Flow of the supply',
   supplyKpa: 'Pressure of the supply',
+  waterPrice: 'Price of water',
   mowingWeekdays: 'Mowing days',
   ruleSetId: 'Local rules',
 };

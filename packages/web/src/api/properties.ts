@@ -49,6 +49,9 @@ export interface Property {
   readonly supplyKpa: number | null;
   readonly mowingWeekdays: readonly number[];
   readonly ruleSetId: string | null;
+  readonly weatherId: string | null;
+  /** Of a cubic metre, in the firm's currency. */
+  readonly waterPrice: number | null;
   readonly archived: boolean;
   readonly version: number;
 }

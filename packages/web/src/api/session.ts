@@ -1,3 +1,4 @@
+import type { Customary } from '@water-clock/core/needs';
 import { queryOptions } from '@tanstack/react-query';
 import { request } from './client';
 
@@ -13,9 +14,18 @@ export interface Person {
   readonly clock: Clock;
 }
 
+export interface Firm {
+  readonly id: string;
+  readonly name: string;
+  readonly units: UnitSystem;
+  /** ISO 4217. */
+  readonly currency: string;
+  readonly customary: Customary;
+}
+
 export interface Session {
   readonly person: Person;
-  readonly firm: { readonly id: string; readonly name: string; readonly units: UnitSystem };
+  readonly firm: Firm;
 }
 
 export interface Welcome {
@@ -73,8 +83,12 @@ export const setUp = (fields: SetupFields): Promise<void> =>
 export const setClock = (clock: Clock): Promise<Session> =>
   request('/session', { method: 'PATCH', body: { clock } });
 
-export const changeFirm = (change: { name?: string; units?: UnitSystem }): Promise<unknown> =>
-  request('/firm', { method: 'PATCH', body: change });
+export const changeFirm = (
+  change: Partial<Pick<Firm, 'name' | 'units' | 'currency'>>,
+): Promise<Firm> => request('/firm', { method: 'PATCH', body: change });
+
+export const setCustomary = (document: Customary): Promise<Firm> =>
+  request('/firm/customary', { method: 'PUT', body: { document } });
 
 export const addPerson = (fields: PersonFields): Promise<Person> =>
   request('/people', { method: 'POST', body: fields });

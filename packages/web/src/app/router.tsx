@@ -6,12 +6,17 @@ import { DeskPage } from '../routes/desk/desk-page';
 import { FirmPage } from '../routes/firm/firm-page';
 import { KindPage } from '../routes/kinds/kind-page';
 import { KindsPage } from '../routes/kinds/kinds-page';
+import { MeasurePage } from '../routes/measure/measure-page';
+import { NeedPage } from '../routes/need/need-page';
 import { PropertiesPage } from '../routes/properties/properties-page';
 import { PropertyEditPage } from '../routes/property/property-edit-page';
 import { PropertyPage } from '../routes/property/property-page';
 import { RuleSetPage } from '../routes/rules/rule-set-page';
 import { RulesPage } from '../routes/rules/rules-page';
 import { SignInPage } from '../routes/sign-in/sign-in-page';
+import { WaterPage } from '../routes/water/water-page';
+import { WeatherListPage } from '../routes/weather/weather-list-page';
+import { WeatherPage } from '../routes/weather/weather-page';
 import { YardPage } from '../routes/yard/yard-page';
 import { SignedInFrame } from '../signed-in/signed-in-frame';
 import { NotFound } from './not-found';
@@ -28,6 +33,9 @@ export const router = createBrowserRouter([
       { path: 'properties/:propertyId/edit', element: <PropertyEditPage /> },
       { path: 'timers/:timerId', element: <DeskPage /> },
       { path: 'timers/:timerId/yard', element: <YardPage /> },
+      { path: 'timers/:timerId/measure', element: <MeasurePage /> },
+      { path: 'timers/:timerId/need', element: <NeedPage /> },
+      { path: 'timers/:timerId/water', element: <WaterPage /> },
       { path: 'timers/:timerId/as-found', element: <AsFoundPage /> },
       { path: 'timers/:timerId/copies', element: <CopiesPage /> },
       { path: 'copies/:copyId', element: <CopyPage /> },
@@ -35,6 +43,8 @@ export const router = createBrowserRouter([
       { path: 'kinds/:kindId', element: <KindPage /> },
       { path: 'rules', element: <RulesPage /> },
       { path: 'rules/:ruleSetId', element: <RuleSetPage /> },
+      { path: 'weather', element: <WeatherListPage /> },
+      { path: 'weather/:weatherId', element: <WeatherPage /> },
       { path: 'firm', element: <FirmPage /> },
       { path: '*', element: <NotFound what="page" /> },
     ],

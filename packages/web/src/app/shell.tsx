@@ -10,6 +10,7 @@ const PLACES = [
   ['/properties', 'Properties'],
   ['/kinds', 'Kinds'],
   ['/rules', 'Rules'],
+  ['/weather', 'Weather'],
 ] as const;
 
 /** The frame around every screen behind the door. */

@@ -48,8 +48,12 @@ export function CellInput(props: CellInputProps) {
     props.onSettle();
   };
   const type = (typed: string) => {
+    const key = `${label} ${visit.current}`;
+    const trouble = props.onType(typed, key);
+    // On the way to nonsense the cell may have been empty for a moment: nonsense changes nothing.
+    if (trouble !== null) props.onType(before.current, key);
     setDraft(typed);
-    setError(props.onType(typed, `${label} ${visit.current}`));
+    setError(trouble);
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     const input = event.currentTarget;

@@ -50,7 +50,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
       <Dropdown
         trigger={['click']}
         menu={{
-          items: mayChange ? WAYS : WAYS.filter(({ key }) => key !== 'left' && key !== 'as-found'),
+          items: mayChange ? WAYS : WAYS.filter(({ key }) => !CHANGING.includes(key)),
           onClick: ({ key }) => {
             if (key === 'kind') setShowsTimer(true);
             else if (key === 'file') setShowsFile(true);
@@ -119,11 +119,17 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
 const WAYS = [
   { key: 'kind', label: 'What this timer can do' },
   { key: 'yard', label: 'Yard: what its stations water' },
+  { key: 'measure', label: 'Measure: catch test, run-off, meter' },
+  { key: 'need', label: 'Need: how much, how seldom, how long' },
+  { key: 'water', label: 'Water: a season at the roots' },
   { key: 'as-found', label: 'As found: read the timer' },
   { key: 'copies', label: 'Saved copies, and compare' },
   { key: 'left', label: 'Left: the timer holds these settings now' },
   { key: 'file', label: 'Plan file: save or open' },
 ];
+
+/** Ways that lead to a change, for those who may. */
+const CHANGING = ['left', 'as-found', 'measure'];
 
 const ICONS = {
   undo: <UndoOutlined />,

@@ -15,6 +15,7 @@ import { showFaults } from '../../app/form-errors';
 import { LoadError, Page } from '../../app/page';
 import { useSignedIn } from '../../signed-in/use-signed-in';
 import '../kinds/kinds-page.css';
+import { CustomaryMinutes } from './customary-minutes';
 
 const ROLE_WORDS: Record<Role, string> = {
   owner: 'owner: everything, people too',
@@ -22,16 +23,18 @@ const ROLE_WORDS: Record<Role, string> = {
   office: 'office: properties, and no change of settings',
 };
 
-/** The firm's units and its people. */
+const CURRENCIES = Intl.supportedValuesOf('currency').map((value) => ({ value, label: value }));
+
+/** The firm's units, money, customary minutes, and its people. */
 export function FirmPage() {
   const { person, firm } = useSignedIn();
   const isOwner = person.role === 'owner';
   const people = useQuery(peopleQuery);
   const client = useQueryClient();
   const { message } = App.useApp();
-  const setUnits = async (units: UnitSystem) => {
+  const change = async (fields: Parameters<typeof changeFirm>[0]) => {
     try {
-      await changeFirm({ units });
+      await changeFirm(fields);
       await client.invalidateQueries({ queryKey: sessionQuery.queryKey });
     } catch (error) {
       void message.error(troubleInWords(error));
@@ -46,13 +49,26 @@ export function FirmPage() {
           disabled={!isOwner}
           value={firm.units}
           options={[
-            { value: 'metric', label: 'metric: L/min, m², kPa' },
-            { value: 'us', label: 'US: gal/min, sq ft, psi' },
+            { value: 'metric', label: 'metric: L/min, m², mm' },
+            { value: 'us', label: 'US: gal/min, sq ft, in' },
           ]}
-          onChange={(event) => void setUnits(event.target.value as UnitSystem)}
+          onChange={(event) => void change({ units: event.target.value as UnitSystem })}
         />
         {!isOwner && <p className="soft">The owner of the firm chooses them.</p>}
       </section>
+      <section className="sheet" aria-labelledby="currency">
+        <h2 id="currency">Currency</h2>
+        <Select
+          aria-labelledby="currency"
+          showSearch
+          disabled={!isOwner}
+          style={{ width: 120 }}
+          value={firm.currency}
+          options={CURRENCIES}
+          onChange={(currency: string) => void change({ currency })}
+        />
+      </section>
+      <CustomaryMinutes />
       <section className="sheet" aria-labelledby="people">
         <h2 id="people">People</h2>
         {people.error && (

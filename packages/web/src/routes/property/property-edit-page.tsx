@@ -15,10 +15,11 @@ import {
   type PropertyFields,
 } from '../../api/properties';
 import { rulesQuery, type StoredRuleSet } from '../../api/rules';
+import { weatherListQuery } from '../../api/weather';
 import { showFaults } from '../../app/form-errors';
 import { Loaded } from '../../app/loaded';
 import { Caution, Page } from '../../app/page';
-import { useQuantity } from '../../signed-in/use-signed-in';
+import { useQuantity, useSignedIn } from '../../signed-in/use-signed-in';
 import { shownAmount, storedAmount, type Quantity } from '../../units/quantities';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
 
@@ -53,6 +54,8 @@ const EMPTY: PropertyFields = {
   supplyKpa: null,
   mowingWeekdays: [],
   ruleSetId: null,
+  weatherId: null,
+  waterPrice: null,
 };
 
 const fieldsOf = ({ id: _id, archived: _archived, version: _version, ...fields }: Property) =>
@@ -63,8 +66,12 @@ function Editor({ before }: { before: Property | null }) {
   const [base, setBase] = useState(before);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
-  const hasChosenRules = useRef(typeof before?.ruleSetId === 'string');
+  const hasChosen = useRef({
+    ruleSetId: typeof before?.ruleSetId === 'string',
+    weatherId: typeof before?.weatherId === 'string',
+  });
   const rules = useQuery(rulesQuery);
+  const weather = useQuery(weatherListQuery);
   const client = useQueryClient();
   const navigate = useNavigate();
   const { message } = App.useApp();
@@ -72,6 +79,7 @@ function Editor({ before }: { before: Property | null }) {
   const address = Form.useWatch<string>('address', form) ?? '';
   const ruleSetId = Form.useWatch<string | null>('ruleSetId', form);
   const set = rules.data?.find(({ id }) => id === ruleSetId);
+  const { firm } = useSignedIn();
 
   const save = async (typed: PropertyFields) => {
     const fields = { ...EMPTY, ...typed };
@@ -127,10 +135,15 @@ function Editor({ before }: { before: Property | null }) {
         initialValues={before ? fieldsOf(before) : EMPTY}
         onFinish={(fields) => void save(fields)}
         onValuesChange={(changed: Partial<PropertyFields>) => {
-          // Rules go by the town, until somebody chooses otherwise.
-          if (changed.ruleSetId !== undefined) hasChosenRules.current = true;
-          if (changed.town === undefined || hasChosenRules.current) return;
-          form.setFieldValue('ruleSetId', rulesOfTown(changed.town, rules.data ?? []));
+          // Rules and weather go by the town, until somebody chooses otherwise.
+          const chosen = hasChosen.current;
+          if (changed.ruleSetId !== undefined) chosen.ruleSetId = true;
+          if (changed.weatherId !== undefined) chosen.weatherId = true;
+          if (changed.town === undefined) return;
+          const sets = (rules.data ?? []).map(({ id, document: { towns } }) => ({ id, towns }));
+          if (!chosen.ruleSetId) form.setFieldValue('ruleSetId', ofTown(changed.town, sets));
+          if (!chosen.weatherId)
+            form.setFieldValue('weatherId', ofTown(changed.town, weather.data ?? []));
         }}
       >
         {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
@@ -191,11 +204,16 @@ function Editor({ before }: { before: Property | null }) {
               quantity={useQuantity('flow')}
             />
             <QuantityItem name="supplyKpa" label="Pressure" quantity={useQuantity('pressure')} />
+            <QuantityItem
+              name="waterPrice"
+              label={`Price of water in ${firm.currency}`}
+              quantity={useQuantity('waterPrice')}
+            />
           </div>
           <SupplyCautions source={source ?? null} />
         </section>
         <section className="sheet" aria-labelledby="rules-heading" style={{ marginTop: 14 }}>
-          <h2 id="rules-heading">Rules and mowing</h2>
+          <h2 id="rules-heading">Rules, weather and mowing</h2>
           <div className="form-grid">
             <Form.Item
               name="ruleSetId"
@@ -210,6 +228,14 @@ function Editor({ before }: { before: Property | null }) {
                   label: document.district,
                 }))}
                 onClear={() => form.setFieldValue('ruleSetId', null)}
+              />
+            </Form.Item>
+            <Form.Item name="weatherId" label="Weather">
+              <Select
+                allowClear
+                placeholder="not known: needs by measurement have no answer"
+                options={(weather.data ?? []).map(({ id, name }) => ({ value: id, label: name }))}
+                onClear={() => form.setFieldValue('weatherId', null)}
               />
             </Form.Item>
             <Form.Item name="mowingWeekdays" label="Mowing days">
@@ -250,6 +276,8 @@ const LABELS: Record<keyof PropertyFields, string> = {
   supplyKpa: 'pressure',
   mowingWeekdays: 'mowing days',
   ruleSetId: 'local rules',
+  weatherId: 'weather',
+  waterPrice: 'price of water',
 };
 
 const townsOf = (sets: readonly StoredRuleSet[]): string[] => [
@@ -259,10 +287,13 @@ const townsOf = (sets: readonly StoredRuleSet[]): string[] => [
 const startsWith = (typed: string, option?: { value: string }): boolean =>
   option?.value.toLowerCase().startsWith(typed.toLowerCase()) ?? false;
 
-/** The rule set that is offered for a town; null where there is none, or more than one. */
-function rulesOfTown(town: string, sets: readonly StoredRuleSet[]): string | null {
-  const fitting = sets.filter(({ document }) =>
-    document.towns.some((one) => one.toLowerCase() === town.trim().toLowerCase()),
+/** What is offered for a town; null where there is nothing, or more than one. */
+function ofTown(
+  town: string,
+  offered: readonly { readonly id: string; readonly towns: readonly string[] }[],
+): string | null {
+  const fitting = offered.filter(({ towns }) =>
+    towns.some((one) => one.toLowerCase() === town.trim().toLowerCase()),
   );
   return fitting.length === 1 ? fitting[0]!.id : null;
 }

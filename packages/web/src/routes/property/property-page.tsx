@@ -4,7 +4,7 @@ import { parseDate } from '@water-clock/core/civil-time';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { App, Button, Skeleton, Tag } from 'antd';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { troubleInWords } from '../../api/client';
 import {
   propertiesKey,
@@ -15,12 +15,14 @@ import {
   type Property,
 } from '../../api/properties';
 import { rulesQuery } from '../../api/rules';
+import { weatherQuery } from '../../api/weather';
 import { Loaded } from '../../app/loaded';
 import { Caution, LoadError, Page } from '../../app/page';
 import { downloadText, fileNameOf } from '../../files/text-files';
 import { RulesInForceWords } from '../../rules-words/rules-in-force';
-import { useMayChange, useQuantity } from '../../signed-in/use-signed-in';
+import { useMayChange, useQuantity, useSignedIn } from '../../signed-in/use-signed-in';
 import { shownAmount } from '../../units/quantities';
+import { listingOf, recordWords } from '../../weather/weather-words';
 import { todayHere } from '../../words/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
@@ -97,6 +99,7 @@ function PropertySheets({ property }: { property: Property }) {
         <WhoSheet property={property} />
         <SupplySheet property={property} />
         <RulesSheet property={property} />
+        <WeatherSheet property={property} />
       </div>
       {isAdding && <AddTimerDialog property={property} onClose={() => setAdding(false)} />}
     </Page>
@@ -154,8 +157,11 @@ function WhoSheet({ property }: { property: Property }) {
   );
 }
 
-function SupplySheet({ property: { supplySource, supplyLpm, supplyKpa } }: { property: Property }) {
+function SupplySheet({ property }: { property: Property }) {
+  const { supplySource, supplyLpm, supplyKpa, waterPrice } = property;
   const [flow, pressure] = [useQuantity('flow'), useQuantity('pressure')];
+  const price = useQuantity('waterPrice');
+  const { currency } = useSignedIn().firm;
   return (
     <section className="sheet" aria-labelledby="supply">
       <h2 id="supply">Water supply</h2>
@@ -169,8 +175,42 @@ function SupplySheet({ property: { supplySource, supplyLpm, supplyKpa } }: { pro
             ? 'not measured'
             : `${shownAmount(supplyKpa, pressure)} ${pressure.label}`}
         </Fact>
+        <Fact name="Price">
+          {waterPrice === null
+            ? 'not known'
+            : `${shownAmount(waterPrice, price)} ${currency} ${price.label}`}
+        </Fact>
       </dl>
       <SupplyCautions source={supplySource} />
+    </section>
+  );
+}
+
+function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
+  const weather = useQuery(weatherQuery(weatherId));
+  const mayChange = useMayChange();
+  const { data } = weather;
+  return (
+    <section className="sheet" aria-labelledby="weather">
+      <h2 id="weather">Weather</h2>
+      {weather.error && <p role="alert">The weather could not be loaded.</p>}
+      {data && (
+        <p style={{ margin: 0 }}>
+          <Link to={`/weather/${data.id}`}>{data.document.name}</Link>,{' '}
+          {recordWords(listingOf(data.document))}
+        </p>
+      )}
+      {data === null && (
+        <p className="soft" style={{ margin: 0 }}>
+          None is chosen: how much a station needs by measurement is not known.{' '}
+          {mayChange && <Link to={`/properties/${id}/edit`}>Choose the district&apos;s</Link>}
+        </p>
+      )}
+      {mayChange && (
+        <p style={{ margin: '8px 0 0' }}>
+          <Link to={`/weather/new?for=${id}`}>Enter weather of this home alone</Link>
+        </p>
+      )}
     </section>
   );
 }

@@ -18,6 +18,9 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
   const ways = [
     ...(mayChange ? [['As found', 'as-found'] as const] : []),
     ['Yard', 'yard'],
+    ...(mayChange ? [['Measure', 'measure'] as const] : []),
+    ['Need', 'need'],
+    ['Water', 'water'],
     ['Saved copies', 'copies'],
   ] as const;
   return (

@@ -3,7 +3,7 @@ import type { HouseRule, RulePeriod } from '@water-clock/core/local-rules';
 import { DailyHours, HEADS } from '@water-clock/core/settings';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { Button, Checkbox, Input, Select } from 'antd';
-import { faultUnder, Field } from './field';
+import { faultUnder, Field } from '../../app/field';
 
 interface PeriodEditorProps {
   readonly period: RulePeriod;

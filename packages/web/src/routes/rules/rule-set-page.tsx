@@ -17,7 +17,7 @@ import { NotFound } from '../../app/not-found';
 import { Caution, LoadError, Page } from '../../app/page';
 import { useMayChange } from '../../signed-in/use-signed-in';
 import { todayHere } from '../../words/today';
-import { faultUnder, Field } from './field';
+import { faultUnder, Field } from '../../app/field';
 import { PeriodEditor } from './period-editor';
 import './rule-set-page.css';
 

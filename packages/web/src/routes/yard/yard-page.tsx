@@ -21,13 +21,13 @@ import '../../grid/settings-grid.css';
 import { useMayChange, useSignedIn } from '../../signed-in/use-signed-in';
 import { todayHere } from '../../words/today';
 import { CopyDialog } from './copy-dialog';
-import { MeanwhileNote } from './meanwhile-note';
+import { MeanwhileNote } from '../../yard/meanwhile-note';
 import { Modules } from './modules';
 import { StationMenu } from './station-menu';
-import { useYardOnDesk } from './use-yard-on-desk';
-import { YardCell } from './yard-cell';
-import { yardColumns } from './yard-columns';
-import { addStation, copyTo, nextStation, setFitted } from './yard-edits';
+import { useYardOnDesk } from '../../yard/use-yard-on-desk';
+import { YardCell } from '../../yard/yard-cell';
+import { yardColumns } from '../../yard/yard-columns';
+import { addStation, copyTo, nextStation, setFields } from '../../yard/yard-edits';
 import { sheetEdit, yardCsv } from './yard-sheets';
 import './yard-page.css';
 
@@ -158,7 +158,7 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
         fitted={yard.stationsFitted ?? null}
         wired={yard.stations.length}
         most={most}
-        onChange={(fitted) => edit(setFitted(fitted), 'fitted')}
+        onChange={(fitted) => edit(setFields({ stationsFitted: fitted ?? undefined }), 'fitted')}
         isLocked={!mayChange}
       />
       <div className="yard-scroll">

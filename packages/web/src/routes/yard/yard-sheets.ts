@@ -1,8 +1,9 @@
 import { err, ok, type Result } from '@water-clock/core/kernel';
 import type { Yard } from '@water-clock/core/yards';
 import Papa from 'papaparse';
-import type { YardColumn } from './yard-columns';
-import { addStation, nextStation, setStation, type YardEdit } from './yard-edits';
+import { sheetCells } from '../../files/sheet-cells';
+import type { YardColumn } from '../../yard/yard-columns';
+import { addStation, nextStation, setStation, type YardEdit } from '../../yard/yard-edits';
 
 interface SheetPlace {
   readonly row: number;
@@ -30,15 +31,6 @@ function columnOf(heading: string, columns: readonly YardColumn[]): YardColumn |
   return columns.find(({ title }) => title === name) ?? null;
 }
 
-/** Reads text from a spreadsheet, tabs or CSV, into rows of cells; empty rows at the end are left out. */
-function cellsOf(text: string): string[][] {
-  const isTabbed = text.includes('\t');
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/\s+$/, ''), {
-    ...(isTabbed && { delimiter: '\t', quoteChar: '\0' }),
-  });
-  return data.filter((row) => row.some((cell) => cell.trim() !== ''));
-}
-
 /**
  * A block from a spreadsheet as one edit. With a row of headings, cells go where the headings say;
  * without one, they begin at `place`. Rows beyond the last station become new stations. Either every
@@ -51,7 +43,7 @@ export function sheetEdit(
   place: SheetPlace,
   mostStations: number,
 ): Result<YardEdit, string[]> {
-  const [first = [], ...rest] = cellsOf(text);
+  const [first = [], ...rest] = sheetCells(text);
   const headings = first.map((cell) => columnOf(cell, columns));
   // A row of which half or more are names of columns is meant as headings.
   const hasHeadings =

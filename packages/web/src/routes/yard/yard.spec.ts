@@ -1,6 +1,6 @@
 import { readYard, type Yard, type YardStation } from '@water-clock/core/yards';
-import { yardColumns, type YardColumn } from './yard-columns';
-import { copyTo, nextStation, removeStation, setFitted, setStation } from './yard-edits';
+import { yardColumns, type YardColumn } from '../../yard/yard-columns';
+import { copyTo, nextStation, removeStation, setFields, setStation } from '../../yard/yard-edits';
 import { sheetEdit, yardCsv } from './yard-sheets';
 
 function yardOf(...stations: object[]): Yard {
@@ -75,8 +75,9 @@ describe('edits', () => {
   });
 
   it('say how many stations the modules give, or nothing of it', () => {
-    expect(setFitted(8)(yard).stationsFitted).toBe(8);
-    expect(setFitted(null)(setFitted(8)(yard))).not.toHaveProperty('stationsFitted');
+    expect(setFields({ stationsFitted: 8 })(yard).stationsFitted).toBe(8);
+    const fitted = setFields({ stationsFitted: 8 })(yard);
+    expect(setFields({ stationsFitted: undefined })(fitted)).not.toHaveProperty('stationsFitted');
   });
 });
 

@@ -1,15 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { mergeYards, type Yard, type YardConflict } from '@water-clock/core/yards';
+import { isSameYard, mergeYards, type Yard, type YardConflict } from '@water-clock/core/yards';
 import { App } from 'antd';
 import { useReducer, useState } from 'react';
-import { ApiError, troubleInWords } from '../../api/client';
-import { saveYard, yardQuery, type StoredYard } from '../../api/timers';
-import {
-  editHistory,
-  isChanged,
-  openHistory,
-  type HistoryAction,
-} from '../../settings/edit-history';
+import { ApiError, troubleInWords } from '../api/client';
+import { saveYard, yardQuery, type StoredYard } from '../api/timers';
+import { editHistory, isChanged, openHistory, type HistoryAction } from '../settings/edit-history';
 import type { YardEdit } from './yard-edits';
 
 /** What somebody else saved meanwhile, brought together with what is here. */
@@ -33,10 +28,16 @@ export function useYardOnDesk(stored: StoredYard) {
   const [base, setBase] = useState(stored);
   const [isSaving, setSaving] = useState(false);
   const [meanwhile, setMeanwhile] = useState<Meanwhile | null>(null);
+  const [undone, setUndone] = useState(0);
   const { timerId } = stored;
 
   const edit = (change: YardEdit, key?: string) =>
     act({ type: 'edit', edit: change, ...(key !== undefined && { key }) });
+
+  const go = (type: 'undo' | 'redo') => {
+    act({ type });
+    setUndone((count) => count + 1);
+  };
 
   const bringTogether = async () => {
     const theirs = await client.fetchQuery({ ...yardQuery(timerId), staleTime: 0 });
@@ -75,14 +76,16 @@ export function useYardOnDesk(stored: StoredYard) {
 
   return {
     yard: state.present,
-    isChanged: isChanged(state),
+    isChanged: isChanged(state) && !isSameYard(state.present, state.saved),
     isSaving,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
     edit,
     settle: () => act({ type: 'settle' }),
-    undo: () => act({ type: 'undo' }),
-    redo: () => act({ type: 'redo' }),
+    /** Counts the undos and redos: what is typed elsewhere than in the yard begins anew with them. */
+    undone,
+    undo: () => go('undo'),
+    redo: () => go('redo'),
     save,
     meanwhile,
   };

@@ -19,6 +19,16 @@ export const setStation =
     ),
   });
 
+/** Sets what holds for the whole yard; fields that are undefined are taken out. */
+export const setFields =
+  (fields: {
+    [Field in Exclude<keyof Yard, 'stations' | 'format'>]?: Yard[Field] | undefined;
+  }): YardEdit =>
+  (yard) =>
+    Object.fromEntries(
+      Object.entries({ ...yard, ...fields }).filter(([, value]) => value !== undefined),
+    ) as unknown as Yard;
+
 /** The lowest station number that is free on a timer, or null when all are taken. */
 export function nextStation({ stations }: Yard, most: number): number | null {
   const taken = new Set(stations.map(({ number }) => number));
@@ -71,10 +81,3 @@ export const copyTo =
     const fields = Object.fromEntries(COPIED_FIELDS.map((field) => [field, source[field]]));
     return to.reduce((changed, number) => setStation(number, fields)(changed), yard);
   };
-
-export const setFitted =
-  (stationsFitted: number | null): YardEdit =>
-  ({ stationsFitted: _before, ...yard }) => ({
-    ...yard,
-    ...(stationsFitted !== null && { stationsFitted }),
-  });

@@ -1,8 +1,8 @@
-import { HEADS, PLANTS } from '@water-clock/core/settings';
-import { SOILS, SUNS, type YardStation } from '@water-clock/core/yards';
-import type { UnitSystem } from '../../api/session';
-import { quantityIn, shownAmount, storedAmount, type Quantity } from '../../units/quantities';
-import { minutesText, parseLength } from '../../words/lengths';
+import { HEADS } from '@water-clock/core/settings';
+import { PLANTINGS, SOILS, SUNS, type YardStation } from '@water-clock/core/yards';
+import type { UnitSystem } from '../api/session';
+import { quantityIn, shownAmount, storedAmount, type Quantity } from '../units/quantities';
+import { minutesText, parseLength } from '../words/lengths';
 
 /** What a cell's text was read as: fields of the station, or what it should be instead. */
 export type ReadCell = Partial<YardStation> | string;
@@ -152,7 +152,7 @@ export function yardColumns(units: UnitSystem): readonly YardColumn[] {
   return [
     textColumn('name', 'name', 150),
     choiceColumn('head', 'head', 76, HEADS),
-    choiceColumn('plant', 'plant', 92, PLANTS),
+    choiceColumn('plant', 'plant', 92, PLANTINGS),
     choiceColumn('sun', 'sun', 58, SUNS),
     choiceColumn('soil', 'soil', 96, SOILS),
     numberColumn(

@@ -1,4 +1,5 @@
 import { useId, type ReactNode } from 'react';
+import './field.css';
 
 /** What is wrong at a place or anywhere inside it. */
 export const faultUnder = (faults: ReadonlyMap<string, string>, path: string): string | undefined =>
@@ -6,17 +7,20 @@ export const faultUnder = (faults: ReadonlyMap<string, string>, path: string): s
 
 interface FieldProps {
   readonly label: string;
-  readonly fault?: string | undefined;
+  readonly fault?: string | null | undefined;
+  /** What helps to fill it in. */
+  readonly hint?: ReactNode;
   readonly children: (id: string) => ReactNode;
 }
 
 /** A labelled field, with what is wrong with it below. */
-export function Field({ label, fault, children }: FieldProps) {
+export function Field({ label, fault, hint, children }: FieldProps) {
   const id = useId();
   return (
-    <div className="rule-field">
+    <div className="field">
       <label htmlFor={id}>{label}</label>
       {children(id)}
+      {hint && <span className="soft field-hint">{hint}</span>}
       {fault && (
         <span className="field-fault" role="alert">
           {fault}

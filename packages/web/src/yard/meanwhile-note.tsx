@@ -1,8 +1,9 @@
 import type { YardStation } from '@water-clock/core/yards';
 import { Alert, Button } from 'antd';
-import { momentWords } from '../../copies-words/copy-words';
-import { useClock } from '../../signed-in/use-signed-in';
+import { momentWords } from '../copies-words/copy-words';
+import { useClock } from '../signed-in/use-signed-in';
 import type { Meanwhile } from './use-yard-on-desk';
+import { SCHOOL_NAMES } from './need-words';
 import type { YardColumn } from './yard-columns';
 import { setStation, type YardEdit } from './yard-edits';
 
@@ -12,15 +13,33 @@ interface MeanwhileNoteProps {
   readonly onTake: (edit: YardEdit) => void;
 }
 
+type FactInWords = Pick<YardColumn, 'key' | 'title' | 'text'>;
+
+/** What of a station stands in no column of the yard. */
+const WITHOUT_COLUMN: readonly FactInWords[] = [
+  {
+    key: 'catchTest',
+    title: 'catch test',
+    text: ({ catchTest }) =>
+      catchTest ? `${catchTest.millilitres.join(', ')} mL in ${catchTest.minutes} minutes` : '',
+  },
+  {
+    key: 'school',
+    title: 'run time taken',
+    text: ({ school }) => (school ? SCHOOL_NAMES[school] : ''),
+  },
+];
+
 /** What somebody else changed of the yard meanwhile, and what both changed, to choose from. */
 export function MeanwhileNote({ meanwhile, columns, onTake }: MeanwhileNoteProps) {
   const { who, savedAt, before, theirs, conflicts } = meanwhile;
   const clock = useClock();
-  const textOf = (station: YardStation | undefined, column: YardColumn) =>
+  const facts: readonly FactInWords[] = [...columns, ...WITHOUT_COLUMN];
+  const textOf = (station: YardStation | undefined, column: FactInWords) =>
     (station && column.text(station)) || 'nothing';
   const old = new Map(before.stations.map((station) => [station.number, station]));
   const changed = theirs.stations.flatMap((station) =>
-    columns
+    facts
       .filter((column) => textOf(old.get(station.number), column) !== textOf(station, column))
       .map(
         (column) =>
@@ -38,7 +57,7 @@ export function MeanwhileNote({ meanwhile, columns, onTake }: MeanwhileNoteProps
             <li key={words}>{words}</li>
           ))}
           {conflicts.map(({ number, field, mine, theirs: other }) => {
-            const column = columns.find(({ key }) => key === field);
+            const column = facts.find(({ key }) => key === field);
             const shown = (value: unknown) =>
               (column?.text({ [field]: value } as unknown as YardStation) ?? String(value)) ||
               'nothing';

@@ -1,0 +1,84 @@
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { readWeather, type WeatherFile } from '@water-clock/core/weather';
+import { DataSource } from 'typeorm';
+import { wholeDocument } from '../platform/documents.js';
+import { DocumentChange, DocumentFields } from '../platform/dto.js';
+import { notFound } from '../platform/problem.js';
+import { saveVersion } from '../platform/saved.js';
+import { Property } from '../properties/property.entity.js';
+import { WeatherAnswer, WeatherListing } from './weather.dto.js';
+import { StoredWeather } from './weather.entity.js';
+
+interface ListedRow {
+  readonly id: string;
+  readonly name: string;
+  readonly towns: string[];
+  readonly kind: WeatherFile['record']['kind'];
+  readonly first: string | null;
+  readonly last: string | null;
+  readonly days: number;
+  readonly properties: string;
+}
+
+@Injectable()
+export class WeatherService {
+  constructor(@InjectDataSource() private readonly source: DataSource) {}
+
+  /** All of a firm's weather, without its days: twenty years of them are long. */
+  async list(firmId: string): Promise<WeatherListing[]> {
+    const rows: ListedRow[] = await this.source.query(
+      `SELECT w.id, w.document ->> 'name' AS name, w.document -> 'towns' AS towns,
+         w.document #>> '{record,kind}' AS kind,
+         w.document #>> '{record,days,0,date}' AS first,
+         w.document #>> '{record,days,-1,date}' AS last,
+         coalesce(jsonb_array_length(w.document #> '{record,days}'), 0) AS days,
+         (SELECT count(*) FROM properties p
+          WHERE p.weather_id = w.id AND p.firm_id = w.firm_id) AS properties
+       FROM weather w WHERE w.firm_id = $1 ORDER BY lower(w.document ->> 'name'), w.id`,
+      [firmId],
+    );
+    return rows.map(({ first, last, properties, ...row }) => ({
+      ...row,
+      from: first,
+      to: last,
+      properties: Number(properties),
+    }));
+  }
+
+  async one(firmId: string, id: string): Promise<WeatherAnswer> {
+    const row = await this.source.manager.findOneBy(StoredWeather, { firmId, id });
+    if (!row) throw notFound('weather');
+    const { version, document } = row;
+    return { id, version, document };
+  }
+
+  async add(firmId: string, { document }: DocumentFields): Promise<WeatherAnswer> {
+    const weather = wholeDocument(document, readWeather);
+    const { id } = await this.source.manager.save(
+      this.source.manager.create(StoredWeather, { firmId, document: weather }),
+    );
+    return this.one(firmId, id);
+  }
+
+  async change(firmId: string, id: string, change: DocumentChange): Promise<WeatherAnswer> {
+    const document = wholeDocument(change.document, readWeather) as object;
+    const { manager } = this.source;
+    const where = { firmId, id };
+    await saveVersion(manager, StoredWeather, where, change.version, { document }, 'weather');
+    return this.one(firmId, id);
+  }
+
+  /** Takes weather away; the homes that went by it go by none. */
+  async remove(firmId: string, id: string): Promise<void> {
+    await this.source.transaction(async (manager) => {
+      await manager.update(
+        Property,
+        { firmId, weatherId: id },
+        { weatherId: null, version: () => 'version + 1' },
+      );
+      const { affected } = await manager.delete(StoredWeather, { firmId, id });
+      if (!affected) throw notFound('weather');
+    });
+  }
+}

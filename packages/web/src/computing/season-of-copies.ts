@@ -1,0 +1,45 @@
+import { addDays } from '@water-clock/core/civil-time';
+import type { Plan } from '@water-clock/core/settings';
+import {
+  neededMm,
+  seasonBalance,
+  type Season,
+  type SeasonBalance,
+  type SensorHabits,
+} from '@water-clock/core/water-use';
+import { weatherOn, type WeatherFile } from '@water-clock/core/weather';
+import type { Yard } from '@water-clock/core/yards';
+
+/** A season's balance, with what each station needed and what fell from the sky. */
+export interface BalanceOfCopy extends SeasonBalance {
+  /** By the season's days. */
+  readonly rainMm: readonly number[];
+  /** By the balance's stations, as it comes out of the heads. */
+  readonly neededMm: readonly number[];
+}
+
+export interface SeasonAsked {
+  readonly plans: readonly Plan[];
+  readonly yard: Yard;
+  readonly weather: WeatherFile;
+  readonly season: Season;
+  readonly sensor: SensorHabits;
+}
+
+/** A season at the roots, for each of some copies. */
+export function seasonOfCopies(asked: SeasonAsked): BalanceOfCopy[] {
+  const { plans, yard, weather, season, sensor } = asked;
+  const on = weatherOn(weather);
+  const rainMm = Array.from(
+    { length: season.days },
+    (_, index) => on(addDays(season.from, index))?.rainMm ?? 0,
+  );
+  return plans.map((plan) => {
+    const balance = seasonBalance(plan, yard, on, season, sensor);
+    return {
+      ...balance,
+      rainMm,
+      neededMm: balance.stations.map((station) => neededMm(station, rainMm)),
+    };
+  });
+}

@@ -1,0 +1,90 @@
+import { driestQuarter } from '@water-clock/core/agronomy';
+import { max, scaleLinear } from 'd3';
+import type { KeyboardEvent } from 'react';
+
+interface CupPlanProps {
+  readonly millilitres: readonly number[];
+  readonly cupsInRow: number;
+  /** The place of the cup that is being corrected; null: none. */
+  readonly chosen: number | null;
+  readonly onChoose: (place: number) => void;
+}
+
+const WIDTH = 358;
+const CUP = { width: 46, height: 40 };
+const ROW = 62;
+
+/** The cups as they stand, the house below: how full each is, and which are the driest quarter. */
+export function CupPlan({ millilitres, cupsInRow, chosen, onChoose }: CupPlanProps) {
+  const columns = Math.min(cupsInRow, Math.max(1, millilitres.length));
+  const rows = Math.ceil(millilitres.length / cupsInRow);
+  const step = WIDTH / columns;
+  const width = Math.min(CUP.width, step - 6);
+  const fill = scaleLinear()
+    .domain([0, max(millilitres) || 1])
+    .range([0, CUP.height - 4]);
+  const driest = new Set(driestQuarter(millilitres));
+  const onKeyDown = (event: KeyboardEvent, place: number) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    onChoose(place);
+  };
+  return (
+    <svg
+      className="cup-plan"
+      viewBox={`0 0 ${WIDTH} ${rows * ROW + 20}`}
+      role="group"
+      aria-label="Cups as they stand"
+    >
+      <defs>
+        <pattern
+          id="dry-hatch"
+          width="6"
+          height="6"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <line className="dry-hatch" x1="0" y1="0" x2="0" y2="6" />
+        </pattern>
+      </defs>
+      {millilitres.map((caught, place) => {
+        // The first row is nearest to the house, which stands below the plan.
+        const row = rows - 1 - Math.floor(place / cupsInRow);
+        const x = (place % cupsInRow) * step + (step - width) / 2;
+        const isDry = driest.has(place);
+        return (
+          <g
+            key={place}
+            className="cup"
+            transform={`translate(${x} ${row * ROW + 4})`}
+            data-cup={place + 1}
+            data-dry={isDry}
+            data-chosen={place === chosen}
+            role="button"
+            tabIndex={0}
+            aria-label={`Cup ${place + 1}: ${caught} mL${isDry ? ', of the driest quarter' : ''}. Correct it`}
+            onClick={() => onChoose(place)}
+            onKeyDown={(event) => onKeyDown(event, place)}
+          >
+            <rect className="cup-glass" width={width} height={CUP.height} rx="3" />
+            <rect
+              className="cup-water"
+              x="2"
+              y={CUP.height - 2 - fill(caught)}
+              width={width - 4}
+              height={fill(caught)}
+            />
+            {isDry && <rect className="cup-dry" width={width} height={CUP.height} rx="3" />}
+            <text className="figures cup-value" x={width / 2} y={CUP.height + 14}>
+              {caught}
+            </text>
+          </g>
+        );
+      })}
+      <line className="cup-house" x1="0" x2={WIDTH} y1={rows * ROW + 4} y2={rows * ROW + 4} />
+      <text className="cup-house-name" x={WIDTH / 2} y={rows * ROW + 17}>
+        the house, or where you stood
+      </text>
+    </svg>
+  );
+}

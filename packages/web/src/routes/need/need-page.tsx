@@ -1,0 +1,218 @@
+import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { useQuery } from '@tanstack/react-query';
+import { MONTHS } from '@water-clock/core/words';
+import type { WeatherFile } from '@water-clock/core/weather';
+import type { School } from '@water-clock/core/yards';
+import { Alert, Button, Segmented, Select } from 'antd';
+import { Link, useParams } from 'react-router';
+import {
+  settingsQuery,
+  timerQuery,
+  yardQuery,
+  type StoredSettings,
+  type StoredYard,
+  type Timer,
+} from '../../api/timers';
+import { weatherQuery } from '../../api/weather';
+import { EmptyState } from '../../app/empty-state';
+import { LeaveGuard } from '../../app/leave-guard';
+import { Loaded } from '../../app/loaded';
+import { Caution, Page } from '../../app/page';
+import { usePlace } from '../../app/use-place';
+import { useEditKeys } from '../../app/use-edit-keys';
+import { useMayChange, useQuantity, useSignedIn } from '../../signed-in/use-signed-in';
+import { shownAmount } from '../../units/quantities';
+import { todayHere } from '../../words/today';
+import { MeanwhileNote } from '../../yard/meanwhile-note';
+import { SCHOOL_NAMES } from '../../yard/need-words';
+import { useWeatherMonths } from '../../yard/use-weather-months';
+import { useYardOnDesk } from '../../yard/use-yard-on-desk';
+import { yardColumns } from '../../yard/yard-columns';
+import { setFields, setStation } from '../../yard/yard-edits';
+import { yardNeeds } from '../../yard/yard-needs';
+import { MonthStrip } from './month-strip';
+import { NeedPanel } from './need-panel';
+import { NeedTable } from './need-table';
+import './need-page.css';
+
+/** How much, how seldom and how long at once: both schools for every station of a timer. */
+export function NeedPage() {
+  const { timerId = '' } = useParams();
+  const timer = useQuery(timerQuery(timerId));
+  const yard = useQuery(yardQuery(timerId));
+  const settings = useQuery(settingsQuery(timerId, todayHere()));
+  const weatherId = timer.data?.property.weatherId ?? null;
+  const weather = useQuery({ ...weatherQuery(weatherId), enabled: timer.data !== undefined });
+  return (
+    <Loaded what="The need" missing="timer" queries={[timer, yard, settings, weather]}>
+      {() => (
+        <Need
+          key={timerId}
+          timer={timer.data!}
+          stored={yard.data!}
+          settings={settings.data!}
+          weather={weather.data?.document ?? null}
+        />
+      )}
+    </Loaded>
+  );
+}
+
+interface NeedProps {
+  readonly timer: Timer;
+  readonly stored: StoredYard;
+  readonly settings: StoredSettings;
+  readonly weather: WeatherFile | null;
+}
+
+function Need({ timer, stored, settings, weather }: NeedProps) {
+  const desk = useYardOnDesk(stored);
+  const { yard, edit } = desk;
+  const { firm } = useSignedIn();
+  const mayChange = useMayChange();
+  const depth = useQuantity('depth');
+  const [search, go] = usePlace();
+  const months = useWeatherMonths(weather);
+  const asked = Number(search.get('month'));
+  const needs = yardNeeds({
+    yard,
+    timer: settings.document.timer,
+    months,
+    month: asked >= 1 && asked <= 12 ? asked : null,
+    customary: firm.customary,
+  });
+  const chosen = Number(search.get('station'));
+  const row = needs.rows.find(({ station }) => station.number === chosen) ?? needs.rows[0];
+  const school = yard.school ?? 'measurement';
+  useEditKeys(desk);
+
+  const { property } = timer;
+  const crumbs = [
+    { to: `/properties/${property.id}`, name: property.name },
+    { to: `/timers/${timer.id}`, name: timer.name },
+  ];
+  if (!row)
+    return (
+      <Page title="Need" crumbs={crumbs}>
+        <EmptyState
+          title="No stations yet"
+          text="What a station needs goes by what it waters: enter the stations in the yard first."
+        >
+          <Link to={`/timers/${timer.id}/yard`}>To the yard</Link>
+        </EmptyState>
+      </Page>
+    );
+  return (
+    <Page
+      title="Need"
+      crumbs={crumbs}
+      actions={
+        <>
+          <Button
+            aria-label="Undo"
+            icon={<UndoOutlined />}
+            disabled={!desk.canUndo}
+            onClick={desk.undo}
+          />
+          <Button
+            aria-label="Redo"
+            icon={<RedoOutlined />}
+            disabled={!desk.canRedo}
+            onClick={desk.redo}
+          />
+          {mayChange && (
+            <Button
+              type="primary"
+              loading={desk.isSaving}
+              disabled={!desk.isChanged}
+              onClick={() => void desk.save()}
+            >
+              {desk.isChanged ? 'Save the yard' : 'Saved'}
+            </Button>
+          )}
+        </>
+      }
+    >
+      {desk.meanwhile && (
+        <MeanwhileNote meanwhile={desk.meanwhile} columns={yardColumns(firm.units)} onTake={edit} />
+      )}
+      {!weather && (
+        <Alert
+          type="info"
+          showIcon
+          title="This home goes by no weather yet, so by measurement there is no answer."
+          action={<Link to={`/properties/${property.id}/edit`}>Choose its weather</Link>}
+        />
+      )}
+      <div className="need-bar">
+        <label>
+          Month{' '}
+          <Select
+            aria-label="Month"
+            value={needs.month}
+            style={{ width: 128 }}
+            options={MONTHS.map((label, index) => ({ value: index + 1, label }))}
+            onChange={(month) => go({ month: String(month) })}
+          />
+        </label>
+        <span className="soft">
+          {needs.weather &&
+            `${shownAmount(needs.weather.et0Mm, depth)} ${depth.label} a day evaporate; `}
+          {weather && <Link to={`/weather/${property.weatherId}`}>{weather.name}</Link>}
+          {weather && '. '}
+          By the minute: {needs.percent} %.
+        </span>
+        <span className="need-school">
+          Take{' '}
+          <Segmented<School>
+            aria-label="The school that run times are taken from"
+            disabled={!mayChange}
+            value={school}
+            options={[
+              { value: 'measurement', label: SCHOOL_NAMES.measurement },
+              { value: 'minute', label: SCHOOL_NAMES.minute },
+            ]}
+            onChange={(value) => edit(setFields({ school: value }))}
+          />{' '}
+          for the yard
+        </span>
+      </div>
+      <div className="need-body">
+        <div>
+          <NeedTable
+            rows={needs.rows}
+            yardSchool={school}
+            chosen={row.station.number}
+            telling={{ ...needs, customary: firm.customary }}
+            isLocked={!mayChange}
+            onChoose={(station) => go({ station: String(station) })}
+            onTake={(number, taken) =>
+              edit(setStation(number, { school: taken === school ? undefined : taken } as object))
+            }
+          />
+          <MonthStrip
+            months={months}
+            percents={needs.percents}
+            month={needs.month}
+            isLocked={!mayChange}
+            onChange={(monthPercents) => edit(setFields({ monthPercents }), 'percents')}
+          />
+        </div>
+        <NeedPanel
+          key={row.station.number}
+          timerId={timer.id}
+          row={row}
+          telling={{ ...needs, customary: firm.customary }}
+          edit={edit}
+          settle={desk.settle}
+          isLocked={!mayChange}
+        />
+      </div>
+      <Caution>
+        These are starting values. Local watering rules and guidance come first; look at the plants
+        and the ground again after a week.
+      </Caution>
+      <LeaveGuard isChanged={desk.isChanged} save={desk.save} what="The yard has" />
+    </Page>
+  );
+}
