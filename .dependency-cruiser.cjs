@@ -38,7 +38,8 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core/src/', pathNot: '\\.spec\\.ts$|/testing/' },
       to: {
-        pathNot: '^packages/core/src/|^node_modules/(class-validator|d3-random|temporal-polyfill|ical\\.js)/',
+        pathNot:
+          '^packages/core/src/|^node_modules/(class-validator|d3-random|temporal-polyfill|ical\\.js)/',
       },
     },
     {

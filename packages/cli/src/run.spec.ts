@@ -213,3 +213,66 @@ describe('water', () => {
     ]);
   });
 });
+
+describe('plan', () => {
+  const brief = {
+    format: 'waterclock.brief/1',
+    from: '2026-06-01',
+    timer: { stations: 4 },
+    rules: { earliestStart: '22:00', finishBy: '05:30' },
+    stations: [
+      { number: 1, head: 'spray', need: { weeklySeconds: 1800, daysPerWeek: [2, 3] } },
+      { number: 2, head: 'rotor', need: { everyDays: 5, seconds: 900 } },
+    ],
+  };
+
+  it('prints a plan file that check finds nothing wrong with', () => {
+    const { exitCode, out, messages } = run(['plan', planFile('brief.json', brief)]);
+    expect([exitCode, messages]).toEqual([0, []]);
+    const plan = planFile('planned.json', out);
+    const found = JSON.parse(run(['check', plan, '--from', '2026-06-01']).out);
+    expect(found.findings).toEqual([]);
+    const { timer, rules, stations } = JSON.parse(out);
+    expect(timer).toEqual({ stations: 4 });
+    expect(rules).toEqual({ finishBy: '05:30' });
+    expect(stations[0]).toEqual({ number: 1, head: 'spray' });
+  });
+
+  it('says why there is none, with a change that helps, and exits with 1', () => {
+    const rules = { earliestStart: '05:00', finishBy: '05:15' };
+    const { exitCode, out } = run(['plan', planFile('short.json', { ...brief, rules })]);
+    expect(exitCode).toBe(1);
+    const { feasible, reasons, nearest } = JSON.parse(out);
+    expect(feasible).toBe(false);
+    expect(reasons).toMatchObject([{ code: 'hours' }]);
+    const fields = nearest.map(({ change }: { change: { field: string } }) => change.field);
+    expect(fields).toContain('rules.finishBy');
+    const plan = planFile('nearest.json', nearest[0].plan);
+    expect(run(['check', plan, '--from', '2026-06-01']).exitCode).toBe(0);
+  });
+
+  it('refuses bad briefs with every fault by its path', () => {
+    const bad = {
+      ...brief,
+      prefer: 'luck',
+      stations: [
+        { number: 1, need: { weeklySeconds: -1, daysPerWeek: [2, 9] } },
+        { number: 9, need: {} },
+      ],
+    };
+    const { exitCode, out, messages } = run(['plan', planFile('bad-brief.json', bad)]);
+    expect([exitCode, out]).toEqual([2, '']);
+    expect(messages.map((line) => line.split(': ')[1]).sort()).toEqual([
+      'prefer',
+      'stations[0].need.daysPerWeek[1]',
+      'stations[0].need.weeklySeconds',
+      'stations[1].need.daysPerWeek',
+      'stations[1].need.weeklySeconds',
+    ]);
+    const twice = { ...brief, stations: [brief.stations[0], brief.stations[0]] };
+    expect(run(['plan', planFile('twice.json', twice), '--limit', '0']).messages).toEqual([
+      expect.stringContaining('--limit'),
+      expect.stringContaining('stations[1].number'),
+    ]);
+  });
+});

@@ -2,20 +2,28 @@ import { printed, refused, type Outcome } from './outcome.js';
 import { checkVerb } from './verbs/check.js';
 import { foreverVerb } from './verbs/forever.js';
 import { icsVerb } from './verbs/ics.js';
+import { planVerb as briefVerb } from './verbs/plan.js';
 import { simulateVerb } from './verbs/simulate.js';
 import { waterVerb } from './verbs/water.js';
 import type { Verb } from './verbs/verb.js';
 
-const VERBS: readonly Verb[] = [simulateVerb, foreverVerb, checkVerb, waterVerb, icsVerb];
+const VERBS: readonly Verb[] = [
+  simulateVerb,
+  foreverVerb,
+  checkVerb,
+  briefVerb,
+  waterVerb,
+  icsVerb,
+];
 
 const HELP = [
   'water-clock VERB FILE [options]',
   '',
   ...VERBS.flatMap(({ usage, summary }) => [`  water-clock ${usage}`, `      ${summary}`]),
   '',
-  'FILE is a plan file (waterclock.plan/1). Results are JSON on standard output (ics: iCalendar),',
+  'FILE is a plan file (waterclock.plan/1), for plan a brief (waterclock.brief/1). Results are JSON on standard output (ics: iCalendar),',
   'messages go to standard error. Times are what the timer shows, or true time with --true-time.',
-  'Exit 0; 1 when a check finds an error; 2 for bad input or usage.',
+  'Exit 0; 1 when a check finds an error or there is no plan; 2 for bad input or usage.',
 ];
 
 /** Runs one call of the command line, made at `now`; reads files, prints nothing. */

@@ -236,7 +236,8 @@ export const ListOfAmounts = (min: number, max: number, limits: ListLimits = {})
     { type: 'number', minimum: min, maximum: max },
   );
 
-export const ListOfTimes = () => listOf(isTime, TIME_SAYS, {}, TIME_SCHEMA);
+export const ListOfTimes = (limits: ListLimits = {}) =>
+  listOf(isTime, TIME_SAYS, limits, TIME_SCHEMA);
 
 export const ListOfChoices = (choices: readonly string[]) =>
   listOf(

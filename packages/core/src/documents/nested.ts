@@ -42,6 +42,18 @@ export const NestedList = (classOf: Nesting['classOf']): PropertyDecorator =>
 
 const NONE: ReadonlyMap<string, Nesting> = new Map();
 
-/** The nested fields of a class. */
-export const nestingsOf = (type: DocumentClass): ReadonlyMap<string, Nesting> =>
-  nestings.get(type.prototype as object) ?? NONE;
+const known = new Map<object, ReadonlyMap<string, Nesting>>();
+
+/** The nested fields of a class, those of the classes that it extends included. */
+export function nestingsOf(type: DocumentClass): ReadonlyMap<string, Nesting> {
+  const prototype = type.prototype as object;
+  let fields = known.get(prototype);
+  if (!fields) {
+    const parent = Object.getPrototypeOf(prototype) as object;
+    const inherited =
+      parent === Object.prototype ? NONE : nestingsOf(parent.constructor as DocumentClass);
+    fields = new Map([...inherited, ...(nestings.get(prototype) ?? NONE)]);
+    known.set(prototype, fields);
+  }
+  return fields;
+}

@@ -6,13 +6,14 @@ export {
   type CompiledProgram,
   type CompiledStart,
 } from './compiled-plan.js';
-export { dayPredicate, factsOf } from './day-predicate.js';
+export { dayPredicate, factsOf, type DayFacts } from './day-predicate.js';
 export { hoursWithin, type Span } from './dry-times.js';
 export { foreverReport, type ForeverReport } from './forever-report.js';
 export { type DateRange, type NominalRun } from './nominal-runs.js';
 export { type BegunRun } from './overlap.js';
 export { inPrintedOrder, type WaterPiece } from './pieces.js';
 export { percentInForce, scaledSeconds } from './season-percent.js';
+export { runShape, type RunShape, type StationShare } from './run-shape.js';
 export { simulate, simulateCompiled, type Simulation } from './simulate.js';
 export { simulationReport, type RunName, type SimulationReport } from './simulation-report.js';
 export {

@@ -1,0 +1,69 @@
+import { dayOf, secondOfDay, startOfDay } from '../civil-time/index.js';
+import { simulate, type WaterPiece } from '../engine/index.js';
+import { check, type FindingCode } from '../findings/index.js';
+import type { Plan } from '../settings/index.js';
+import { DailyNeed } from './brief.js';
+import { DAY, HALF_DAY, LOOK_DAYS, nightTime, type Situation } from './situation.js';
+
+/** What must not be found at headroom either. */
+const AT_HEADROOM: ReadonlySet<FindingCode> = new Set([
+  'collision',
+  'rule-day',
+  'rule-hours',
+  'mowing-day',
+  'late-finish',
+  'flow-over',
+]);
+
+/** Judges a finished plan by the engine and its findings; gives what is wrong, or null. */
+export function faultOf(situation: Situation, plan: Plan): string | null {
+  const { from, headroom } = situation;
+  const [found] = check(plan, from).filter(({ severity }) => severity !== 'info');
+  if (found) return `${found.code}: ${found.message}`;
+  const misplaced = misplacedPiece(situation, plan);
+  if (misplaced) return misplaced;
+  if (headroom === 100) return null;
+  const raised: Plan = {
+    ...plan,
+    controller: { ...plan.controller, season: { mode: 'whole', percent: headroom } },
+  };
+  const [atHeadroom] = check(raised, from).filter(({ code }) => AT_HEADROOM.has(code));
+  if (atHeadroom) return `at ${headroom} %: ${atHeadroom.code}: ${atHeadroom.message}`;
+  return misplacedPiece(situation, raised);
+}
+
+function misplacedPiece(situation: Situation, plan: Plan): string | null {
+  const jobs = new Map(situation.jobs.map((job) => [job.station.number, job]));
+  const { pieces } = simulate(plan, { from: situation.from, days: LOOK_DAYS });
+  const runs = new Map<unknown, number>();
+  for (const piece of pieces) {
+    const job = jobs.get(piece.station);
+    if (!job) continue;
+    const { station, isExempt } = job;
+    if (station.need instanceof DailyNeed) {
+      if (!isInSpread(piece, station.need)) return `station ${piece.station} runs outside its day`;
+      continue;
+    }
+    const night = nightOf(piece.from);
+    const known = runs.get(piece.run) ?? night;
+    runs.set(piece.run, known);
+    const begin =
+      piece.from - startOfDay(dayOf(piece.from)) - (night === dayOf(piece.from) ? DAY : 0);
+    const end = begin + piece.to - piece.from;
+    if (known !== night || end > HALF_DAY)
+      return `a run of station ${piece.station} spans two nights`;
+    if (!isExempt && (begin < situation.night.from || end > situation.night.to))
+      return `station ${piece.station} runs outside the night`;
+  }
+  return null;
+}
+
+/** The date on whose evening a night begins. */
+const nightOf = (moment: WaterPiece['from']): number =>
+  secondOfDay(moment) >= HALF_DAY ? dayOf(moment) : dayOf(moment) - 1;
+
+function isInSpread(piece: WaterPiece, { spread: [from, to] }: DailyNeed): boolean {
+  const second = (text: string) => (nightTime(text) + DAY) % DAY;
+  const begin = secondOfDay(piece.from);
+  return begin >= second(from) && begin + piece.to - piece.from <= second(to);
+}

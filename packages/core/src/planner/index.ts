@@ -1,0 +1,16 @@
+export {
+  Brief,
+  BRIEF_FORMAT,
+  BriefRules,
+  BriefStation,
+  DailyNeed,
+  IntervalNeed,
+  PREFERENCES,
+  WeeklyNeed,
+  type Need,
+  type Preference,
+} from './brief.js';
+export { readBrief } from './read-brief.js';
+export { search, type Found, type Limits } from './search.js';
+export { planBrief, type PlanAnswer, type PlanOptions } from './plan-brief.js';
+export { REASON_CODES, type Reason, type ReasonCode } from './reasons.js';

@@ -1,0 +1,61 @@
+import type { Brief } from './brief.js';
+import { nearestPlans } from './nearest.js';
+import { reasonsOf, type Reason } from './reasons.js';
+import { search, type Found, type Limits } from './search.js';
+
+type Raw = Readonly<Record<string, unknown>>;
+
+export interface PlanOptions {
+  /** Milliseconds of any clock that does not go back. */
+  readonly now: () => number;
+  /** How long the plan itself may be looked for, ms; default 2,000. */
+  readonly limitMs?: number;
+  /** Told how many programs are being tried. */
+  readonly onProgress?: (programs: number) => void;
+  /** False: no nearest plans are looked for. */
+  readonly withNearest?: boolean;
+}
+
+export type PlanAnswer =
+  | ({ readonly feasible: true } & Found)
+  | {
+      readonly feasible: false;
+      readonly reasons: readonly Reason[];
+      readonly nearest: readonly {
+        readonly change: { readonly field: string; readonly to: unknown };
+        readonly plan: Raw;
+      }[];
+      /** Time was up before everything had been tried. */
+      readonly isCutShort: boolean;
+    };
+
+const USUAL_LIMIT_MS = 2000;
+
+/**
+ * The plan for a brief that was read whole, or why there is none and what would help.
+ * @param document the brief as it was written: site, timer, controller and rules go over unchanged
+ */
+export function planBrief(
+  document: Raw,
+  brief: Brief,
+  { now, limitMs = USUAL_LIMIT_MS, onProgress, withNearest = true }: PlanOptions,
+): PlanAnswer {
+  const limits = (): Limits => {
+    const end = now() + limitMs;
+    return { isOver: () => now() > end, ...(onProgress && { onProgress }) };
+  };
+  const own = limits();
+  const found = search(document, brief, own);
+  if (found) return { feasible: true, ...found };
+  return {
+    feasible: false,
+    isCutShort: own.isOver(),
+    reasons: reasonsOf(brief),
+    nearest: withNearest
+      ? nearestPlans(document, brief, limits).map(({ change, found: { document: plan } }) => ({
+          change,
+          plan,
+        }))
+      : [],
+  };
+}
