@@ -6,6 +6,7 @@ import { commandLine } from './command-line.mjs';
 import { editToPaint } from './edit-to-paint.mjs';
 import { foreverOfAHome } from './forever-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
+import { planHomes } from './plan-homes.mjs';
 import { seasonAtTheRoots } from './season-at-the-roots.mjs';
 import { yearOfAHome } from './year-of-a-home.mjs';
 
@@ -15,6 +16,7 @@ const MEASURES = [
   foreverOfAHome,
   checkAThousandHomes,
   seasonAtTheRoots,
+  planHomes,
   commandLine,
   manyHomes,
   editToPaint,
@@ -69,6 +71,10 @@ ${asTable()}
   the rate of each round. Spread: least to most.
 - **Water balance**: \`seasonBalance\` with simulated weather, the engine's watering included, 100 times after
   warm-up. Spread: 5th to 95th percentile.
+- **Plan**: \`planBrief\` for homes of 1 to 25 stations made from seeds, feasible by construction, once each
+  after 20 to warm up; every plan is judged by \`planner/testing/judge\`, which knows only the contract and
+  the engine. Small homes, of at most 4 stations and coarse steps, are also worked out by going through
+  every setting (\`bench/exact-small-homes.mjs\`). Spread: 5th percentile to the worst.
 - **Command line**: the whole process, 15 times. Spread: 5th to 95th percentile.
 - **Many homes**: 10,000 properties with 12,000 timers (\`npm run load-demo -- --large\`), asked over HTTP by
   somebody who is signed in. Search: words as they are typed, letter by letter, each answer with its first

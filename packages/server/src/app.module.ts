@@ -6,6 +6,7 @@ import { CopiesModule } from './copies/copies.module.js';
 import { KindsModule } from './kinds/kinds.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { databaseOptions } from './platform/data-source.js';
+import { PlanningModule } from './planning/planning.module.js';
 import { PropertiesModule } from './properties/properties.module.js';
 import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
@@ -14,13 +15,15 @@ import { WeatherModule } from './weather/weather.module.js';
 
 export interface AppOptions {
   readonly databaseUrl: string;
+  /** The built file that threads for plans run. */
+  readonly planWorker: string;
   /** Folder of the built web application; without it the API is served alone. */
   readonly webFolder?: string;
 }
 
 @Module({})
 export class AppModule {
-  static with({ databaseUrl, webFolder }: AppOptions): DynamicModule {
+  static with({ databaseUrl, planWorker, webFolder }: AppOptions): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -33,6 +36,7 @@ export class AppModule {
         TimersModule,
         CopiesModule,
         PropertyFilesModule,
+        PlanningModule.with(planWorker),
         ...(webFolder && existsSync(webFolder)
           ? [ServeStaticModule.forRoot({ rootPath: webFolder, exclude: ['/api/{*rest}'] })]
           : []),

@@ -87,14 +87,18 @@ export class Arranger {
 
   /** The dates that suit every station of a slot and keep the rules. */
   choicesOf(slot: Slot, side: Side): readonly DayChoice[] {
-    const key = `${keyOf(slot)} ${side}`;
+    // Stations of one rhythm go by the same dates.
+    const alike = new Map(slot.jobs.map((job) => [job.rhythm, job]));
+    const isBound = slot.jobs.some(({ isExempt }) => !isExempt);
+    const rhythms = [...alike.keys()].sort().join();
+    const key = `${JSON.stringify(slot.style.rule)} ${rhythms} ${isBound} ${side}`;
     let found = this.choices.get(key);
     if (!found) {
       const free = forbiddenStarts(this.situation, slot.jobs, side);
       const forbidden = forbiddenDates(this.situation, slot.jobs, side);
       found = this.allChoices(slot.style, free).filter(
         (choice) =>
-          slot.jobs.every((job) => suits(this.situation, job, choice)) &&
+          [...alike.values()].every((job) => suits(this.situation, job, choice)) &&
           !choice.waters.some((waters, index) => waters && forbidden[index]),
       );
       this.choices.set(key, found);
@@ -113,8 +117,11 @@ export class Arranger {
     return all;
   }
 
-  /** Programs for all slots, none of which ever overlap; null where there is no way. */
-  arrange(slots: readonly Slot[]): Arranged[] | null {
+  /**
+   * Programs for all slots, none of which ever overlap, with so many starts in all (absent: any
+   * number); null where there is no way.
+   */
+  arrange(slots: readonly Slot[], starts?: number): Arranged[] | null {
     const ways = slots.map((slot) => this.waysOf(slot));
     if (ways.some((own) => own.length === 0) || isOverfull(ways)) return null;
     // The longest first: what has no room shows soonest.
@@ -122,6 +129,7 @@ export class Arranger {
       .map((_, index) => index)
       .sort((a, b) => ways[b]![0]!.draft.longestSeconds - ways[a]![0]!.draft.longestSeconds);
     for (const combination of combinations(order.map((index) => ways[index]!))) {
+      if (starts !== undefined && startsOf(combination) !== starts) continue;
       const arranged = this.inOneNight(combination) ?? this.onOwnNights(combination);
       if (arranged) return arranged;
     }
@@ -196,6 +204,9 @@ export class Arranger {
 /** The programs of the largest timer. */
 const MOST_SLOTS = 40;
 
+const startsOf = (ways: readonly Way[]): number =>
+  ways.reduce((sum, { draft }) => sum + draft.starts, 0);
+
 const isByNight = ({ draft }: Way): boolean => draft.spread === null;
 
 /** How long programs by night water one after the other. */
@@ -205,6 +216,7 @@ const lengthOf = (ways: readonly Way[]): number =>
 /** From the first moment at which one of them may begin to the last at which one may end. */
 function roomOf(ways: readonly Way[]): number {
   const nightly = ways.filter(isByNight).map(({ draft }) => draft);
+  if (nightly.length === 0) return Infinity;
   const from = Math.min(...nightly.map(({ window }) => window.from));
   return (
     Math.max(...nightly.map(({ window, longestSeconds }) => window.to + longestSeconds)) - from

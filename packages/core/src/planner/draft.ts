@@ -93,8 +93,8 @@ function sharesOf(
       continue;
     }
     const cycleSeconds = Math.floor(maxPieceSeconds / runTime.stepSeconds) * runTime.stepSeconds;
+    if (cycleSeconds === 0 || maxPieceSeconds < runTime.minSeconds) return 'piece';
     if (cycleSoak === null) return 'starts';
-    if (cycleSeconds === 0) return 'piece';
     shares.push({ job, seconds, cycleSeconds });
   }
   return shares;

@@ -223,20 +223,17 @@ function placeByDay(
 }
 
 /** Ways to lay a program's starts evenly over its day, the widest first. */
-function waysByDay({ startStep }: Situation, draft: Draft): NightSeconds[][] {
+function* waysByDay({ startStep }: Situation, draft: Draft): Generator<NightSeconds[]> {
   const { starts, window, spread, gapSeconds } = draft;
   const [first, last] = [stepUp(window.from, startStep), stepDown(window.to, startStep)];
-  if (first > last) return [];
+  if (first > last) return;
   if (starts === 1) {
-    const ways: NightSeconds[][] = [];
-    for (let start = last; start >= first; start -= startStep) ways.push([start]);
-    return ways;
+    for (let start = last; start >= first; start -= startStep) yield [start];
+    return;
   }
   const least = Math.max(gapSeconds, (spread!.to - spread!.from) / (starts + 1) - startStep);
-  const ways: NightSeconds[][] = [];
   const widest = stepDown((last - first) / (starts - 1), startStep);
   for (let gap = widest; gap >= least && gap > 0; gap -= startStep)
     for (let begin = first; begin + gap * (starts - 1) <= last; begin += startStep)
-      ways.push(Array.from({ length: starts }, (_, index) => begin + index * gap));
-  return ways;
+      yield Array.from({ length: starts }, (_, index) => begin + index * gap);
 }

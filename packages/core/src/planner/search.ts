@@ -43,7 +43,10 @@ interface Asked {
 
 /** More ways to share stations out among programs than these are not gone through. */
 const MOST_ASSIGNMENTS = 4096;
+/** Of a few stations all ways are gone through at once: the best of them is wanted. */
+const FEW_STATIONS = 6;
 const FEW_ASSIGNMENTS = 256;
+const VERY_FEW_ASSIGNMENTS = 16;
 const MOST_COVERS = 6000;
 
 /**
@@ -96,29 +99,37 @@ function withPrograms(
   const { situation, limits } = asked;
   const { covers, isWhole } = coversOf(situation.jobs, kinds, programs);
   // What is likely comes first; only where it does not do, everything is gone through.
-  for (const most of [FEW_ASSIGNMENTS, MOST_ASSIGNMENTS]) {
-    const candidates = assignmentsOf(situation, arrangers[0]!, covers, most, limits);
+  const few = situation.jobs.length <= FEW_STATIONS ? FEW_ASSIGNMENTS : VERY_FEW_ASSIGNMENTS;
+  for (const most of [few, MOST_ASSIGNMENTS]) {
+    let areWhole = true;
     for (const arranger of arrangers) {
+      const candidates = assignmentsOf(situation, arranger, covers, most, limits);
       const found = firstAccepted(asked, arranger, candidates.list, programs);
       if (found || limits.isOver()) return { found, isWhole: false };
+      areWhole &&= candidates.isWhole;
     }
-    if (candidates.isWhole) return { found: null, isWhole };
+    if (areWhole) return { found: null, isWhole };
   }
   return { found: null, isWhole: false };
 }
 
+/** The first that holds, by starts and then by dates. */
 function firstAccepted(
   asked: Asked,
   arranger: Arranger,
   candidates: readonly Candidate[],
   programs: number,
 ): Tried['found'] {
-  for (const { slots } of candidates) {
-    if (asked.limits.isOver()) return null;
-    const arranged = arranger.arrange(slots);
-    const found = arranged && accepted(asked, arranged, programs);
-    if (found) return found;
-  }
+  const least = Math.min(...candidates.map(({ starts }) => starts.least));
+  const most = Math.max(...candidates.map(({ starts }) => starts.most));
+  for (let starts = least; starts <= most; starts++)
+    for (const candidate of candidates) {
+      if (asked.limits.isOver()) return null;
+      if (candidate.starts.least > starts || candidate.starts.most < starts) continue;
+      const arranged = arranger.arrange(candidate.slots, starts);
+      const found = arranged && accepted(asked, arranged, programs);
+      if (found) return found;
+    }
   return null;
 }
 
@@ -196,7 +207,8 @@ function coversOf(jobs: readonly Job[], kinds: readonly Kind[], programs: number
 
 interface Candidate {
   readonly slots: readonly Slot[];
-  readonly starts: number;
+  readonly starts: { readonly least: number; readonly most: number };
+  /** At the least. */
   readonly dates: number;
 }
 
@@ -230,27 +242,22 @@ function assignmentsOf(
       if (cost) list.push({ slots, ...cost });
     }
   }
-  list.sort((a, b) => a.starts - b.starts || a.dates - b.dates);
+  list.sort((a, b) => a.dates - b.dates);
   return { list, isWhole };
 }
 
-/** Starts and dates of slots as they would be at least; null where one makes no program. */
-function costOf(
-  arranger: Arranger,
-  slots: readonly Slot[],
-): { starts: number; dates: number } | null {
-  let [starts, dates] = [0, 0];
+/** Starts and dates that slots may come to; null where one makes no program. */
+function costOf(arranger: Arranger, slots: readonly Slot[]): Omit<Candidate, 'slots'> | null {
+  let [least, most, dates] = [0, 0, 0];
   for (const slot of slots) {
-    const [way, ...rest] = arranger.waysOf(slot);
-    if (!way) return null;
-    starts += rest.reduce((least, { draft }) => Math.min(least, draft.starts), way.draft.starts);
-    const fewest = rest.reduce(
-      (least, { choices }) => Math.min(least, choices[0]!.count),
-      way.choices[0]!.count,
-    );
-    dates += (slot.jobs.length * fewest) / 8;
+    const ways = arranger.waysOf(slot);
+    if (ways.length === 0) return null;
+    const starts = ways.map(({ draft }) => draft.starts);
+    least += Math.min(...starts);
+    most += Math.max(...starts);
+    dates += (slot.jobs.length * Math.min(...ways.map(({ choices }) => choices[0]!.count))) / 8;
   }
-  return { starts, dates };
+  return { starts: { least, most }, dates };
 }
 
 /** The seconds a week that a station asks for, to balance groups by. */

@@ -35,6 +35,8 @@ export interface Job {
   readonly station: BriefStation;
   /** Days, parity and hours spare its head; it may run by day. */
   readonly isExempt: boolean;
+  /** The same for stations to which the same dates suit. */
+  readonly rhythm: string;
   /** New seed and vegetables may be watered on every day of a week. */
   readonly mayBeDaily: boolean;
 }
@@ -51,7 +53,8 @@ export function situationOf(brief: Brief): Situation {
         index,
         station,
         isExempt: station.head !== undefined && rules.exempt.includes(station.head),
-        mayBeDaily: station.plant === 'seed' || station.plant === 'vegetables',
+        rhythm: rhythmOf(station),
+        mayBeDaily: mayBeDaily(station),
       })),
     headroom: headroomOf(brief),
     night: {
@@ -62,6 +65,14 @@ export function situationOf(brief: Brief): Situation {
     calendar: Array.from({ length: LOOK_DAYS + 1 }, (_, index) => factsOf(addDays(from, index))),
     queueDelay: timer.overlap === 'queue' ? controller.stationDelaySeconds : 0,
   };
+}
+
+const mayBeDaily = ({ plant }: BriefStation): boolean => plant === 'seed' || plant === 'vegetables';
+
+function rhythmOf(station: BriefStation): string {
+  const { need } = station;
+  const dates = 'everyDays' in need ? need.everyDays : need.daysPerWeek;
+  return JSON.stringify([dates, mayBeDaily(station)]);
 }
 
 /** The smallest percentage of the timer not below the one asked for; its largest where it has none. */

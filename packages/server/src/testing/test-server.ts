@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { DataSource } from 'typeorm';
@@ -41,7 +42,9 @@ export async function newDatabase(): Promise<{ source: DataSource; url: string }
 /** The real server on an empty database of its own. */
 export async function startTestServer(): Promise<TestServer> {
   const { source, url } = await newDatabase();
-  const app = await createApplication({ databaseUrl: url });
+  // Threads load built files only.
+  const planWorker = join(__dirname, '../../dist/planning/plan.worker.js');
+  const app = await createApplication({ databaseUrl: url, planWorker });
   await app.init();
   return {
     app,

@@ -33,45 +33,59 @@ interface Shape {
   readonly isCoarse: boolean;
 }
 
-/**
- * A brief that can be met, for it is made from settings: programs of some rhythms one after the other
- * in a night, whose run times become needs and whose length becomes the hours.
- */
-export function randomBrief(draw: Draw, { stations: most, isCoarse }: Shape): RandomBrief {
-  const pick = <Value>(from: readonly Value[]): Value => from[draw(from.length)]!;
+const pickerOf =
+  (draw: Draw) =>
+  <Value>(from: readonly Value[]): Value =>
+    from[draw(from.length)]!;
+
+function randomTimer(draw: Draw, count: number, isCoarse: boolean) {
+  const pick = pickerOf(draw);
   const stepSeconds = isCoarse ? 300 : pick([10, 30, 60]);
-  const hasCycles = draw(2) === 0;
-  const hasPercent = draw(5) > 0;
-  const count = 1 + draw(most);
-  const timer = {
-    stations: count + draw(3),
+  return {
+    stations: count + 1 + draw(3),
     programs: ['A', 'B', 'C', 'D'],
     startsPerProgram: 3 + draw(4),
     startStepMinutes: isCoarse ? 30 : pick([1, 5, 10, 15]),
-    runTime: { minSeconds: stepSeconds, maxSeconds: 14_400, stepSeconds, scope: 'station' },
+    runTime: {
+      minSeconds: stepSeconds,
+      maxSeconds: 14_400,
+      stepSeconds,
+      scope: draw(8) === 0 && !isCoarse ? 'program' : 'station',
+    },
     dayModes: pick([
       ['weekdays', 'interval'],
       ['weekdays', 'odd', 'even', 'interval'],
     ]),
     intervalMaxDays: 31,
     blockedDay: pick(['skip', 'defer']),
-    stationOrder: pick(['number', 'listed']),
-    season: hasPercent
-      ? {
-          modes: ['whole'],
-          minPercent: 10,
-          maxPercent: 150,
-          stepPercent: 10,
-          roundToSeconds: pick([1, stepSeconds]),
-        }
-      : null,
+    stationOrder: isCoarse ? 'number' : pick(['number', 'listed']),
+    season:
+      draw(5) > 0
+        ? {
+            modes: ['whole'],
+            minPercent: 10,
+            maxPercent: 150,
+            stepPercent: 10,
+            roundToSeconds: pick([1, stepSeconds]),
+          }
+        : null,
     overlap: pick(['queue', 'drop', 'preempt', 'concurrent']),
-    cycleSoak: hasCycles ? { policy: pick(['in-order', 'ready-first']) } : null,
+    cycleSoak: draw(2) === 0 ? { policy: pick(['in-order', 'ready-first']) } : null,
   };
+}
+
+/**
+ * A brief that can be met, for it is made from settings: programs of some rhythms one after the other
+ * in a night, whose run times become needs and whose length becomes the hours.
+ */
+export function randomBrief(draw: Draw, { stations: most, isCoarse }: Shape): RandomBrief {
+  const pick = pickerOf(draw);
+  const count = 1 + draw(most);
+  const timer = randomTimer(draw, count, isCoarse);
+  const { stepSeconds } = timer.runTime;
+  const hasCycles = timer.cycleSoak !== null;
   const headroomPercent = pick([100, 110, 120, 130]);
-  const headroom = timer.season
-    ? percentGrid(timer.season as never).find((percent) => percent >= headroomPercent)!
-    : 100;
+  const headroom = headroomOf(timer, headroomPercent);
   const stationDelaySeconds = pick([0, 5, 30]);
   const mowing = draw(2) ? [1 + draw(7)] : [];
 
@@ -79,12 +93,14 @@ export function randomBrief(draw: Draw, { stations: most, isCoarse }: Shape): Ra
   const stations: Station[] = [];
   let [night, starts, number] = [0, 0, 0];
   for (const group of groups) {
-    const runs = hasCycles ? 1 : 1 + draw(3);
+    const runs = hasCycles ? 1 : 1 + draw(isCoarse ? 2 : 3);
     starts += runs;
+    const length = () =>
+      stepSeconds * (isCoarse ? 1 + draw(3) : Math.ceil((120 + draw(900)) / stepSeconds));
+    const one = timer.runTime.scope === 'program' ? length() : null;
     const shares = group.members.map(() => {
       number += 1;
-      const seconds =
-        stepSeconds * (isCoarse ? 1 + draw(3) : Math.ceil((120 + draw(900)) / stepSeconds));
+      const seconds = one ?? length();
       const isCut = hasCycles ? draw(2) === 0 : runs > 1;
       const maxPieceSeconds = hasCycles
         ? stepSeconds * Math.max(1, Math.ceil(seconds / stepSeconds / (2 + draw(2))))
@@ -103,6 +119,14 @@ export function randomBrief(draw: Draw, { stations: most, isCoarse }: Shape): Ra
   }
   const length = Math.ceil(night / 60) + draw(40);
   const finish = 240 + 5 * draw(36);
+  // Where only some weekdays may be watered the night keeps to one date.
+  const areDaysBound =
+    groups.every(({ days }) => 'perWeek' in days && days.perWeek[0] < 5) &&
+    length < finish &&
+    draw(3) === 0;
+  const hasSeed = !isCoarse && draw(6) === 0 && groups.length < 3;
+  const seed =
+    hasSeed && timer.runTime.scope === 'station' ? seedOf(draw, number + 1, stepSeconds) : null;
   return {
     document: {
       format: 'waterclock.brief/1',
@@ -114,13 +138,36 @@ export function randomBrief(draw: Draw, { stations: most, isCoarse }: Shape): Ra
         finishBy: clock(finish),
         headroomPercent,
         mowingWeekdays: mowing,
+        ...(areDaysBound && {
+          weekdays: [1, 2, 3, 4, 5, 6, 7].filter((day) => day !== 1 + (number % 7)),
+        }),
+        exempt: isCoarse ? [] : pick([[], ['drip']]),
       },
-      stations,
+      stations: seed ? [...stations, seed] : stations,
       prefer: 'one-program',
     },
-    known: { programs: groups.length, starts },
+    known: {
+      programs: groups.length + Number(seed !== null),
+      starts: starts + (seed ? 3 : 0),
+    },
   };
 }
+
+const headroomOf = ({ season }: ReturnType<typeof randomTimer>, wanted: number): number =>
+  season ? percentGrid(season as never).find((percent) => percent >= wanted)! : 100;
+
+/** New seed by day, on some of the days that mowing leaves. */
+const seedOf = (draw: Draw, number: number, stepSeconds: number): Station => ({
+  number,
+  head: 'spray',
+  plant: 'seed',
+  need: {
+    timesPerDay: 3,
+    seconds: stepSeconds * Math.ceil(120 / stepSeconds) - draw(stepSeconds),
+    daysPerWeek: [4, 6],
+    spread: ['09:00', '17:00'],
+  },
+});
 
 const clock = (minute: number): string => {
   const within = ((minute % 1440) + 1440) % 1440;
