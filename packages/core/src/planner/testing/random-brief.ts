@@ -120,10 +120,7 @@ export function randomBrief(draw: Draw, { stations: most, isCoarse }: Shape): Ra
   const length = Math.ceil(night / 60) + draw(40);
   const finish = 240 + 5 * draw(36);
   // Where only some weekdays may be watered the night keeps to one date.
-  const areDaysBound =
-    groups.every(({ days }) => 'perWeek' in days && days.perWeek[0] < 5) &&
-    length < finish &&
-    draw(3) === 0;
+  const areDaysBound = mayBindDays(groups) && length < finish && draw(3) === 0;
   const hasSeed = !isCoarse && draw(6) === 0 && groups.length < 3;
   const seed =
     hasSeed && timer.runTime.scope === 'station' ? seedOf(draw, number + 1, stepSeconds) : null;
@@ -152,6 +149,10 @@ export function randomBrief(draw: Draw, { stations: most, isCoarse }: Shape): Ra
     },
   };
 }
+
+/** Whether the rhythms leave two weekdays of seven. */
+const mayBindDays = (groups: readonly Group[]): boolean =>
+  groups.every(({ days }) => 'perWeek' in days && days.perWeek[0] < 5);
 
 const headroomOf = ({ season }: ReturnType<typeof randomTimer>, wanted: number): number =>
   season ? percentGrid(season as never).find((percent) => percent >= wanted)! : 100;
