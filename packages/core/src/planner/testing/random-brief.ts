@@ -121,9 +121,7 @@ export function randomBrief(draw: Draw, { stations: most, isCoarse }: Shape): Ra
   const finish = 240 + 5 * draw(36);
   // Where only some weekdays may be watered the night keeps to one date.
   const areDaysBound = mayBindDays(groups) && length < finish && draw(3) === 0;
-  const hasSeed = !isCoarse && draw(6) === 0 && groups.length < 3;
-  const seed =
-    hasSeed && timer.runTime.scope === 'station' ? seedOf(draw, number + 1, stepSeconds) : null;
+  const seed = isCoarse ? null : seedBeside(draw, groups, timer.runTime, number + 1);
   return {
     document: {
       format: 'waterclock.brief/1',
@@ -156,6 +154,17 @@ const mayBindDays = (groups: readonly Group[]): boolean =>
 
 const headroomOf = ({ season }: ReturnType<typeof randomTimer>, wanted: number): number =>
   season ? percentGrid(season as never).find((percent) => percent >= wanted)! : 100;
+
+/** New seed, now and then, where there is a program left for it. */
+const seedBeside = (
+  draw: Draw,
+  groups: readonly Group[],
+  { scope, stepSeconds }: ReturnType<typeof randomTimer>['runTime'],
+  number: number,
+): Station | null =>
+  draw(6) === 0 && groups.length < 3 && scope === 'station'
+    ? seedOf(draw, number, stepSeconds)
+    : null;
 
 /** New seed by day, on some of the days that mowing leaves. */
 const seedOf = (draw: Draw, number: number, stepSeconds: number): Station => ({

@@ -1,7 +1,7 @@
 import { addDays, civilDateOf, weekdayOf } from '@water-clock/core/civil-time';
 import type { Season, StationSeason } from '@water-clock/core/water-use';
 import { longDate, MONTHS_SHORT, WEEKDAYS } from '@water-clock/core/words';
-import { area, line, max, range, scaleLinear } from 'd3';
+import { area, line, max, range, scaleLinear, ticks } from 'd3';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useElementSize } from '../../app/use-element-size';
 import { useQuantity } from '../../signed-in/use-signed-in';
@@ -101,7 +101,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
               A day&apos;s rain and watering, {depth.label}
             </text>
             <Legend width={width} isCompared={over !== null} />
-            {bar.ticks(3).map((tick) => (
+            {ticksOf(most, 3, depth).map((tick) => (
               <Tick
                 key={tick}
                 y={BARS - bar(tick)}
@@ -156,7 +156,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
               width={width - LEFT - RIGHT}
               height={ROOTS - roots(station.readilyAvailableMm)}
             />
-            {roots.ticks(4).map((tick) => (
+            {ticksOf(station.rootZoneMm, 4, depth).map((tick) => (
               <Tick key={tick} y={roots(tick)} words={shownAmount(tick, depth)} width={width} />
             ))}
             <line
@@ -234,6 +234,10 @@ function Tick({ y, words, width }: { y: number; words: string; width: number }) 
     </g>
   );
 }
+
+/** Round amounts of the shown unit, as they are stored. */
+const ticksOf = (mostMm: number, count: number, { inSi }: Quantity): number[] =>
+  ticks(0, mostMm / inSi, count).map((shown) => shown * inSi);
 
 /** The first day of each month, named. */
 function Months({ season, x }: { season: Season; x: (day: number) => number }) {
