@@ -1,27 +1,15 @@
 import { LeftOutlined, RightOutlined, UndoOutlined } from '@ant-design/icons';
-import { useQuery } from '@tanstack/react-query';
-import type { WeatherFile } from '@water-clock/core/weather';
 import { MONTHS } from '@water-clock/core/words';
 import { Button, Segmented, Select } from 'antd';
-import { Link, useParams } from 'react-router';
-import {
-  settingsQuery,
-  timerQuery,
-  yardQuery,
-  type StoredSettings,
-  type StoredYard,
-  type Timer,
-} from '../../api/timers';
-import { weatherQuery } from '../../api/weather';
+import { Link } from 'react-router';
 import { EmptyState } from '../../app/empty-state';
 import { LeaveGuard } from '../../app/leave-guard';
-import { Loaded } from '../../app/loaded';
 import { Page } from '../../app/page';
 import { usePlace } from '../../app/use-place';
 import { useEditKeys } from '../../app/use-edit-keys';
 import { useMayChange, useQuantity, useSignedIn } from '../../signed-in/use-signed-in';
 import { shownAmount } from '../../units/quantities';
-import { todayHere } from '../../words/today';
+import { LoadedYard, type YardAtHome } from '../../yard/loaded-yard';
 import { MeanwhileNote } from '../../yard/meanwhile-note';
 import { exactTime, oftenWords, pieceWords, wholeMinutes } from '../../yard/need-words';
 import { useWeatherMonths } from '../../yard/use-weather-months';
@@ -41,35 +29,14 @@ const WAYS = [
 
 /** Measuring in the yard, with one hand: cups, a stopwatch, a meter; and what they make of the need. */
 export function MeasurePage() {
-  const { timerId = '' } = useParams();
-  const timer = useQuery(timerQuery(timerId));
-  const yard = useQuery(yardQuery(timerId));
-  const settings = useQuery(settingsQuery(timerId, todayHere()));
-  const weatherId = timer.data?.property.weatherId ?? null;
-  const weather = useQuery({ ...weatherQuery(weatherId), enabled: timer.data !== undefined });
   return (
-    <Loaded what="The yard" missing="timer" queries={[timer, yard, settings, weather]}>
-      {() => (
-        <Measure
-          key={timerId}
-          timer={timer.data!}
-          stored={yard.data!}
-          settings={settings.data!}
-          weather={weather.data?.document ?? null}
-        />
-      )}
-    </Loaded>
+    <LoadedYard what="The yard">
+      {(loaded) => <Measure key={loaded.timer.id} {...loaded} />}
+    </LoadedYard>
   );
 }
 
-interface MeasureProps {
-  readonly timer: Timer;
-  readonly stored: StoredYard;
-  readonly settings: StoredSettings;
-  readonly weather: WeatherFile | null;
-}
-
-function Measure({ timer, stored, settings, weather }: MeasureProps) {
+function Measure({ timer, stored, settings, weather }: YardAtHome) {
   const desk = useYardOnDesk(stored);
   const { yard, edit } = desk;
   const { firm } = useSignedIn();

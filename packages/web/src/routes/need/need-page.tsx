@@ -1,28 +1,16 @@
 import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
-import { useQuery } from '@tanstack/react-query';
 import { MONTHS } from '@water-clock/core/words';
-import type { WeatherFile } from '@water-clock/core/weather';
 import type { School } from '@water-clock/core/yards';
 import { Alert, Button, Segmented, Select } from 'antd';
-import { Link, useParams } from 'react-router';
-import {
-  settingsQuery,
-  timerQuery,
-  yardQuery,
-  type StoredSettings,
-  type StoredYard,
-  type Timer,
-} from '../../api/timers';
-import { weatherQuery } from '../../api/weather';
+import { Link } from 'react-router';
 import { EmptyState } from '../../app/empty-state';
 import { LeaveGuard } from '../../app/leave-guard';
-import { Loaded } from '../../app/loaded';
 import { Caution, Page } from '../../app/page';
 import { usePlace } from '../../app/use-place';
 import { useEditKeys } from '../../app/use-edit-keys';
 import { useMayChange, useQuantity, useSignedIn } from '../../signed-in/use-signed-in';
 import { shownAmount } from '../../units/quantities';
-import { todayHere } from '../../words/today';
+import { LoadedYard, type YardAtHome } from '../../yard/loaded-yard';
 import { MeanwhileNote } from '../../yard/meanwhile-note';
 import { SCHOOL_NAMES } from '../../yard/need-words';
 import { useWeatherMonths } from '../../yard/use-weather-months';
@@ -37,35 +25,14 @@ import './need-page.css';
 
 /** How much, how seldom and how long at once: both schools for every station of a timer. */
 export function NeedPage() {
-  const { timerId = '' } = useParams();
-  const timer = useQuery(timerQuery(timerId));
-  const yard = useQuery(yardQuery(timerId));
-  const settings = useQuery(settingsQuery(timerId, todayHere()));
-  const weatherId = timer.data?.property.weatherId ?? null;
-  const weather = useQuery({ ...weatherQuery(weatherId), enabled: timer.data !== undefined });
   return (
-    <Loaded what="The need" missing="timer" queries={[timer, yard, settings, weather]}>
-      {() => (
-        <Need
-          key={timerId}
-          timer={timer.data!}
-          stored={yard.data!}
-          settings={settings.data!}
-          weather={weather.data?.document ?? null}
-        />
-      )}
-    </Loaded>
+    <LoadedYard what="The need">
+      {(loaded) => <Need key={loaded.timer.id} {...loaded} />}
+    </LoadedYard>
   );
 }
 
-interface NeedProps {
-  readonly timer: Timer;
-  readonly stored: StoredYard;
-  readonly settings: StoredSettings;
-  readonly weather: WeatherFile | null;
-}
-
-function Need({ timer, stored, settings, weather }: NeedProps) {
+function Need({ timer, stored, settings, weather }: YardAtHome) {
   const desk = useYardOnDesk(stored);
   const { yard, edit } = desk;
   const { firm } = useSignedIn();
