@@ -232,6 +232,10 @@ it('nonsense gets a sentence at its field and changes nothing', async () => {
     'It must be more than 0 m².',
   ]);
   expect(await numbersIn(page, '.measure-chain')).toEqual(chain);
+  await clickSegment(page, 'Run-off');
+  await type(page, 'or type it, minutes (6 or 4:30)', '6x');
+  expect(await faultsOn(page)).toEqual(['Minutes, such as 6 or 4:30, more than 0.']);
+  expect(await numbersIn(page, '.measure-chain')).toEqual(chain);
   await clickSegment(page, 'Catch test');
   await type(page, 'Minutes on', '0');
   await type(page, 'Cup 1, mL', '-3');

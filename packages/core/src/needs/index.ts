@@ -10,3 +10,4 @@ export {
   type SchoolNeed,
   type StationNeed,
 } from './station-need.js';
+export { yardNeeds, type NeedsAsked, type YardNeeds } from './yard-needs.js';

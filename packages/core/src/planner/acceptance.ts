@@ -3,7 +3,7 @@ import { simulate, type WaterPiece } from '../engine/index.js';
 import { check, type FindingCode } from '../findings/index.js';
 import type { Plan } from '../settings/index.js';
 import { DailyNeed } from './brief.js';
-import { DAY, HALF_DAY, LOOK_DAYS, nightTime, type Situation } from './situation.js';
+import { DAY, HALF_DAY, LOOK_DAYS, secondOf, type Situation } from './situation.js';
 
 /** What must not be found at headroom either. */
 const AT_HEADROOM: ReadonlySet<FindingCode> = new Set([
@@ -63,7 +63,6 @@ const nightOf = (moment: WaterPiece['from']): number =>
   secondOfDay(moment) >= HALF_DAY ? dayOf(moment) : dayOf(moment) - 1;
 
 function isInSpread(piece: WaterPiece, { spread: [from, to] }: DailyNeed): boolean {
-  const second = (text: string) => (nightTime(text) + DAY) % DAY;
   const begin = secondOfDay(piece.from);
-  return begin >= second(from) && begin + piece.to - piece.from <= second(to);
+  return begin >= secondOf(from) && begin + piece.to - piece.from <= secondOf(to);
 }

@@ -39,10 +39,17 @@ export class Arranger {
   private readonly drafts = new Map<string, Draft | NoDraft>();
   private readonly ways = new Map<string, readonly Way[]>();
 
+  /** Something was not gone through to its end: that there is no way has not been shown. */
+  wasCut = false;
+
   constructor(
     readonly situation: Situation,
     readonly leeway: Leeway,
   ) {}
+
+  private readonly cut = (): void => {
+    this.wasCut = true;
+  };
 
   /** Whether a station alone could be watered in a style, on any side of midnight. */
   allows(job: Job, style: Style): boolean {
@@ -128,7 +135,10 @@ export class Arranger {
     const order = slots
       .map((_, index) => index)
       .sort((a, b) => ways[b]![0]!.draft.longestSeconds - ways[a]![0]!.draft.longestSeconds);
-    for (const combination of combinations(order.map((index) => ways[index]!))) {
+    for (const combination of combinations(
+      order.map((index) => ways[index]!),
+      this.cut,
+    )) {
       if (starts !== undefined && startsOf(combination) !== starts) continue;
       const arranged = this.inOneNight(combination) ?? this.onOwnNights(combination);
       if (arranged) return arranged;
@@ -144,6 +154,7 @@ export class Arranger {
       ways.map(({ draft }) => draft),
       () => true,
       ways.map(({ choices }) => choices[0]!.count),
+      this.cut,
     );
     return (
       placing &&
@@ -162,8 +173,8 @@ export class Arranger {
     const loads = ways.map((way) => loadOf([way]));
     // Where even programs that need not meet do not help, no choice of days does.
     const counts = ways.map(({ choices }) => choices[0]!.count);
-    if (!placeAll(this.situation, drafts, (a, b) => mustMeet(loads[a]!, loads[b]!), counts))
-      return null;
+    const least: Meets = (a, b) => mustMeet(loads[a]!, loads[b]!);
+    if (!placeAll(this.situation, drafts, least, counts, this.cut)) return null;
     const tried = new Map<string, Placing | null>();
     const chosen: DayChoice[] = [];
     let left = MOST_DAY_CHOICES;
@@ -172,14 +183,17 @@ export class Arranger {
       if (placing === undefined) {
         const count = chosen.length;
         const meets: Meets = (a, b) => meeting[a * MOST_SLOTS + b] === '1';
-        placing = placeAll(this.situation, drafts.slice(0, count), meets, counts);
+        placing = placeAll(this.situation, drafts.slice(0, count), meets, counts, this.cut);
         tried.set(meeting, placing);
       }
       return placing;
     };
     const choose = (index: number, meeting: readonly string[]): Arranged[] | null => {
       for (const choice of ways[index]!.choices) {
-        if (--left < 0) return null;
+        if (--left < 0) {
+          this.cut();
+          return null;
+        }
         const row = chosen.map((other, at) =>
           neverMeet(other, ways[at]!.side, choice, ways[index]!.side) ? '0' : '1',
         );
@@ -280,13 +294,13 @@ const settled = (
   }));
 
 /** One way for every slot, the first ones first. */
-function* combinations(ways: readonly (readonly Way[])[]): Generator<Way[]> {
+function* combinations(ways: readonly (readonly Way[])[], onCut: () => void): Generator<Way[]> {
   let left = MOST_COMBINATIONS;
   // By how far down its list each slot goes, all together: near to the first ways comes first.
   const most = ways.reduce((sum, own) => sum + own.length - 1, 0);
   for (let depth = 0; depth <= most; depth++)
     for (const combination of atDepth(ways, depth)) {
-      if (--left < 0) return;
+      if (--left < 0) return onCut();
       yield combination;
     }
 }

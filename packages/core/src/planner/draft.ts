@@ -4,7 +4,7 @@ import { runSeconds } from './needs-of-dates.js';
 import {
   DAY,
   HALF_DAY,
-  nightTime,
+  secondOf,
   type Job,
   type NightSeconds,
   type Situation,
@@ -24,8 +24,7 @@ export interface Draft {
   /** Runs a date. */
   readonly starts: number;
   readonly concurrent: number;
-  /** The run alone, at 100 % and at headroom. */
-  readonly shapes: readonly RunShape[];
+  /** The run alone, at 100 % or at headroom, whichever is longer. */
   readonly longestSeconds: number;
   /** The least wait between two starts of the program, seconds. */
   readonly gapSeconds: number;
@@ -145,7 +144,6 @@ function laidOut(
     shares: best.order,
     starts,
     concurrent,
-    shapes: best.shapes,
     longestSeconds: best.longest,
     gapSeconds: Math.max(best.longest + queueDelay, soakGap(best.order, best.shapes[0]!)),
     window: windowOf(situation, best.order, best.shapes, usesDay),
@@ -237,8 +235,6 @@ const dayHours = ({ spread: [from, to] }: DailyNeed) => ({
   from: secondOf(from),
   to: secondOf(to),
 });
-
-const secondOf = (text: string): number => (nightTime(text) + DAY) % DAY;
 
 /** Where all stations by day may water. */
 function spreadOf(shares: readonly Share[]): { from: number; to: number } {

@@ -1,9 +1,8 @@
-import { formatTimeOfDay, type MinuteOfDay } from '../civil-time/index.js';
 import { percentGrid } from '../engine/index.js';
 import type { Brief } from './brief.js';
 import { readBrief } from './read-brief.js';
 import { search, type Found, type Limits } from './search.js';
-import { DAY, HALF_DAY, situationOf } from './situation.js';
+import { HALF_DAY, situationOf, timeOfDay } from './situation.js';
 
 type Raw = Readonly<Record<string, unknown>>;
 
@@ -70,8 +69,6 @@ const STEP_SECONDS = 300;
 function relaxings(brief: Brief): Relaxing[] {
   const { rules, timer, stations } = brief;
   const { night, headroom } = situationOf(brief);
-  const timeOf = (time: number) =>
-    formatTimeOfDay(((((time % DAY) + DAY) % DAY) / 60) as MinuteOfDay);
   const weekdays = rules.weekdays ?? [1, 2, 3, 4, 5, 6, 7];
   const others = [1, 2, 3, 4, 5, 6, 7].filter(
     (weekday) => !weekdays.includes(weekday) && !rules.mowingWeekdays.includes(weekday),
@@ -85,13 +82,13 @@ function relaxings(brief: Brief): Relaxing[] {
       field: 'rules.finishBy',
       steps:
         rules.finishBy === undefined ? 0 : Math.floor((HALF_DAY - 1 - night.to) / STEP_SECONDS),
-      at: (step) => timeOf(night.to + step * STEP_SECONDS),
+      at: (step) => timeOfDay(night.to + step * STEP_SECONDS),
     },
     {
       field: 'rules.earliestStart',
       steps:
         rules.earliestStart === undefined ? 0 : Math.floor((night.from + HALF_DAY) / STEP_SECONDS),
-      at: (step) => timeOf(night.from - step * STEP_SECONDS),
+      at: (step) => timeOfDay(night.from - step * STEP_SECONDS),
     },
     {
       field: 'rules.weekdays',

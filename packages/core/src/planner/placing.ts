@@ -21,13 +21,15 @@ const MOST_ORDERS = 720;
 
 /**
  * Starts for all programs, so that no two that meet overlap, each as late as it can be; of all orders
- * the one whose nights are over latest, counted by `nights` of each. Null where none fits.
+ * the one whose nights are over latest, counted by `nights` of each. Null where none fits; `onCut` is
+ * told where not every order was gone through.
  */
 export function placeAll(
   situation: Situation,
   drafts: readonly Draft[],
   meets: Meets,
   nights: readonly number[],
+  onCut: () => void,
 ): Placing | null {
   const byDay = drafts.flatMap((draft, program) => (draft.spread ? [program] : []));
   const byNight = drafts.flatMap((draft, program) => (draft.spread ? [] : [program]));
@@ -36,13 +38,16 @@ export function placeAll(
   let best: { placing: Placing; score: number } | null = null;
   let tried = 0;
   for (const order of orders(byNight)) {
-    if (++tried > MOST_ORDERS) break;
+    if (++tried > MOST_ORDERS) {
+      onCut();
+      break;
+    }
     const placed = placeInOrder(situation, drafts, order, meets, fixed);
     if (!placed) continue;
     const score = scoreOf(drafts, placed, nights);
     if (!best || score > best.score) best = { placing: placed, score };
   }
-  return best ? best.placing : placeWoven(situation, drafts, byNight, meets, fixed);
+  return best ? best.placing : placeWoven(situation, drafts, byNight, meets, fixed, onCut);
 }
 
 /** Σ over programs of how late they end, by the nights on which they water. */
@@ -154,12 +159,16 @@ function placeWoven(
   byNight: readonly number[],
   meets: Meets,
   fixed: Fixed,
+  onCut: () => void,
 ): Placing | null {
   if (byNight.length < 2 || byNight.every((program) => drafts[program]!.starts === 1)) return null;
   const starts: NightSeconds[][] = fixed.starts.map((all) => [...all]);
   let tries = 0;
   const weave = (blocks: readonly Block[]): boolean => {
-    if (++tries > MOST_WEAVES) return false;
+    if (++tries > MOST_WEAVES) {
+      onCut();
+      return false;
+    }
     const open = byNight.filter((program) => starts[program]!.length < drafts[program]!.starts);
     if (open.length === 0) return true;
     for (const program of open) {

@@ -206,6 +206,20 @@ describe('no plan', () => {
     );
   });
 
+  it('does not claim to have ruled out fewer programs where not all was gone through', () => {
+    // Sixteen stations on two days each, too long even for two nights: 32,768 ways to halve them.
+    const stations = Array.from({ length: 16 }, (_, index) =>
+      station(index + 1, { need: { weeklySeconds: 1200 + 60 * index, daysPerWeek: [2, 2] } }),
+    );
+    const timer = { stations: 16, programs: ['A', 'B', 'C', 'D'] };
+    const rules = { earliestStart: '02:30', finishBy: '04:30' };
+    const document = small({ stations, timer, rules });
+    const answer = answerOf(document);
+    if (!answer.feasible) throw new Error(JSON.stringify(answer.reasons));
+    expect(judge(briefOf(document), answer.document)).toEqual([]);
+    expect([answer.programs, answer.isProven]).toEqual([3, false]);
+  });
+
   it('is what a search without any time comes to, and says that it was cut short', () => {
     const document = small();
     const answer = planBrief(document, briefOf(document), {

@@ -108,7 +108,8 @@ function withPrograms(
       if (found || limits.isOver()) return { found, isWhole: false };
       areWhole &&= candidates.isWhole;
     }
-    if (areWhole) return { found: null, isWhole };
+    if (areWhole)
+      return { found: null, isWhole: isWhole && !arrangers.some(({ wasCut }) => wasCut) };
   }
   return { found: null, isWhole: false };
 }
@@ -127,8 +128,11 @@ function firstAccepted(
       if (asked.limits.isOver()) return null;
       if (candidate.starts.least > starts || candidate.starts.most < starts) continue;
       const arranged = arranger.arrange(candidate.slots, starts);
-      const found = arranged && accepted(asked, arranged, programs);
+      if (!arranged) continue;
+      const found = accepted(asked, arranged, programs);
       if (found) return found;
+      // Another way for the same stations might have held.
+      arranger.wasCut = true;
     }
   return null;
 }

@@ -1,4 +1,11 @@
-import { addDays, parseDate, parseTimeOfDay, type DayNumber } from '../civil-time/index.js';
+import {
+  addDays,
+  formatTimeOfDay,
+  parseDate,
+  parseTimeOfDay,
+  type DayNumber,
+  type MinuteOfDay,
+} from '../civil-time/index.js';
 import { factsOf, percentGrid, type DayFacts } from '../engine/index.js';
 import type { Brief, BriefStation } from './brief.js';
 
@@ -84,9 +91,16 @@ function headroomOf({ timer, rules }: Brief): number {
 
 /** A time of day within its night, which begins at noon. */
 export function nightTime(text: string): NightSeconds {
-  const second = parseTimeOfDay(text)! * 60;
+  const second = secondOf(text);
   return second >= HALF_DAY ? second - DAY : second;
 }
+
+/** A time of day, in seconds from its midnight. */
+export const secondOf = (text: string): number => parseTimeOfDay(text)! * 60;
+
+/** A moment of the night as its time of day. */
+export const timeOfDay = (night: NightSeconds): string =>
+  formatTimeOfDay(((((night % DAY) + DAY) % DAY) / 60) as MinuteOfDay);
 
 /** Noon as an end is the end of the night. */
 function nightEnd(text: string): NightSeconds {

@@ -1,7 +1,6 @@
-import { formatTimeOfDay, type MinuteOfDay } from '../civil-time/index.js';
 import type { Arranged } from './arrange.js';
 import type { Brief } from './brief.js';
-import { DAY } from './situation.js';
+import { timeOfDay } from './situation.js';
 
 type Raw = Readonly<Record<string, unknown>>;
 
@@ -52,6 +51,3 @@ function labelled(brief: Brief, programs: readonly Arranged[]): [string, Arrange
   const inOrder = [...programs].sort((a, b) => a.starts[0]! - b.starts[0]!);
   return inOrder.map((program, index) => [brief.timer.programs[index]!, program]);
 }
-
-const timeOfDay = (night: number): string =>
-  formatTimeOfDay(((((night % DAY) + DAY) % DAY) / 60) as MinuteOfDay);

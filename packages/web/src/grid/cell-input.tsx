@@ -16,7 +16,7 @@ export interface CellInputProps {
   readonly list?: string;
   /** Takes what was typed; gives a sentence where it cannot be read. `key` joins the typing of one visit. */
   readonly onType: (text: string, key: string) => string | null;
-  readonly onSettle: () => void;
+  readonly onSettle?: () => void;
 }
 
 /**
@@ -45,7 +45,7 @@ export function CellInput(props: CellInputProps) {
   const leave = () => {
     setDraft(null);
     setError(null);
-    props.onSettle();
+    props.onSettle?.();
   };
   const type = (typed: string) => {
     const key = `${label} ${visit.current}`;

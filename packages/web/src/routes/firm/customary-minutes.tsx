@@ -83,7 +83,6 @@ export function CustomaryMinutes() {
                         setTable({ ...table, [key]: { ...table[key], [name]: typed } });
                         return null;
                       }}
-                      onSettle={() => undefined}
                     />
                   </td>
                 </tr>

@@ -52,17 +52,18 @@ export function CatchTestForm({ station, edit }: CatchTestFormProps) {
     const read = {
       mouthSquareCentimetres: amountOf(readAmount(next.mouth, MOUTH)),
       minutes: amountOf(readAmount(next.minutes, MINUTES)),
-      cupsInRow: Math.round(amountOf(readAmount(next.inRow, IN_ROW)) ?? 4),
+      cupsInRow: amountOf(readAmount(next.inRow, IN_ROW)),
     };
-    const { mouthSquareCentimetres, minutes: on } = read;
-    const isWhole = mouthSquareCentimetres !== null && on !== null && next.cups.length > 0;
+    const { mouthSquareCentimetres, minutes: on, cupsInRow } = read;
+    const isWhole =
+      mouthSquareCentimetres !== null && on !== null && cupsInRow !== null && next.cups.length > 0;
     if (!isWhole && !station.catchTest) return;
     const catchTest: CatchReading | undefined = isWhole
       ? {
           millilitres: [...next.cups],
           mouthSquareCentimetres,
           minutes: on,
-          cupsInRow: read.cupsInRow,
+          cupsInRow: Math.round(cupsInRow),
           on: todayHere(),
         }
       : undefined;

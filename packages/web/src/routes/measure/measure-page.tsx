@@ -15,7 +15,7 @@ import { exactTime, oftenWords, pieceWords, wholeMinutes } from '../../yard/need
 import { useWeatherMonths } from '../../yard/use-weather-months';
 import { useYardOnDesk } from '../../yard/use-yard-on-desk';
 import { yardColumns } from '../../yard/yard-columns';
-import { yardNeeds, type YardNeeds } from '../../yard/yard-needs';
+import { yardNeeds, type YardNeeds } from '@water-clock/core/needs';
 import { CatchTestForm } from './catch-test-form';
 import { MeterForm } from './meter-form';
 import { RunOffForm } from './run-off-form';

@@ -41,7 +41,8 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
   const [before, setBefore] = useState('');
   const [after, setAfter] = useState('');
   const [time, setTime] = useState('');
-  const keep = (fields: object) => edit(setStation(station.number, fields));
+  const keep = (fields: object) =>
+    edit(setStation(station.number, fields), `${Object.keys(fields).join()} ${station.number}`);
   const readings = readMeter({ before, after, time, litres });
 
   return (

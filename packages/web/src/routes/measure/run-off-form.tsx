@@ -1,6 +1,6 @@
 import type { YardStation } from '@water-clock/core/yards';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Caution } from '../../app/page';
 import { parseLength } from '../../words/lengths';
 import { exactTime } from '../../yard/need-words';
@@ -21,8 +21,9 @@ export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
   const { runoffSeconds } = station;
   const read = typed === '' ? null : parseLength(typed);
   const isNonsense = typed !== '' && (read === undefined || read === 0);
-  const keep = (seconds: number | undefined) =>
-    edit(setStation(station.number, { runoffSeconds: seconds } as object));
+  const before = useRef(runoffSeconds);
+  const keep = (seconds: number | undefined, key?: string) =>
+    edit(setStation(station.number, { runoffSeconds: seconds } as object), key);
 
   return (
     <div className="measure-form">
@@ -56,10 +57,11 @@ export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
             label="or type it, minutes (6 or 4:30)"
             value={typed}
             fault={isNonsense ? 'Minutes, such as 6 or 4:30, more than 0.' : null}
+            onFocus={() => (before.current = runoffSeconds)}
             onType={(text) => {
               setTyped(text);
-              const seconds = parseLength(text);
-              if (seconds) keep(seconds);
+              // Nonsense, and what was read on the way to it, changes nothing.
+              keep(parseLength(text) || before.current, `run-off ${station.number}`);
             }}
           />
           {runoffSeconds !== undefined && (

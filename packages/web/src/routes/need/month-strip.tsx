@@ -15,6 +15,7 @@ interface MonthStripProps {
   readonly isLocked: boolean;
   /** Undefined: as the weather has them. */
   readonly onChange: (percents: number[] | undefined) => void;
+  readonly onSettle: () => void;
 }
 
 const SOURCES: Record<MonthPercents['from'], string> = {
@@ -24,7 +25,14 @@ const SOURCES: Record<MonthPercents['from'], string> = {
 };
 
 /** The percentages by month that customary minutes are taken at, and the weather beside them. */
-export function MonthStrip({ months, percents, month, isLocked, onChange }: MonthStripProps) {
+export function MonthStrip({
+  months,
+  percents,
+  month,
+  isLocked,
+  onChange,
+  onSettle,
+}: MonthStripProps) {
   const depth = useQuantity('depth');
   const set = (index: number, percent: number) =>
     onChange(percents.percents.map((one, at) => (at === index ? percent : one)));
@@ -83,6 +91,7 @@ export function MonthStrip({ months, percents, month, isLocked, onChange }: Mont
                     row={0}
                     column={index}
                     disabled={isLocked}
+                    onSettle={onSettle}
                     onType={(text) => {
                       const typed = Number(text.replace('%', '').trim() || NaN);
                       if (!Number.isInteger(typed) || typed < 0 || typed > LARGEST_PERCENT)
@@ -90,7 +99,6 @@ export function MonthStrip({ months, percents, month, isLocked, onChange }: Mont
                       set(index, typed);
                       return null;
                     }}
-                    onSettle={() => undefined}
                   />
                 </td>
               ))}

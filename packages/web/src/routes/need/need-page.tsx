@@ -1,7 +1,6 @@
-import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { MONTHS } from '@water-clock/core/words';
 import type { School } from '@water-clock/core/yards';
-import { Alert, Button, Segmented, Select } from 'antd';
+import { Alert, Segmented, Select } from 'antd';
 import { Link } from 'react-router';
 import { EmptyState } from '../../app/empty-state';
 import { LeaveGuard } from '../../app/leave-guard';
@@ -15,9 +14,10 @@ import { MeanwhileNote } from '../../yard/meanwhile-note';
 import { SCHOOL_NAMES } from '../../yard/need-words';
 import { useWeatherMonths } from '../../yard/use-weather-months';
 import { useYardOnDesk } from '../../yard/use-yard-on-desk';
+import { YardActions } from '../../yard/yard-actions';
 import { yardColumns } from '../../yard/yard-columns';
 import { setFields, setStation } from '../../yard/yard-edits';
-import { yardNeeds } from '../../yard/yard-needs';
+import { yardNeeds } from '@water-clock/core/needs';
 import { MonthStrip } from './month-strip';
 import { NeedPanel } from './need-panel';
 import { NeedTable } from './need-table';
@@ -70,36 +70,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
       </Page>
     );
   return (
-    <Page
-      title="Need"
-      crumbs={crumbs}
-      actions={
-        <>
-          <Button
-            aria-label="Undo"
-            icon={<UndoOutlined />}
-            disabled={!desk.canUndo}
-            onClick={desk.undo}
-          />
-          <Button
-            aria-label="Redo"
-            icon={<RedoOutlined />}
-            disabled={!desk.canRedo}
-            onClick={desk.redo}
-          />
-          {mayChange && (
-            <Button
-              type="primary"
-              loading={desk.isSaving}
-              disabled={!desk.isChanged}
-              onClick={() => void desk.save()}
-            >
-              {desk.isChanged ? 'Save the yard' : 'Saved'}
-            </Button>
-          )}
-        </>
-      }
-    >
+    <Page title="Need" crumbs={crumbs} actions={<YardActions desk={desk} />}>
       {desk.meanwhile && (
         <MeanwhileNote meanwhile={desk.meanwhile} columns={yardColumns(firm.units)} onTake={edit} />
       )}
@@ -163,6 +134,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
             month={needs.month}
             isLocked={!mayChange}
             onChange={(monthPercents) => edit(setFields({ monthPercents }), 'percents')}
+            onSettle={desk.settle}
           />
         </div>
         <NeedPanel

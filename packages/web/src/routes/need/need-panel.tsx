@@ -4,7 +4,7 @@ import { minuteWhy, oftenWhy, piecesWhy, rateWhy, weekWhy } from '../../yard/nee
 import { YardCell } from '../../yard/yard-cell';
 import { yardColumns } from '../../yard/yard-columns';
 import type { YardEdit } from '../../yard/yard-edits';
-import type { YardNeeds } from '../../yard/yard-needs';
+import type { YardNeeds } from '@water-clock/core/needs';
 import { useTelling, type TellingOfYard } from './use-telling';
 
 interface NeedPanelProps {

@@ -17,7 +17,7 @@ import {
   wholeMinutes,
   type NeedTelling,
 } from '../../yard/need-words';
-import type { YardNeeds } from '../../yard/yard-needs';
+import type { YardNeeds } from '@water-clock/core/needs';
 import { useTelling, type TellingOfYard } from './use-telling';
 
 interface NeedTableProps {

@@ -2,7 +2,7 @@ import type { Customary, StationNeed } from '@water-clock/core/needs';
 import type { YardStation } from '@water-clock/core/yards';
 import { useQuantity } from '../../signed-in/use-signed-in';
 import type { NeedTelling } from '../../yard/need-words';
-import type { YardNeeds } from '../../yard/yard-needs';
+import type { YardNeeds } from '@water-clock/core/needs';
 
 /** What holds for the whole yard when a need is put into words. */
 export type TellingOfYard = Pick<YardNeeds, 'month' | 'weather' | 'percent'> & {

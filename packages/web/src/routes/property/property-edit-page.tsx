@@ -1,9 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { houseNumberOf } from '@water-clock/core/local-rules';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/property-file';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
-import { useMemo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiError } from '../../api/client';
 import {
@@ -14,14 +13,15 @@ import {
   type Property,
   type PropertyFields,
 } from '../../api/properties';
-import { rulesQuery, type StoredRuleSet } from '../../api/rules';
+import { rulesQuery } from '../../api/rules';
 import { weatherListQuery } from '../../api/weather';
 import { showFaults } from '../../app/form-errors';
 import { Loaded } from '../../app/loaded';
 import { Caution, Page } from '../../app/page';
 import { useQuantity, useSignedIn } from '../../signed-in/use-signed-in';
-import { shownAmount, storedAmount, type Quantity } from '../../units/quantities';
+import { QuantityItem, TimeZoneSelect } from './property-inputs';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
+import { ofTown, ruleWords, startsWith, townsOf } from './town-offers';
 
 /** A new property, or one that is changed. */
 export function PropertyEditPage() {
@@ -279,78 +279,3 @@ const LABELS: Record<keyof PropertyFields, string> = {
   weatherId: 'weather',
   waterPrice: 'price of water',
 };
-
-const townsOf = (sets: readonly StoredRuleSet[]): string[] => [
-  ...new Set(sets.flatMap(({ document }) => document.towns)),
-];
-
-const startsWith = (typed: string, option?: { value: string }): boolean =>
-  option?.value.toLowerCase().startsWith(typed.toLowerCase()) ?? false;
-
-/** What is offered for a town; null where there is nothing, or more than one. */
-function ofTown(
-  town: string,
-  offered: readonly { readonly id: string; readonly towns: readonly string[] }[],
-): string | null {
-  const fitting = offered.filter(({ towns }) =>
-    towns.some((one) => one.toLowerCase() === town.trim().toLowerCase()),
-  );
-  return fitting.length === 1 ? fitting[0]!.id : null;
-}
-
-function ruleWords(set: StoredRuleSet | undefined, address: string): string | undefined {
-  if (!set) return undefined;
-  const goesByNumber = set.document.periods.some(({ houses }) =>
-    houses.some((rule) => rule.houses !== 'all'),
-  );
-  if (!goesByNumber) return undefined;
-  const number = houseNumberOf(address);
-  return number === null
-    ? 'The days go by house number: give it in the address.'
-    : `The days go by house number: ${number}.`;
-}
-
-interface ValueProps<Value> {
-  readonly id?: string;
-  readonly value?: Value;
-  readonly onChange?: (value: Value) => void;
-}
-
-function TimeZoneSelect(props: ValueProps<string | null>) {
-  const options = useMemo(
-    () => Intl.supportedValuesOf('timeZone').map((value) => ({ value, label: value })),
-    [],
-  );
-  const { id, value, onChange } = props;
-  return (
-    <Select
-      {...(id !== undefined && { id })}
-      showSearch
-      options={options}
-      value={value ?? undefined}
-      onChange={(zone: string) => onChange?.(zone)}
-    />
-  );
-}
-
-interface QuantityItemProps {
-  readonly name: keyof PropertyFields;
-  readonly label: string;
-  readonly quantity: Quantity;
-}
-
-/** A quantity typed in the firm's units and kept in SI. */
-function QuantityItem({ name, label, quantity }: QuantityItemProps) {
-  return (
-    <Form.Item
-      name={name}
-      label={`${label}, ${quantity.label}`}
-      getValueProps={(si: number | null) => ({
-        value: si === null ? null : Number(shownAmount(si, quantity)),
-      })}
-      normalize={(shown: number | null) => (shown === null ? null : storedAmount(shown, quantity))}
-    >
-      <InputNumber min={0} style={{ width: '100%' }} />
-    </Form.Item>
-  );
-}

@@ -92,7 +92,6 @@ export function MonthGrid<Month extends object>(props: MonthGridProps<Month>) {
                       onChange(set(row, read));
                       return null;
                     }}
-                    onSettle={() => undefined}
                   />
                   {fault && (
                     <span className="field-fault" role="alert">

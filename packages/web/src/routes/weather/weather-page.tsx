@@ -69,7 +69,8 @@ function Editor({ stored, property, homes }: EditorProps) {
   const [draft, setDraft] = useState(before);
   // What was entered under one kind is there again when one comes back to it.
   const [others, setOthers] = useState<Partial<Record<WeatherRecord['kind'], WeatherRecord>>>({});
-  const [version, setVersion] = useState(stored?.version ?? 0);
+  // What is stored by now: a home that could not be told of it must not make it twice.
+  const [kept, setKept] = useState<Pick<StoredWeather, 'id' | 'version'> | null>(stored);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [faults, setFaults] = useState<ReadonlyMap<string, string>>(new Map());
   const [isSaved, setSaved] = useState(false);
@@ -107,11 +108,14 @@ function Editor({ stored, property, homes }: EditorProps) {
     }
     setTrouble(null);
     try {
-      const saved = await (stored
-        ? changeWeather(stored.id, version, read.value)
+      const saved = await (kept
+        ? changeWeather(kept.id, kept.version, read.value)
         : addWeather(read.value));
-      setVersion(saved.version);
-      if (property) await goByIt(property, saved.id);
+      setKept(saved);
+      if (property) {
+        const newest = { ...propertyQuery(property.id), staleTime: 0 };
+        await goByIt(await client.fetchQuery(newest), saved.id);
+      }
       await client.invalidateQueries({ queryKey: weatherKey });
       await client.invalidateQueries({ queryKey: propertiesKey });
       setSaved(true);

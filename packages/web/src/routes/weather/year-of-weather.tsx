@@ -1,23 +1,18 @@
-import { monthsOf, readWeather } from '@water-clock/core/weather';
+import { monthsOf, readWeather, type MonthWeather } from '@water-clock/core/weather';
 import { MONTHS } from '@water-clock/core/words';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { WeatherChart } from '../../weather/weather-chart';
 import type { Draft } from './draft';
 
 /** The year that weather makes while it is entered, or what is still wanting. */
-export function YearOfWeather({ draft }: { draft: Draft }) {
-  const months = useMemo(() => {
-    const read = readWeather({
-      ...draft,
-      name: draft.name || 'x',
-      latitude: draft.latitude ?? undefined,
-    });
-    return read.ok ? monthsOf(read.value) : null;
-  }, [draft]);
+export function YearOfWeather({ draft: { record, latitude } }: { draft: Draft }) {
+  // Twenty years of days take longer than a key stroke: typing goes first.
+  const [shown, degrees] = [useDeferredValue(record), useDeferredValue(latitude)];
+  const months = useMemo(() => monthsWhileEntered(shown, degrees), [shown, degrees]);
   if (!months)
     return (
       <p className="soft">
-        {draft.latitude === null
+        {latitude === null
           ? 'Give the latitude, and the year is drawn here.'
           : 'There is something to mend before the year can be drawn.'}
       </p>
@@ -35,4 +30,18 @@ export function YearOfWeather({ draft }: { draft: Draft }) {
       </p>
     </>
   );
+}
+
+/** Null while there is a fault. Days were read row by row and have none. */
+function monthsWhileEntered(
+  record: Draft['record'],
+  latitude: number | null,
+): (MonthWeather | null)[] | null {
+  const isDaily = record.kind === 'daily';
+  const read = readWeather({
+    name: 'draft',
+    latitude: latitude ?? undefined,
+    record: isDaily ? { ...record, days: [] } : record,
+  });
+  return read.ok ? monthsOf(isDaily ? { ...read.value, record } : read.value) : null;
 }

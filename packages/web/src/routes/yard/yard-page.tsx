@@ -1,4 +1,4 @@
-import { PlusOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { PlusOutlined } from '@ant-design/icons';
 import { useQuery } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { useMemo, useState, type ClipboardEvent } from 'react';
@@ -26,6 +26,7 @@ import { Modules } from './modules';
 import { StationMenu } from './station-menu';
 import { useYardOnDesk } from '../../yard/use-yard-on-desk';
 import { YardCell } from '../../yard/yard-cell';
+import { YardActions } from '../../yard/yard-actions';
 import { yardColumns } from '../../yard/yard-columns';
 import { addStation, copyTo, nextStation, setFields } from '../../yard/yard-edits';
 import { sheetEdit, yardCsv } from './yard-sheets';
@@ -103,19 +104,7 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
         { to: `/timers/${timer.id}`, name: timer.name },
       ]}
       actions={
-        <>
-          <Button
-            aria-label="Undo"
-            icon={<UndoOutlined />}
-            disabled={!desk.canUndo}
-            onClick={desk.undo}
-          />
-          <Button
-            aria-label="Redo"
-            icon={<RedoOutlined />}
-            disabled={!desk.canRedo}
-            onClick={desk.redo}
-          />
+        <YardActions desk={desk}>
           <Button
             onClick={() =>
               downloadText(
@@ -128,27 +117,16 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
             Save as CSV
           </Button>
           {mayChange && (
-            <>
-              <FileButton
-                accept=".csv,.tsv,.txt,text/csv"
-                onText={(text) => {
-                  if (takeSheet(text, 0, 0))
-                    void message.success('Taken over. Undo takes it back.');
-                }}
-              >
-                Read a CSV…
-              </FileButton>
-              <Button
-                type="primary"
-                loading={desk.isSaving}
-                disabled={!desk.isChanged}
-                onClick={() => void desk.save()}
-              >
-                {desk.isChanged ? 'Save the yard' : 'Saved'}
-              </Button>
-            </>
+            <FileButton
+              accept=".csv,.tsv,.txt,text/csv"
+              onText={(text) => {
+                if (takeSheet(text, 0, 0)) void message.success('Taken over. Undo takes it back.');
+              }}
+            >
+              Read a CSV…
+            </FileButton>
           )}
-        </>
+        </YardActions>
       }
     >
       {desk.meanwhile && (

@@ -1,14 +1,9 @@
-import {
-  highestMonth,
-  monthPercents,
-  stationNeed,
-  type Customary,
-  type MonthPercents,
-  type StationNeed,
-} from '@water-clock/core/needs';
-import type { TimerCapability } from '@water-clock/core/timer-kinds';
-import type { MonthWeather } from '@water-clock/core/weather';
-import type { Yard, YardStation } from '@water-clock/core/yards';
+import type { TimerCapability } from '../timer-kinds/index.js';
+import type { MonthWeather } from '../weather/index.js';
+import type { Yard, YardStation } from '../yards/index.js';
+import type { Customary } from './customary.js';
+import { highestMonth, monthPercents, type MonthPercents } from './month-percents.js';
+import { stationNeed, type StationNeed } from './station-need.js';
 
 export interface NeedsAsked {
   readonly yard: Yard;
