@@ -1,9 +1,11 @@
 import { dayOf, secondOfDay, startOfDay } from '../civil-time/index.js';
 import { simulate, type WaterPiece } from '../engine/index.js';
-import { check, type FindingCode } from '../findings/index.js';
+import { check, findingKey, type Finding, type FindingCode } from '../findings/index.js';
 import type { Plan } from '../settings/index.js';
 import { DailyNeed } from './brief.js';
-import { DAY, HALF_DAY, LOOK_DAYS, secondOf, type Situation } from './situation.js';
+import { knownFindings } from './kept-starts.js';
+import { DAY, HALF_DAY, LOOK_DAYS, secondOf } from './night.js';
+import type { Situation } from './situation.js';
 
 /** What must not be found at headroom either. */
 const AT_HEADROOM: ReadonlySet<FindingCode> = new Set([
@@ -15,10 +17,17 @@ const AT_HEADROOM: ReadonlySet<FindingCode> = new Set([
   'flow-over',
 ]);
 
-/** Judges a finished plan by the engine and its findings; gives what is wrong, or null. */
+/**
+ * Judges a finished plan by the engine and its findings; gives what is wrong, or null. What is found on
+ * kept programs by themselves is not held against it.
+ */
 export function faultOf(situation: Situation, plan: Plan): string | null {
   const { from, headroom } = situation;
-  const [found] = check(plan, from).filter(({ severity }) => severity !== 'info');
+  const known = knownFindings(situation);
+  const isNew = (finding: Finding) => !known.has(findingKey(finding));
+  const [found] = check(plan, from).filter(
+    (finding) => finding.severity !== 'info' && isNew(finding),
+  );
   if (found) return `${found.code}: ${found.message}`;
   const misplaced = misplacedPiece(situation, plan);
   if (misplaced) return misplaced;
@@ -27,7 +36,9 @@ export function faultOf(situation: Situation, plan: Plan): string | null {
     ...plan,
     controller: { ...plan.controller, season: { mode: 'whole', percent: headroom } },
   };
-  const [atHeadroom] = check(raised, from).filter(({ code }) => AT_HEADROOM.has(code));
+  const [atHeadroom] = check(raised, from).filter(
+    (finding) => AT_HEADROOM.has(finding.code) && isNew(finding),
+  );
   if (atHeadroom) return `at ${headroom} %: ${atHeadroom.code}: ${atHeadroom.message}`;
   return misplacedPiece(situation, raised);
 }

@@ -1,5 +1,6 @@
 import { dayChoices, type DayChoice } from './day-choices.js';
 import { draftOf, type Draft, type NoDraft } from './draft.js';
+import { keptStarts, type KeptStart } from './kept-starts.js';
 import { suits } from './needs-of-dates.js';
 import { placeAll, type Meets, type Placing } from './placing.js';
 import { forbiddenDates, forbiddenStarts, neverMeet, onSide, SIDES, type Side } from './sides.js';
@@ -37,6 +38,7 @@ interface Way {
 export class Arranger {
   private readonly choices = new Map<string, readonly DayChoice[]>();
   private readonly drafts = new Map<string, Draft | NoDraft>();
+  private readonly kept: readonly KeptStart[];
   private readonly ways = new Map<string, readonly Way[]>();
 
   /** Something was not gone through to its end: that there is no way has not been shown. */
@@ -45,7 +47,9 @@ export class Arranger {
   constructor(
     readonly situation: Situation,
     readonly leeway: Leeway,
-  ) {}
+  ) {
+    this.kept = keptStarts(situation);
+  }
 
   private readonly cut = (): void => {
     this.wasCut = true;
@@ -146,6 +150,12 @@ export class Arranger {
     return null;
   }
 
+  private readonly asked = (ways: readonly Way[]) => ({
+    kept: this.kept,
+    nights: ways.map(({ choices }) => choices[0]!.count),
+    onCut: this.cut,
+  });
+
   /** All programs fit into every night, whatever their days are. */
   private inOneNight(ways: readonly Way[]): Arranged[] | null {
     if (lengthOf(ways) > roomOf(ways)) return null;
@@ -153,8 +163,7 @@ export class Arranger {
       this.situation,
       ways.map(({ draft }) => draft),
       () => true,
-      ways.map(({ choices }) => choices[0]!.count),
-      this.cut,
+      this.asked(ways),
     );
     return (
       placing &&
@@ -168,13 +177,14 @@ export class Arranger {
 
   /** Days are chosen so that programs that have no room beside each other never meet. */
   private onOwnNights(ways: readonly Way[]): Arranged[] | null {
-    if (ways.length < 2) return null;
+    const { kept } = this;
+    if (ways.length < 2 && kept.length === 0) return null;
     const drafts = ways.map(({ draft }) => draft);
     const loads = ways.map((way) => loadOf([way]));
     // Where even programs that need not meet do not help, no choice of days does.
-    const counts = ways.map(({ choices }) => choices[0]!.count);
-    const least: Meets = (a, b) => mustMeet(loads[a]!, loads[b]!);
-    if (!placeAll(this.situation, drafts, least, counts, this.cut)) return null;
+    const asked = this.asked(ways);
+    const least: Meets = (a, b) => b >= 0 && mustMeet(loads[a]!, loads[b]!);
+    if (!placeAll(this.situation, drafts, least, asked)) return null;
     const tried = new Map<string, Placing | null>();
     const chosen: DayChoice[] = [];
     let left = MOST_DAY_CHOICES;
@@ -182,12 +192,16 @@ export class Arranger {
       let placing = tried.get(meeting);
       if (placing === undefined) {
         const count = chosen.length;
-        const meets: Meets = (a, b) => meeting[a * MOST_SLOTS + b] === '1';
-        placing = placeAll(this.situation, drafts.slice(0, count), meets, counts, this.cut);
+        const width = MOST_SLOTS + kept.length;
+        const meets: Meets = (a, b) =>
+          meeting[a * width + (b < 0 ? MOST_SLOTS - 1 - b : b)] === '1';
+        placing = placeAll(this.situation, drafts.slice(0, count), meets, asked);
         tried.set(meeting, placing);
       }
       return placing;
     };
+    const besideKept = (choice: DayChoice, side: Side): string =>
+      kept.map((one) => (neverMeet(one.choice, one.side, choice, side) ? '0' : '1')).join('');
     const choose = (index: number, meeting: readonly string[]): Arranged[] | null => {
       for (const choice of ways[index]!.choices) {
         if (--left < 0) {
@@ -199,7 +213,7 @@ export class Arranger {
         );
         const rows = [
           ...meeting.map((known, at) => known.slice(0, index) + row[at] + known.slice(index + 1)),
-          row.join('').padEnd(MOST_SLOTS, '0'),
+          row.join('').padEnd(MOST_SLOTS, '0') + besideKept(choice, ways[index]!.side),
         ];
         chosen.push(choice);
         // What does not fit already fits no better with more programs.

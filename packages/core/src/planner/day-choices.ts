@@ -1,7 +1,8 @@
 import { addDays, formatDate } from '../civil-time/index.js';
 import { dayPredicate } from '../engine/index.js';
 import type { DayRule } from '../settings/index.js';
-import { LOOK_DAYS, NEED_DAYS, type Situation } from './situation.js';
+import { LOOK_DAYS, NEED_DAYS } from './night.js';
+import type { Situation } from './situation.js';
 import type { Style } from './styles.js';
 
 /** One way to set a program's days, and the dates that it gives. */
@@ -50,8 +51,9 @@ export function dayChoices(
   }
 }
 
-function choiceOf(
-  { brief: { timer, controller }, calendar }: Situation,
+/** The dates that a way to set the days gives. */
+export function choiceOf(
+  { brief: { timer, controller }, calendar }: Pick<Situation, 'brief' | 'calendar'>,
   rule: DayRule,
   blockedWeekdays: readonly number[],
 ): DayChoice {

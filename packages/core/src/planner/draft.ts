@@ -1,14 +1,8 @@
 import { runShape, scaledSeconds, type RunShape, type StationShare } from '../engine/index.js';
 import { DailyNeed, type Brief } from './brief.js';
 import { runSeconds } from './needs-of-dates.js';
-import {
-  DAY,
-  HALF_DAY,
-  secondOf,
-  type Job,
-  type NightSeconds,
-  type Situation,
-} from './situation.js';
+import { DAY, HALF_DAY, secondOf, type NightSeconds } from './night.js';
+import type { Job, Situation } from './situation.js';
 
 /** What a station gets in each run of its program. */
 export interface Share {
@@ -147,7 +141,10 @@ function laidOut(
     longestSeconds: best.longest,
     gapSeconds: Math.max(best.longest + queueDelay, soakGap(best.order, best.shapes[0]!)),
     window: windowOf(situation, best.order, best.shapes, usesDay),
-    avoid: shares.some(({ job }) => !job.isExempt) ? forbiddenHours(brief) : [],
+    avoid: [
+      ...(shares.some(({ job }) => !job.isExempt) ? hoursOfDay(brief.rules.noWater) : []),
+      ...hoursOfDay(controller.noWater),
+    ],
     spread: timesPerDay === null ? null : spreadOf(shares),
   };
 }
@@ -186,9 +183,9 @@ function soakGap(shares: readonly Share[], { pieces }: RunShape): number {
   );
 }
 
-/** Hours that rules forbid on any weekday; which one is not told apart. */
-const forbiddenHours = ({ rules }: Brief): { from: number; to: number }[] =>
-  rules.noWater.map(({ from, to }) => {
+/** Hours that are forbidden on any weekday; which one is not told apart. */
+const hoursOfDay = (hours: Brief['rules']['noWater']): { from: number; to: number }[] =>
+  hours.map(({ from, to }) => {
     const [begin, end] = [secondOf(from), secondOf(to)];
     return { from: begin, to: end > begin ? end : end + DAY };
   });

@@ -2,7 +2,9 @@ import { percentGrid } from '../engine/index.js';
 import type { Brief } from './brief.js';
 import { readBrief } from './read-brief.js';
 import { search, type Found, type Limits } from './search.js';
-import { HALF_DAY, situationOf, timeOfDay } from './situation.js';
+import { NOTHING_STANDS, type Standing } from './standing.js';
+import { HALF_DAY, timeOfDay } from './night.js';
+import { situationOf } from './situation.js';
 
 type Raw = Readonly<Record<string, unknown>>;
 
@@ -23,13 +25,18 @@ interface Relaxing {
  * The smallest change of each single field with which there is a plan: the hours, the allowed
  * weekdays, the headroom, the soak. `limits` gives each of them its own time.
  */
-export function nearestPlans(document: Raw, brief: Brief, limits: () => Limits): Nearest[] {
+export function nearestPlans(
+  document: Raw,
+  brief: Brief,
+  limits: () => Limits,
+  standing: Standing = NOTHING_STANDS,
+): Nearest[] {
   return relaxings(brief).flatMap(({ field, steps, at }) => {
     const own = limits();
     const tryAt = (step: number): Nearest | null => {
       const change = { field, to: at(step) };
       const read = readBrief(changed(document, change));
-      const found = read.ok ? search(changed(document, change), read.value, own) : null;
+      const found = read.ok ? search(changed(document, change), read.value, own, standing) : null;
       return found && { change, found };
     };
     // More leeway never takes a plan away, so the smallest is found by halving.

@@ -1,6 +1,7 @@
 import { IntervalNeed, WeeklyNeed, type Brief } from './brief.js';
 import type { DayChoice } from './day-choices.js';
-import { NEED_DAYS, type Job, type Situation } from './situation.js';
+import { NEED_DAYS } from './night.js';
+import type { Job, Situation } from './situation.js';
 
 /** Seven dates in a row may hold no more waterings than this, but for seed and vegetables. */
 const MOST_OF_SEVEN = 5;

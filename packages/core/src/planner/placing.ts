@@ -1,10 +1,12 @@
 import type { Draft } from './draft.js';
-import { DAY, type NightSeconds, type Situation } from './situation.js';
+import type { KeptStart } from './kept-starts.js';
+import { DAY, type NightSeconds } from './night.js';
+import type { Situation } from './situation.js';
 
 /** When each program of a plan starts, seconds of the night, the first start first. */
 export type Placing = readonly (readonly NightSeconds[])[];
 
-/** Whether two programs, by their places, may ever water in the same night. */
+/** Whether a program, by its place, may ever water in the same night as another or as what is kept. */
 export type Meets = (a: number, b: number) => boolean;
 
 /** Something in the night that is there already. */
@@ -16,24 +18,37 @@ interface Block {
   readonly isByDay: boolean;
 }
 
+/** What is kept as it is stands in the way like a program by day; it has places below 0. */
+const keptPlace = (index: number): number => -1 - index;
+
+const keptBlocks = (kept: readonly KeptStart[]): Block[] =>
+  kept.map(({ from, to }, index) => ({ program: keptPlace(index), from, to, isByDay: true }));
+
+interface PlacingAsked {
+  /** Hours that are taken already. */
+  readonly kept: readonly KeptStart[];
+  /** How many nights each program waters. */
+  readonly nights: readonly number[];
+  /** Told where not every order was gone through. */
+  readonly onCut: () => void;
+}
+
 /** More orders of programs than these are not gone through. */
 const MOST_ORDERS = 720;
 
 /**
  * Starts for all programs, so that no two that meet overlap, each as late as it can be; of all orders
- * the one whose nights are over latest, counted by `nights` of each. Null where none fits; `onCut` is
- * told where not every order was gone through.
+ * the one whose nights are over latest, counted by `nights`. Null where none fits.
  */
 export function placeAll(
   situation: Situation,
   drafts: readonly Draft[],
   meets: Meets,
-  nights: readonly number[],
-  onCut: () => void,
+  { kept, nights, onCut }: PlacingAsked,
 ): Placing | null {
   const byDay = drafts.flatMap((draft, program) => (draft.spread ? [program] : []));
   const byNight = drafts.flatMap((draft, program) => (draft.spread ? [] : [program]));
-  const fixed = placeByDay(situation, drafts, byDay, meets);
+  const fixed = placeByDay(situation, drafts, byDay, meets, keptBlocks(kept));
   if (!fixed) return null;
   let best: { placing: Placing; score: number } | null = null;
   let tried = 0;
@@ -201,6 +216,7 @@ function placeByDay(
   drafts: readonly Draft[],
   byDay: readonly number[],
   meets: Meets,
+  kept: readonly Block[],
 ): Fixed | null {
   const starts: NightSeconds[][] = drafts.map(() => []);
   const place = (index: number, blocks: readonly Block[]): readonly Block[] | null => {
@@ -227,7 +243,7 @@ function placeByDay(
     }
     return null;
   };
-  const blocks = place(0, []);
+  const blocks = place(0, kept);
   return blocks && { starts, blocks };
 }
 

@@ -2,6 +2,7 @@ import type { Brief } from './brief.js';
 import { nearestPlans } from './nearest.js';
 import { reasonsOf, type Reason } from './reasons.js';
 import { search, type Found, type Limits } from './search.js';
+import type { Standing } from './standing.js';
 
 type Raw = Readonly<Record<string, unknown>>;
 
@@ -14,6 +15,8 @@ export interface PlanOptions {
   readonly onProgress?: (programs: number) => void;
   /** False: no nearest plans are looked for. */
   readonly withNearest?: boolean;
+  /** What is on the timer already and stays; default: nothing. */
+  readonly standing?: Standing;
 }
 
 export type PlanAnswer =
@@ -38,24 +41,26 @@ const USUAL_LIMIT_MS = 2000;
 export function planBrief(
   document: Raw,
   brief: Brief,
-  { now, limitMs = USUAL_LIMIT_MS, onProgress, withNearest = true }: PlanOptions,
+  { now, limitMs = USUAL_LIMIT_MS, onProgress, withNearest = true, standing }: PlanOptions,
 ): PlanAnswer {
   const limits = (): Limits => {
     const end = now() + limitMs;
     return { isOver: () => now() > end, ...(onProgress && { onProgress }) };
   };
   const own = limits();
-  const found = search(document, brief, own);
+  const found = search(document, brief, own, standing);
   if (found) return { feasible: true, ...found };
   return {
     feasible: false,
     isCutShort: own.isOver(),
-    reasons: reasonsOf(brief),
+    reasons: reasonsOf(brief, standing),
     nearest: withNearest
-      ? nearestPlans(document, brief, limits).map(({ change, found: { document: plan } }) => ({
-          change,
-          plan,
-        }))
+      ? nearestPlans(document, brief, limits, standing).map(
+          ({ change, found: { document: plan } }) => ({
+            change,
+            plan,
+          }),
+        )
       : [],
   };
 }

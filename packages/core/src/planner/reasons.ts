@@ -1,7 +1,8 @@
-import { counted, lengthInWords } from '../words/index.js';
+import { counted, lengthInWords, listInWords } from '../words/index.js';
 import { Arranger } from './arrange.js';
 import type { Brief } from './brief.js';
 import { IntervalNeed } from './brief.js';
+import { NOTHING_STANDS, type Standing } from './standing.js';
 import { situationOf, type Job, type Situation } from './situation.js';
 import { allowsTimes, stylesOf, type Style } from './styles.js';
 
@@ -17,8 +18,8 @@ export interface Reason {
 }
 
 /** What stands in the way: of single stations first, then of all of them together. */
-export function reasonsOf(brief: Brief): Reason[] {
-  const situation = situationOf(brief);
+export function reasonsOf(brief: Brief, standing: Standing = NOTHING_STANDS): Reason[] {
+  const situation = situationOf(brief, standing);
   const arranger = new Arranger(situation, {
     concurrent: brief.timer.maxConcurrentStations,
     usesDay: true,
@@ -26,13 +27,13 @@ export function reasonsOf(brief: Brief): Reason[] {
   const single = situation.jobs.flatMap((job) => reasonOf(situation, arranger, job) ?? []);
   if (single.length > 0) return single;
   const rhythms = fewestRhythms(situation, arranger);
-  const { length } = brief.timer.programs;
+  const { length } = situation.labels;
   if (rhythms > length)
     return [
       {
         code: 'programs',
         station: null,
-        message: `The stations want ${rhythms} rhythms of watering, and a program has one: this timer has ${counted(length, 'program')}.`,
+        message: `The stations want ${rhythms} rhythms of watering, and a program has one: this timer has ${counted(length, 'program')}${beside(situation)}.`,
       },
     ];
   return [hoursReason(situation, arranger)];
@@ -56,7 +57,10 @@ function reasonOf(situation: Situation, arranger: Arranger, job: Job): Reason | 
   if (failures.includes(null)) return null;
   if (failures.includes('starts')) return say('starts', startsMessage(situation.brief));
   if (failures.includes('piece')) return say('piece', pieceMessage(situation.brief));
-  return say('hours', `one watering of it is longer than the night at ${situation.headroom} %.`);
+  return say(
+    'hours',
+    `one watering of it is longer than the night has room for at ${situation.headroom} %${beside(situation)}.`,
+  );
 }
 
 /** Why a station alone makes no program in a style; null where it does. */
@@ -122,6 +126,11 @@ function fewestRhythms({ jobs, ...situation }: Situation, arranger: Arranger): n
   return jobs.length;
 }
 
+const beside = ({ standing: { kept } }: Situation): string =>
+  kept && kept.programs.length > 0
+    ? ` beside ${listInWords(kept.programs.map(({ id }) => id))}, kept as it is`
+    : '';
+
 /** By how much all nights of a week are too short, one valve at a time. */
 function hoursReason(situation: Situation, arranger: Arranger): Reason {
   const { brief, jobs, headroom, night } = situation;
@@ -138,7 +147,7 @@ function hoursReason(situation: Situation, arranger: Arranger): Reason {
     message:
       short > 0
         ? `The nights are too short: each would have to be at least ${counted(short, 'minute')} longer${at}.`
-        : `The nights are too short for these programs and their soaks${at}: a night has ${lengthInWords(night.to - night.from)}.`,
+        : `The nights are too short for these programs and their soaks${at}: a night has ${lengthInWords(night.to - night.from)}${beside(situation)}.`,
   };
 }
 

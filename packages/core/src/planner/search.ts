@@ -2,6 +2,7 @@ import { readPlan, type Plan } from '../settings/index.js';
 import { faultOf } from './acceptance.js';
 import { Arranger, type Arranged, type Slot } from './arrange.js';
 import type { Brief } from './brief.js';
+import { NOTHING_STANDS, type Standing } from './standing.js';
 import { situationOf, type Job, type Situation } from './situation.js';
 import { allowsTimes, stylesOf, type Style } from './styles.js';
 import { planDocument } from './to-plan.js';
@@ -57,8 +58,9 @@ export function search(
   document: Readonly<Record<string, unknown>>,
   brief: Brief,
   limits: Limits,
+  standing: Standing = NOTHING_STANDS,
 ): Found | null {
-  const situation = situationOf(brief);
+  const situation = situationOf(brief, standing);
   if (situation.jobs.length === 0) return null;
   const apart = brief.prefer === 'by-need' && plantsOf(situation).size > 1;
   const found = apart ? searchApart({ document, situation, limits, isApart: true }) : null;
@@ -73,7 +75,7 @@ function searchApart(asked: Asked): Found | null {
   const arrangers = leewaysOf(situation).map((leeway) => new Arranger(situation, leeway));
   const kinds = kindsOf(asked, arrangers[0]!);
   let isProven = true;
-  for (let programs = 1; programs <= situation.brief.timer.programs.length; programs++) {
+  for (let programs = 1; programs <= situation.labels.length; programs++) {
     limits.onProgress?.(programs);
     const tried = withPrograms(asked, arrangers, kinds, programs);
     if (tried.found) return { ...tried.found, isProven };
@@ -151,7 +153,7 @@ function accepted(
   arranged: readonly Arranged[],
   programs: number,
 ): Omit<Found, 'isProven'> | null {
-  const planned = planDocument(document, situation.brief, arranged);
+  const planned = planDocument(document, situation, arranged);
   const read = readPlan(planned);
   if (!read.ok || faultOf(situation, read.value) !== null) return null;
   return {
@@ -274,14 +276,19 @@ function shareOut(
   most: number,
 ): { groups: Job[][][]; isWhole: boolean } {
   const { jobs } = situation;
-  const options = jobs.map(({ index }) =>
-    cover.flatMap((kind, slot) => (kind.allowed.has(index) ? [slot] : [])),
+  const packs = packsOf(situation);
+  const options = packs.map((pack) =>
+    cover.flatMap((kind, slot) =>
+      pack.every(({ index }) => kind.allowed.has(index)) ? [slot] : [],
+    ),
   );
+  if (options.some((own) => own.length === 0)) return { groups: [], isWhole: true };
+  const placeOfJob = packPlaces(packs);
   const count = options.reduce((product, own) => Math.min(1e9, product * own.length), 1);
   const toGroups = (slotOf: readonly number[]): Job[][] =>
-    cover.map((_, slot) => jobs.filter((_, index) => slotOf[index] === slot));
+    cover.map((_, slot) => jobs.filter(({ index }) => slotOf[placeOfJob.get(index)!] === slot));
   if (count <= most) return { groups: allOf(options).map(toGroups), isWhole: true };
-  return { groups: likely(jobs, cover, options).map(toGroups), isWhole: false };
+  return { groups: likely(packs, cover, options).map(toGroups), isWhole: false };
 }
 
 function allOf(options: readonly (readonly number[])[]): number[][] {
@@ -291,36 +298,56 @@ function allOf(options: readonly (readonly number[])[]): number[][] {
   );
 }
 
+/** Stations that go into one program together: a leader and those that follow it. */
+function packsOf({ jobs, standing: { leaders } }: Situation): Job[][] {
+  const numbers = new Set(jobs.map(({ station }) => station.number));
+  const leaderOf = ({ station: { number } }: Job): number => {
+    const leader = leaders.get(number);
+    return leader !== undefined && numbers.has(leader) ? leader : number;
+  };
+  const packs = new Map<number, Job[]>();
+  for (const job of jobs) {
+    const leader = leaderOf(job);
+    packs.set(leader, [...(packs.get(leader) ?? []), job]);
+  }
+  return [...packs.values()];
+}
+
+const packPlaces = (packs: readonly (readonly Job[])[]): Map<number, number> =>
+  new Map(packs.flatMap((pack, place) => pack.map(({ index }) => [index, place] as const)));
+
 /** How many orders in which stations are shared out are tried beside the plain ones. */
 const SHUFFLES = 10;
 
 /** Where there are too many ways: the fewest dates, and balanced by length in several orders. */
 function likely(
-  jobs: readonly Job[],
+  packs: readonly (readonly Job[])[],
   cover: readonly Kind[],
   options: readonly (readonly number[])[],
 ): number[][] {
-  const bySize = [...jobs].sort((a, b) => loadOf(b) - loadOf(a));
-  const shuffled = Array.from({ length: SHUFFLES }, (_, seed) => inOrderOf(jobs, seed + 1));
-  return [bySize, [...jobs], ...shuffled].map((order) => {
+  const loads = packs.map((pack) => pack.reduce((sum, job) => sum + loadOf(job), 0));
+  const places = packs.map((_, place) => place);
+  const bySize = [...places].sort((a, b) => loads[b]! - loads[a]!);
+  const shuffled = Array.from({ length: SHUFFLES }, (_, seed) => inOrderOf(places, seed + 1));
+  return [bySize, places, ...shuffled].map((order) => {
     const load = cover.map(() => 0);
-    const slotOf = jobs.map(() => 0);
-    for (const job of order) {
+    const slotOf = packs.map(() => 0);
+    for (const place of order) {
       // Fewest dates first; of slots alike the one that is emptiest by now.
-      const best = options[job.index]!.reduce((a, b) => {
+      const best = options[place]!.reduce((a, b) => {
         const more = cover[b]!.style.datesPerWeek - cover[a]!.style.datesPerWeek;
         return more < 0 || (more === 0 && load[b]! < load[a]!) ? b : a;
       });
-      slotOf[job.index] = best;
-      load[best]! += loadOf(job);
+      slotOf[place] = best;
+      load[best]! += loads[place]!;
     }
     return slotOf;
   });
 }
 
-/** Stations in an order of their own for each seed. */
-const inOrderOf = (jobs: readonly Job[], seed: number): Job[] =>
-  [...jobs].sort((a, b) => mixed(a.index, seed) - mixed(b.index, seed));
+/** Places in an order of their own for each seed. */
+const inOrderOf = (places: readonly number[], seed: number): number[] =>
+  [...places].sort((a, b) => mixed(a, seed) - mixed(b, seed));
 
 const mixed = (value: number, seed: number): number =>
   (Math.imul(value + 1, 0x9e3779b1) ^ Math.imul(seed, 0x85ebca6b)) >>> 0;

@@ -1,6 +1,7 @@
 import type { Draft } from './draft.js';
 import type { DayChoice } from './day-choices.js';
-import { LOOK_DAYS, type Job, type Situation } from './situation.js';
+import { LOOK_DAYS } from './night.js';
+import type { Job, Situation } from './situation.js';
 
 /**
  * On which side of midnight a program's runs lie: all before it, begun before it and perhaps going

@@ -1,23 +1,8 @@
-import {
-  addDays,
-  formatTimeOfDay,
-  parseDate,
-  parseTimeOfDay,
-  type DayNumber,
-  type MinuteOfDay,
-} from '../civil-time/index.js';
+import { addDays, parseDate, type DayNumber } from '../civil-time/index.js';
 import { factsOf, percentGrid, type DayFacts } from '../engine/index.js';
 import type { Brief, BriefStation } from './brief.js';
-
-/** Seconds from the midnight in the middle of a night: the evening is below 0. */
-export type NightSeconds = number;
-
-/** The dates over which a need is judged, and over which findings look. */
-export const NEED_DAYS = 56;
-export const LOOK_DAYS = 60;
-
-export const HALF_DAY = 43_200;
-export const DAY = 86_400;
+import { HALF_DAY, LOOK_DAYS, nightEnd, nightTime, type NightSeconds } from './night.js';
+import { NOTHING_STANDS, type Standing } from './standing.js';
 
 /** What the whole search looks at, worked out once. */
 export interface Situation {
@@ -33,6 +18,9 @@ export interface Situation {
   readonly queueDelay: number;
   /** The dates that are looked at, from the brief's on, and one more. */
   readonly calendar: readonly DayFacts[];
+  readonly standing: Standing;
+  /** Labels that are free for new programs, in the timer's order. */
+  readonly labels: readonly string[];
 }
 
 /** A station that is to be given a program. */
@@ -48,12 +36,21 @@ export interface Job {
   readonly mayBeDaily: boolean;
 }
 
-export function situationOf(brief: Brief): Situation {
+export function situationOf(brief: Brief, standing: Standing = NOTHING_STANDS): Situation {
   const { timer, controller, rules } = brief;
   const from = parseDate(brief.from)!;
+  const headroom = headroomOf(brief);
+  const calendar = Array.from({ length: LOOK_DAYS + 1 }, (_, index) =>
+    factsOf(addDays(from, index)),
+  );
+  const taken = new Set(standing.kept?.programs.map(({ id }) => id));
   return {
     brief,
     from,
+    headroom,
+    calendar,
+    standing,
+    labels: timer.programs.filter((label) => !taken.has(label)),
     jobs: brief.stations
       .filter(({ enabled }) => enabled)
       .map((station, index) => ({
@@ -63,13 +60,11 @@ export function situationOf(brief: Brief): Situation {
         rhythm: rhythmOf(station),
         mayBeDaily: mayBeDaily(station),
       })),
-    headroom: headroomOf(brief),
     night: {
       from: rules.earliestStart === undefined ? -HALF_DAY : nightTime(rules.earliestStart),
       to: rules.finishBy === undefined ? HALF_DAY : nightEnd(rules.finishBy),
     },
     startStep: timer.startStepMinutes * 60,
-    calendar: Array.from({ length: LOOK_DAYS + 1 }, (_, index) => factsOf(addDays(from, index))),
     queueDelay: timer.overlap === 'queue' ? controller.stationDelaySeconds : 0,
   };
 }
@@ -87,23 +82,4 @@ function headroomOf({ timer, rules }: Brief): number {
   if (timer.season === null) return 100;
   const grid = percentGrid(timer.season);
   return grid.find((percent) => percent >= rules.headroomPercent) ?? grid.at(-1) ?? 100;
-}
-
-/** A time of day within its night, which begins at noon. */
-export function nightTime(text: string): NightSeconds {
-  const second = secondOf(text);
-  return second >= HALF_DAY ? second - DAY : second;
-}
-
-/** A time of day, in seconds from its midnight. */
-export const secondOf = (text: string): number => parseTimeOfDay(text)! * 60;
-
-/** A moment of the night as its time of day. */
-export const timeOfDay = (night: NightSeconds): string =>
-  formatTimeOfDay(((((night % DAY) + DAY) % DAY) / 60) as MinuteOfDay);
-
-/** Noon as an end is the end of the night. */
-function nightEnd(text: string): NightSeconds {
-  const time = nightTime(text);
-  return time === -HALF_DAY ? HALF_DAY : time;
 }

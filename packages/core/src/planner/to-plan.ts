@@ -1,15 +1,21 @@
 import type { Arranged } from './arrange.js';
-import type { Brief } from './brief.js';
-import { timeOfDay } from './situation.js';
+import { timeOfDay } from './night.js';
+import type { Situation } from './situation.js';
 
 type Raw = Readonly<Record<string, unknown>>;
 
 /**
  * The plan document of arranged programs: site, timer, controller and rules as the brief has them,
- * word for word, without what a plan file does not know.
+ * word for word, without what a plan file does not know; kept programs and their stations as they are.
  */
-export function planDocument(document: Raw, brief: Brief, programs: readonly Arranged[]): Raw {
+export function planDocument(
+  document: Raw,
+  situation: Situation,
+  programs: readonly Arranged[],
+): Raw {
   const { site, timer, controller, rules, name } = document;
+  const { kept } = situation.standing;
+  const order = situation.brief.timer.programs;
   const cycles = new Map(
     programs.flatMap(({ draft }) =>
       draft.shares.map(({ job, cycleSeconds }) => [job.station.number, cycleSeconds] as const),
@@ -23,31 +29,40 @@ export function planDocument(document: Raw, brief: Brief, programs: readonly Arr
     timer,
     ...(controller !== undefined && { controller }),
     ...(rules !== undefined && { rules: planRules }),
-    stations: (document['stations'] as Raw[]).map((station) => {
-      const { need: _need, maxPieceSeconds, ...facts } = station;
-      const cycleSeconds = cycles.get(station['number'] as number) ?? null;
-      return {
-        ...facts,
-        ...(maxPieceSeconds !== undefined && { runoffSeconds: maxPieceSeconds }),
-        ...(cycleSeconds !== null && {
-          cycleSeconds,
-          soakSeconds: station['minSoakSeconds'] ?? 0,
-        }),
-      };
-    }),
-    programs: labelled(brief, programs).map(([id, { draft, choice, starts }]) => ({
-      id,
-      starts: [...starts].map(timeOfDay).sort(),
-      days: choice.rule,
-      ...(choice.blockedWeekdays.length > 0 && { blockedWeekdays: choice.blockedWeekdays }),
-      ...(draft.concurrent > 1 && { concurrent: draft.concurrent }),
-      runs: draft.shares.map(({ job, seconds }) => ({ station: job.station.number, seconds })),
-    })),
+    stations: [
+      ...(document['stations'] as Raw[]).map((station) => plannedStation(station, cycles)),
+      ...((kept?.stations ?? []) as unknown as Raw[]),
+    ].sort((a, b) => (a['number'] as number) - (b['number'] as number)),
+    programs: [
+      ...labelled(situation, programs).map(([id, { draft, choice, starts }]) => ({
+        id,
+        starts: [...starts].map(timeOfDay).sort(),
+        days: choice.rule,
+        ...(choice.blockedWeekdays.length > 0 && { blockedWeekdays: choice.blockedWeekdays }),
+        ...(draft.concurrent > 1 && { concurrent: draft.concurrent }),
+        runs: draft.shares.map(({ job, seconds }) => ({ station: job.station.number, seconds })),
+      })),
+      ...(kept?.programs ?? []),
+    ].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id)),
   };
 }
 
-/** The timer's labels, given in the order in which programs start. */
-function labelled(brief: Brief, programs: readonly Arranged[]): [string, Arranged][] {
+/** A station of the brief as a plan file has it, with its cycle if it is cut. */
+function plannedStation(station: Raw, cycles: ReadonlyMap<number, number | null>): Raw {
+  const { need: _need, maxPieceSeconds, ...facts } = station;
+  const cycleSeconds = cycles.get(station['number'] as number) ?? null;
+  return {
+    ...facts,
+    ...(maxPieceSeconds !== undefined && { runoffSeconds: maxPieceSeconds }),
+    ...(cycleSeconds !== null && {
+      cycleSeconds,
+      soakSeconds: station['minSoakSeconds'] ?? 0,
+    }),
+  };
+}
+
+/** Free labels, given in the order in which programs start. */
+function labelled({ labels }: Situation, programs: readonly Arranged[]): [string, Arranged][] {
   const inOrder = [...programs].sort((a, b) => a.starts[0]! - b.starts[0]!);
-  return inOrder.map((program, index) => [brief.timer.programs[index]!, program]);
+  return inOrder.map((program, index) => [labels[index]!, program]);
 }

@@ -1,6 +1,6 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
 import { differences, type Difference } from '@water-clock/core/compare';
-import { check, type Finding } from '@water-clock/core/findings';
+import { check, findingKey, type Finding } from '@water-clock/core/findings';
 import type { Mend } from '@water-clock/core/mends';
 import type { Plan } from '@water-clock/core/settings';
 
@@ -26,10 +26,6 @@ export function mendPreview(
     fresh: without(after, before),
   };
 }
-
-/** What a finding is about, whatever its times are. */
-export const findingKey = ({ code, program, station, startNumber, b }: Finding): string =>
-  JSON.stringify([code, program, station, b ? [startNumber, b.program, b.startNumber] : null]);
 
 function without(findings: readonly Finding[], others: readonly Finding[]): Finding[] {
   const known = new Set(others.map(findingKey));

@@ -1,10 +1,10 @@
 import { CloseCircleFilled, InfoCircleOutlined, WarningFilled } from '@ant-design/icons';
-import type { Severity } from '@water-clock/core/findings';
+import { findingKey, type Severity } from '@water-clock/core/findings';
 import { counted } from '@water-clock/core/words';
 import { Button } from 'antd';
 import { memo } from 'react';
 import type { DeskFinding } from '../computing/desk-model';
-import { findingKey } from '../computing/mend-preview';
+
 import { useSay } from '../signed-in/use-signed-in';
 import './findings-panel.css';
 

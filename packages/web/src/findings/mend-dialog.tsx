@@ -1,10 +1,9 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
-import type { Finding } from '@water-clock/core/findings';
+import { findingKey, type Finding } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
 import { Button, Modal, Radio, Skeleton } from 'antd';
 import { useEffect, useState } from 'react';
 import type { MendPreview } from '../computing/mend-preview';
-import { findingKey } from '../computing/mend-preview';
 import type { DeskComputer } from '../computing/use-desk-worker';
 import { useSay } from '../signed-in/use-signed-in';
 import './mend-dialog.css';

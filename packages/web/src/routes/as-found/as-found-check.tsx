@@ -1,13 +1,13 @@
 import { CloseCircleFilled, InfoCircleOutlined, WarningFilled } from '@ant-design/icons';
 import { parseDate } from '@water-clock/core/civil-time';
 import { changeSentences } from '@water-clock/core/compare';
-import type { Severity } from '@water-clock/core/findings';
+import { findingKey, type Severity } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
 import { Skeleton } from 'antd';
 import { useMemo } from 'react';
 import type { Copy } from '../../api/copies';
 import { useDeskWorker } from '../../computing/use-desk-worker';
-import { findingKey } from '../../computing/mend-preview';
+
 import '../../findings/findings-panel.css';
 import { useClock, useSay } from '../../signed-in/use-signed-in';
 import { copyWords } from '../../copies-words/copy-words';

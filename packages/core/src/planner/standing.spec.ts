@@ -1,0 +1,171 @@
+import fc from 'fast-check';
+import { parseDate } from '../civil-time/index.js';
+import { check } from '../findings/index.js';
+import type { Plan } from '../settings/index.js';
+import { planBrief, readBrief, type Brief, type PlanAnswer, type Standing } from './index.js';
+import { judge } from './testing/judge.js';
+import { drawFrom, randomBrief } from './testing/random-brief.js';
+import { planOf } from '../testing/plans.js';
+
+type Raw = Record<string, unknown>;
+
+/** A clock that goes on by being asked. */
+function clock(): () => number {
+  let looks = 0;
+  return () => looks++ / 20;
+}
+
+function briefOf(document: unknown): Brief {
+  const read = readBrief(document);
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+}
+
+const answerOf = (document: Raw, standing: Partial<Standing>): PlanAnswer =>
+  planBrief(document, briefOf(document), {
+    now: clock(),
+    standing: { kept: null, leaders: new Map(), ...standing },
+  });
+
+function planned(document: Raw, standing: Partial<Standing>) {
+  const answer = answerOf(document, standing);
+  if (!answer.feasible) throw new Error(JSON.stringify(answer.reasons));
+  return answer;
+}
+
+/** A plan with one of its programs and that program's stations only. */
+function onlyProgram(plan: Plan, id: string): Plan {
+  const programs = plan.programs.filter((program) => program.id === id);
+  const numbers = new Set(programs.flatMap(({ runs }) => runs.map(({ station }) => station)));
+  return {
+    ...plan,
+    programs,
+    stations: plan.stations.filter(({ number }) => numbers.has(number)),
+  };
+}
+
+const without = (document: Raw, numbers: ReadonlySet<number>): Raw => ({
+  ...document,
+  stations: (document['stations'] as Raw[]).filter(
+    (station) => !numbers.has(station['number'] as number),
+  ),
+});
+
+it('a program that is kept stands as it was, and the others find room beside it', () => {
+  let compared = 0;
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 1_000_000 }), (seed) => {
+      const { document } = randomBrief(drawFrom(seed), { stations: 7, isCoarse: false });
+      const whole = planned(document, {});
+      if (whole.programs < 2) return;
+      compared += 1;
+      const id = whole.plan.programs[seed % whole.plan.programs.length]!.id;
+      const kept = onlyProgram(whole.plan, id);
+      const rest = without(document, new Set(kept.stations.map(({ number }) => number)));
+      const beside = planned(rest, { kept });
+      expect(beside.plan.programs.find((program) => program.id === id)).toEqual(kept.programs[0]);
+      expect(beside.plan.stations).toEqual(expect.arrayContaining(kept.stations));
+      expect(beside.programs).toBeLessThan(whole.programs);
+      // The brief of all stations, the kept ones too.
+      expect(judge(briefOf(document), beside.document)).toEqual([]);
+    }),
+    { numRuns: 60, seed: 20_261_126 },
+  );
+  expect(compared).toBeGreaterThan(10);
+});
+
+const station = (number: number, fields: Raw = {}): Raw => ({
+  number,
+  head: 'spray',
+  plant: 'turf',
+  need: { weeklySeconds: 3600, daysPerWeek: [2, 2] },
+  ...fields,
+});
+
+const timer = { stations: 4, startStepMinutes: 5, dayModes: ['weekdays'] };
+const brief = (fields: Raw = {}): Raw => ({
+  format: 'waterclock.brief/1',
+  from: '2026-06-01',
+  timer,
+  rules: { earliestStart: '04:00', finishBy: '05:30' },
+  stations: [station(1), station(2)],
+  ...fields,
+});
+
+/** Program B for station 4 alone. */
+const keptB = (fields: Raw): Plan =>
+  planOf({
+    timer,
+    rules: { finishBy: '05:30' },
+    stations: [{ number: 4, head: 'rotor', plant: 'turf' }],
+    programs: [{ id: 'B', runs: [{ station: 4, seconds: 3600 }], ...fields }],
+  });
+
+describe('beside a program that is kept', () => {
+  it('the same hours are watered on days of their own', () => {
+    const kept = keptB({ starts: ['04:00'], days: { mode: 'weekdays', weekdays: [1, 4] } });
+    const { plan } = planned(brief(), { kept });
+    // 72 minutes at headroom for each: both do not fit into 90 minutes of one night.
+    const [a, b] = plan.programs;
+    expect(b).toEqual(kept.programs[0]);
+    expect(a!.id).toBe('A');
+    const shared = (days: object) => (days as { weekdays: number[] }).weekdays;
+    expect(shared(a!.days).filter((weekday) => shared(b!.days).includes(weekday))).toEqual([]);
+    expect(
+      check(plan, parseDate('2026-06-01')!).filter(({ severity }) => severity !== 'info'),
+    ).toEqual([]);
+  });
+
+  it('there is no plan where it takes the hours of every night, and the reason names it', () => {
+    const days = { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] };
+    const answer = answerOf(brief(), { kept: keptB({ starts: ['04:00'], days }) });
+    if (answer.feasible) throw new Error(JSON.stringify(answer.document));
+    expect(answer.reasons.map(({ code, message }) => [code, message.includes('beside B')])).toEqual(
+      [
+        ['hours', true],
+        ['hours', true],
+      ],
+    );
+  });
+
+  it('its own faults are not held against the plan', () => {
+    // It collides with itself, whatever the others do.
+    const days = { mode: 'weekdays', weekdays: [1, 4] };
+    const kept = keptB({ starts: ['03:00', '03:30'], days });
+    const { plan } = planned(brief(), { kept });
+    expect(plan.programs[1]).toEqual(kept.programs[0]);
+    const found = check(plan, parseDate('2026-06-01')!);
+    expect(found.filter(({ code }) => code === 'collision')).toMatchObject([
+      { program: 'B', b: { program: 'B' } },
+    ]);
+  });
+
+  it('its label is not given away, and without a free one there is no plan', () => {
+    const days = { mode: 'weekdays', weekdays: [1, 4] };
+    const kept = { ...keptB({ starts: ['02:00'], days }), timer: planOf({ timer }).timer };
+    const programs = ['B'];
+    const answer = answerOf(brief({ timer: { ...timer, programs } }), {
+      kept: { ...kept, timer: { ...kept.timer, programs } },
+    });
+    if (answer.feasible) throw new Error(JSON.stringify(answer.document));
+    expect(answer.reasons.map(({ code }) => code)).toEqual(['programs']);
+  });
+});
+
+it('a station that follows another is in the program of its leader, and runs as long', () => {
+  const stations = [1, 2, 3, 4].map((number) => station(number));
+  const rules = { earliestStart: '02:00', finishBy: '05:30', headroomPercent: 100 };
+  const night = { earliestStart: '03:30' };
+  // 30 minutes each: two hours do not fit one after the other, so two programs share them out.
+  const document = brief({ stations, rules: { ...rules, ...night, finishBy: '04:35' } });
+  for (const [follower, leader] of [
+    [4, 1],
+    [3, 1],
+    [2, 1],
+  ] as const) {
+    const { plan } = planned(document, { leaders: new Map([[follower, leader]]) });
+    expect(plan.programs).toHaveLength(2);
+    const home = plan.programs.find(({ runs }) => runs.some((run) => run.station === leader))!;
+    expect(home.runs.map((run) => run.station)).toEqual([leader, follower]);
+  }
+});
