@@ -18,6 +18,8 @@ const CORE_ORDER = [
   'compare',
   'mends',
   'planner',
+  'proposals',
+  'season-steps',
   'formats',
 ];
 

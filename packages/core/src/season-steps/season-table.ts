@@ -1,0 +1,224 @@
+import {
+  formatDate,
+  addDays,
+  parseDate,
+  civilDateOf,
+  type DayNumber,
+} from '../civil-time/index.js';
+import { percentGrid, scaledSeconds } from '../engine/index.js';
+import { check, findingKey, type Finding, type FindingCode } from '../findings/index.js';
+import { MonthlySeason, WholeSeason, type Plan, type SeasonSetting } from '../settings/index.js';
+import type { SeasonMode } from '../timer-kinds/index.js';
+
+/** How much of the run times a month wants: of all, or of each program. */
+export interface MonthWish {
+  /** Percent of the run times as they are set. */
+  readonly percent: number;
+  /** By program label; a program that is not named goes by `percent`. */
+  readonly byProgram: Readonly<Record<string, number>>;
+}
+
+/** Why a percentage cannot give a month what it wants. */
+export type SeasonTrouble =
+  /** The timer's least percentage is too much. */
+  | 'below-least'
+  /** The timer's largest percentage is too little. */
+  | 'above-most'
+  /** Runs of some stations get too short to be of use. */
+  | 'too-short';
+
+export interface SeasonMonth {
+  /** 1 to 12. */
+  readonly month: number;
+  readonly wanted: MonthWish;
+  /** What is set in that month, by program label; the same for all but in program mode. */
+  readonly percents: Readonly<Record<string, number>>;
+  /** The month wants no water at all: the timer is better off. */
+  readonly isDry: boolean;
+  readonly troubles: readonly SeasonTrouble[];
+  /** Stations whose runs get too short. */
+  readonly shortStations: readonly number[];
+  /** Collisions and broken rules at this percentage that are not there at 100 %. */
+  readonly findings: readonly Finding[];
+}
+
+/** A date on which the percentage is changed, or nothing waters from it on. */
+export interface SeasonStep {
+  /** `YYYY-MM-DD`, the first of a month. */
+  readonly date: string;
+  readonly month: SeasonMonth;
+}
+
+export interface SeasonTable {
+  readonly mode: SeasonMode;
+  /** January first. */
+  readonly months: readonly SeasonMonth[];
+  /** The dates of the next twelve months on which something is to be set; by month: none. */
+  readonly steps: readonly SeasonStep[];
+  /** Months that this plan cannot water as they want, for a copy of their own: 1 to 12. */
+  readonly winter: readonly number[];
+}
+
+/** Shorter runs than this water the pipes: heads have hardly come up. */
+const SHORTEST_USEFUL_SECONDS = 60;
+
+/** What a percentage can break: the rest is the same at any. */
+const AT_PERCENT: ReadonlySet<FindingCode> = new Set([
+  'collision',
+  'rule-day',
+  'rule-hours',
+  'mowing-day',
+  'late-finish',
+  'run-too-short',
+  'run-too-long',
+]);
+
+/**
+ * Percentages for twelve months on a timer's own steps, for its way to set them, each held against
+ * collisions and rules from the next first of that month on. Null where the timer has no percentage.
+ */
+export function seasonTable(
+  plan: Plan,
+  wishes: readonly MonthWish[],
+  mode: SeasonMode,
+  today: DayNumber,
+): SeasonTable | null {
+  const { season } = plan.timer;
+  if (!season) return null;
+  const labels = plan.programs.map(({ id }) => id);
+  const grid = percentGrid(season);
+  const wantedOf = (wish: MonthWish, id: string) =>
+    mode === 'program' ? (wish.byProgram[id] ?? wish.percent) : wish.percent;
+  const percentsOf = (wish: MonthWish) =>
+    Object.fromEntries(labels.map((id) => [id, nearest(grid, wantedOf(wish, id))]));
+  const settings = wishes.map(percentsOf);
+  const known = new Set(check(withPercents(plan, hundred(labels)), today).map(findingKey));
+  const foundAt = new Map<string, Finding[]>();
+  const findingsOf = (month: number): Finding[] => {
+    const set =
+      mode === 'monthly'
+        ? withMonths(plan, settings, labels)
+        : withPercents(plan, settings[month - 1]!);
+    const from = mode === 'monthly' ? today : nextFirst(today, month);
+    const key = mode === 'monthly' ? '' : `${JSON.stringify(settings[month - 1])} ${month}`;
+    let found = foundAt.get(key);
+    if (!found) {
+      found = check(set, from).filter(
+        (finding) => AT_PERCENT.has(finding.code) && !known.has(findingKey(finding)),
+      );
+      foundAt.set(key, found);
+    }
+    return found;
+  };
+  const months = wishes.map((wanted, index): SeasonMonth => {
+    const percents = settings[index]!;
+    const isDry = labels.every((id) => wantedOf(wanted, id) <= 0);
+    const shortStations = isDry ? [] : stationsTooShort(plan, percents);
+    const troubles: SeasonTrouble[] = [];
+    if (!isDry) {
+      // Half a step off is what any percentage on steps comes to.
+      const off = season.stepPercent / 2;
+      if (labels.some((id) => wantedOf(wanted, id) < season.minPercent - off))
+        troubles.push('below-least');
+      if (labels.some((id) => wantedOf(wanted, id) > grid.at(-1)! + off))
+        troubles.push('above-most');
+      if (shortStations.length > 0) troubles.push('too-short');
+    }
+    return {
+      month: index + 1,
+      wanted,
+      percents,
+      isDry,
+      troubles,
+      shortStations,
+      findings: isDry ? [] : findingsOf(index + 1),
+    };
+  });
+  return {
+    mode,
+    months,
+    steps: mode === 'monthly' ? [] : stepsFrom(months, today),
+    winter: months
+      .filter(({ troubles }) => troubles.includes('below-least') || troubles.includes('too-short'))
+      .map(({ month }) => month),
+  };
+}
+
+const hundred = (labels: readonly string[]) => Object.fromEntries(labels.map((id) => [id, 100]));
+
+/** The grid's value nearest to one; of two as near, the larger. */
+const nearest = (grid: readonly number[], wanted: number): number =>
+  grid.reduce((best, percent) =>
+    Math.abs(percent - wanted) <= Math.abs(best - wanted) ? percent : best,
+  );
+
+/** The settings with a percentage for each program. */
+export function withPercents(plan: Plan, percents: Readonly<Record<string, number>>): Plan {
+  const all = Object.values(percents);
+  const isOne = all.every((percent) => percent === all[0]);
+  const season: SeasonSetting =
+    isOne && plan.controller.season.mode !== 'program'
+      ? Object.assign(new WholeSeason(), { percent: all[0] ?? 100 })
+      : { mode: 'program' };
+  return {
+    ...plan,
+    controller: { ...plan.controller, season },
+    programs: plan.programs.map((program) => ({
+      ...program,
+      percent: season.mode === 'program' ? (percents[program.id] ?? 100) : program.percent,
+    })),
+  };
+}
+
+/** The settings with a table of percentages by month. */
+function withMonths(
+  plan: Plan,
+  settings: readonly Readonly<Record<string, number>>[],
+  labels: readonly string[],
+): Plan {
+  const percents = settings.map((percent) => percent[labels[0]!] ?? 100);
+  const season = Object.assign(new MonthlySeason(), { percents });
+  return { ...plan, controller: { ...plan.controller, season } };
+}
+
+function stationsTooShort(
+  { timer, programs, stations }: Plan,
+  percents: Readonly<Record<string, number>>,
+): number[] {
+  const least = Math.max(SHORTEST_USEFUL_SECONDS, timer.runTime.minSeconds);
+  const on = new Set(stations.filter(({ enabled }) => enabled).map(({ number }) => number));
+  const short = programs
+    .filter(({ enabled, starts }) => enabled && starts.length > 0)
+    .flatMap(({ id, runs }) =>
+      runs
+        .filter(({ station, seconds }) => seconds >= least && on.has(station))
+        .filter(
+          ({ seconds }) =>
+            scaledSeconds(seconds, percents[id]!, timer.season?.roundToSeconds ?? 1) < least,
+        )
+        .map(({ station }) => station),
+    );
+  return [...new Set(short)].sort((a, b) => a - b);
+}
+
+/** The first of a month, today's own month begun already. */
+function nextFirst(today: DayNumber, month: number): DayNumber {
+  const { year, month: now } = civilDateOf(today);
+  const text = (inYear: number) => `${inYear}-${String(month).padStart(2, '0')}-01`;
+  return month === now ? today : parseDate(text(month > now ? year : year + 1))!;
+}
+
+/** The dates of the next twelve months on which something else is set than the month before. */
+function stepsFrom(months: readonly SeasonMonth[], today: DayNumber): SeasonStep[] {
+  const { month: now } = civilDateOf(today);
+  const what = ({ isDry, percents }: SeasonMonth) => JSON.stringify(isDry ? 'dry' : percents);
+  return Array.from({ length: 12 }, (_, index) => ((now - 1 + index) % 12) + 1)
+    .map((month, index) => ({ month: months[month - 1]!, isFirst: index === 0 }))
+    .filter(
+      ({ month, isFirst }) => isFirst || what(month) !== what(months[(month.month + 10) % 12]!),
+    )
+    .map(({ month, isFirst }) => ({
+      date: formatDate(isFirst ? today : nextFirst(addDays(today, 1), month.month)),
+      month,
+    }));
+}
