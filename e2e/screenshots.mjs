@@ -64,6 +64,10 @@ try {
     await page.keyboard.press('Enter');
     await page.waitForSelector('.run-details');
   });
+  await picture('plan', `${deskOf('Garage timer')}&mode=plan`, '.offers', () =>
+    page.waitForFunction(() => !document.querySelector('.plan-state .ant-spin')),
+  );
+  await picture('season', `${deskOf('Garage timer')}&mode=season`, '.season-table');
   await picture('year', `${deskOf('Boat shed')}&board=year`, '.year-night');
   await picture('mend', deskOf('Carport'), '.findings [data-code]', async () => {
     const mend = await page.waitForSelector(

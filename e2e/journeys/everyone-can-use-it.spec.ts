@@ -40,6 +40,8 @@ for (const scheme of ['light', 'dark'] as const) {
       ['the meter', '/timers/TIMER/measure?way=meter', '.big-input'],
       ['the need', '/timers/TIMER/need', '.need-table'],
       ['a season at the roots', '/timers/TIMER/water?over=desk', '.roots-chart path'],
+      ['a plan made for a home', '/timers/TIMER?mode=plan', '.offers'],
+      ['a season in percentages', '/timers/TIMER?mode=season', '.season-table'],
     ])('%s has no faults that axe finds', async (_, path, ready) => {
       const { id, propertyId } = await stage.timerOf('Carport');
       await goTo(page, stage.url() + path.replace('HOME', propertyId).replace('TIMER', id));
@@ -108,6 +110,8 @@ it('on a phone no screen is wider than it', async () => {
     `/timers/${id}/measure?way=meter`,
     `/timers/${id}/need`,
     `/timers/${id}/water`,
+    `/timers/${id}?mode=plan`,
+    `/timers/${id}?mode=season`,
     '/weather/new',
     '/firm',
     '/kinds/new',

@@ -130,6 +130,30 @@ describe('what stations are to be given', () => {
     expect(Math.abs(need.seconds - (weekly.weeklySeconds * 10) / 7)).toBeLessThan(2);
   });
 
+  it('has few intervals: what is near to a shorter one goes with it', () => {
+    const trees = (number: number, soil: string) => ({
+      number,
+      head: 'drip',
+      plant: 'trees',
+      soil,
+    });
+    const plan = asFound();
+    const own = (stations: object[]) =>
+      wishesOf(plan, needsOf(stations, DRY, plan), { ...CONDITIONS, nightSeconds: 864_000 })
+        .filter(isWish)
+        .map(({ need }) => need as { everyDays: number; seconds: number });
+    const [sandy] = own([trees(1, 'sandy loam')]);
+    const [loam] = own([trees(2, 'loam')]);
+    expect(sandy!.everyDays).toBeLessThan(loam!.everyDays);
+    expect(sandy!.everyDays).toBeGreaterThan(loam!.everyDays * 0.6);
+    const both = own([trees(1, 'sandy loam'), trees(2, 'loam')]);
+    expect(both.map(({ everyDays }) => everyDays)).toEqual([sandy!.everyDays, sandy!.everyDays]);
+    expect(both[1]!.seconds / both[1]!.everyDays).toBeCloseTo(loam!.seconds / loam!.everyDays, 0);
+    const [sand, far] = own([trees(1, 'sand'), trees(2, 'loam')]);
+    expect(sand!.everyDays).toBeLessThan(loam!.everyDays * 0.6);
+    expect(far).toEqual(loam);
+  });
+
   it('of new seed is several short runs by day, or by night like the rest', () => {
     // 15 minutes by custom, 14 times a week, is twice a day.
     expect(wishFor(4).need).toEqual({

@@ -48,7 +48,7 @@ export function wishesOf(
   { rows }: Pick<YardNeeds, 'rows'>,
   conditions: WishConditions,
 ): (Wish | NoWish)[] {
-  return rows.map(({ station, need }) => {
+  const wishes = rows.map(({ station, need }): Wish | NoWish => {
     const { number } = station;
     const said = need.taken && need[need.taken];
     if (said && need.taken) {
@@ -62,6 +62,29 @@ export function wishesOf(
       };
     }
     return asSet(plan, station, conditions) ?? { number, why: 'not-known' };
+  });
+  return withFewIntervals(wishes);
+}
+
+/** An interval may be cut to this share of itself to go together with another: programs are few. */
+const SHORTEST_SHARE = 0.6;
+
+/** Each interval takes a program: those that are near to a shorter one are watered with it. */
+function withFewIntervals(wishes: readonly (Wish | NoWish)[]): (Wish | NoWish)[] {
+  const intervals = wishes.flatMap((wish) =>
+    isWish(wish) && 'everyDays' in wish.need ? [wish.need.everyDays] : [],
+  );
+  const kept: number[] = [];
+  for (const days of [...intervals].sort((a, b) => a - b))
+    if (!kept.some((shorter) => shorter >= days * SHORTEST_SHARE)) kept.push(days);
+  return wishes.map((wish) => {
+    if (!isWish(wish) || !('everyDays' in wish.need)) return wish;
+    const { everyDays: own, seconds } = wish.need;
+    const everyDays = kept.find((days) => days <= own && days >= own * SHORTEST_SHARE) ?? own;
+    return {
+      ...wish,
+      need: { everyDays, seconds: Math.max(1, Math.round((seconds * everyDays) / own)) },
+    };
   });
 }
 

@@ -72,6 +72,13 @@ describe('one percentage for the whole timer', () => {
     expect(table.months[0]).toMatchObject({ isDry: true, shortStations: [], findings: [] });
   });
 
+  it('is not taken in by a timer that rounds up to whole minutes', () => {
+    const rounding = plan({
+      timer: { season: { modes: ['whole'], minPercent: 20, roundToSeconds: 60 } },
+    });
+    expect(seasonTable(rounding, YEAR, 'whole', TODAY)!.months[1]!.shortStations).toEqual([2]);
+  });
+
   it('is held against collisions on every date', () => {
     // 3,000 s are over before 04:00 up to 120 %.
     const hot = (percent: number) =>

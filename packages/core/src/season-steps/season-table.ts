@@ -5,7 +5,7 @@ import {
   civilDateOf,
   type DayNumber,
 } from '../civil-time/index.js';
-import { percentGrid, scaledSeconds } from '../engine/index.js';
+import { percentGrid } from '../engine/index.js';
 import { check, findingKey, type Finding, type FindingCode } from '../findings/index.js';
 import { MonthlySeason, WholeSeason, type Plan, type SeasonSetting } from '../settings/index.js';
 import type { SeasonMode } from '../timer-kinds/index.js';
@@ -181,6 +181,7 @@ function withMonths(
   return { ...plan, controller: { ...plan.controller, season } };
 }
 
+/** Before the timer rounds: what it would round up to a whole minute is longer than is wanted. */
 function stationsTooShort(
   { timer, programs, stations }: Plan,
   percents: Readonly<Record<string, number>>,
@@ -192,10 +193,7 @@ function stationsTooShort(
     .flatMap(({ id, runs }) =>
       runs
         .filter(({ station, seconds }) => seconds >= least && on.has(station))
-        .filter(
-          ({ seconds }) =>
-            scaledSeconds(seconds, percents[id]!, timer.season?.roundToSeconds ?? 1) < least,
-        )
+        .filter(({ seconds }) => (seconds * percents[id]!) / 100 < least)
         .map(({ station }) => station),
     );
   return [...new Set(short)].sort((a, b) => a - b);

@@ -44,14 +44,17 @@ export class CopiesService {
     return { ...copyListing(row), timer: timerAnswer(row.timer), document: row.document };
   }
 
-  /** Saves what the timer holds: as it was found, or as it was left. */
+  /** Saves what the timer holds, as it was found or left, or what is planned for it. */
   async add(person: SignedIn, timerId: string, fields: CopyFields): Promise<CopyAnswer> {
     const { firmId, name: personName } = person;
     const document = wholeDocument(fields.document, readPlan);
     await this.refuseUnknownTimer(firmId, timerId);
     const { reason, name } = fields;
     const id = await this.source.transaction((manager) =>
-      makeCopy(manager, { firmId, timerId, reason, name, document, personName, isInTimer: true }),
+      makeCopy(manager, {
+        ...{ firmId, timerId, reason, name, document, personName },
+        isInTimer: reason !== 'planned',
+      }),
     );
     return this.one(firmId, id);
   }

@@ -79,8 +79,16 @@ it('named at once by many as the one in the timer, one of them is, and nobody fa
   expect(copies.filter(({ isInTimer }) => isInTimer)).toHaveLength(1);
 });
 
-it('what is planned comes with the settings alone', async () => {
-  const body = { reason: 'planned', document: planDocument() };
-  await person.agent.post(`/api/timers/${timerId}/copies`).send(body).expect(422);
-  expect(await list()).toEqual([]);
+it('what is planned for later is kept, and what is in the timer stays known', async () => {
+  const inTimer = await add('left');
+  const winter = await add('planned', ['05:00']);
+  expect(winter).toMatchObject({ reason: 'planned', isInTimer: false });
+  expect(await list()).toMatchObject([
+    { id: winter.id, isInTimer: false },
+    { id: inTimer.id, isInTimer: true },
+  ]);
+  await person.agent
+    .post(`/api/timers/${timerId}/copies`)
+    .send({ reason: 'wished', document: planDocument() })
+    .expect(422);
 });

@@ -6,11 +6,14 @@ import { IsString, MaxLength } from 'class-validator';
 import { DocumentFields } from '../platform/dto.js';
 import { TimerAnswer } from '../timers/timer.dto.js';
 
-/** A new copy: read off the timer, or left in it. What is planned is saved with the settings. */
+/**
+ * A new copy: read off the timer, left in it, or planned for later, which is not in the timer. What is
+ * planned for now is saved with the settings.
+ */
 export class CopyFields extends DocumentFields {
-  @ApiProperty({ enum: ['as-found', 'left'] })
-  @OneOf(['as-found', 'left'])
-  reason!: 'as-found' | 'left';
+  @ApiProperty({ enum: COPY_REASONS })
+  @OneOf(COPY_REASONS)
+  reason!: CopyReason;
 
   @ApiProperty({ default: '' })
   @IsString({ message: 'must be a text' })

@@ -39,7 +39,7 @@ export const copyQuery = (copyId: string) =>
 
 export const addCopy = (
   timerId: string,
-  fields: { reason: 'as-found' | 'left'; name: string; document: Plan },
+  fields: { reason: 'as-found' | 'planned' | 'left'; name: string; document: Plan },
 ): Promise<Copy> => request(`/timers/${timerId}/copies`, { method: 'POST', body: fields });
 
 export const changeCopy = (

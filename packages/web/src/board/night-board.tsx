@@ -10,6 +10,7 @@ import { NightRow } from './night-row';
 const LEGEND_HEIGHT = 24;
 const LEAST_ROW = 22;
 const DRAG_THRESHOLD_PIXELS = 3;
+const WHOLE_BOARD = 'Night board: fourteen nights, noon to noon';
 
 /** One start of one program. */
 export type StartChoice = Pick<BoardRun, 'program' | 'startNumber'>;
@@ -17,8 +18,16 @@ export type StartChoice = Pick<BoardRun, 'program' | 'startNumber'>;
 interface NightBoardProps {
   readonly model: BoardModel;
   readonly selected: string | null;
-  readonly stepMinutes: number;
+  readonly label?: string;
+  /** False: the marks are explained beside another board. */
+  readonly hasLegend?: boolean;
   readonly onSelect: (run: BoardRun | null) => void;
+  /** Absent: the board is only looked at. */
+  readonly moving?: Moving;
+}
+
+export interface Moving {
+  readonly stepMinutes: number;
   /** Moves a start by minutes; moves with the same `gesture` are one step back. */
   readonly onMove: (start: StartChoice, minutes: number, all: boolean, gesture: string) => void;
   readonly onSettle: () => void;
@@ -34,7 +43,7 @@ interface Drag {
 
 /** Fourteen nights, noon to noon, one a row; runs are moved along it by drag or by keyboard. */
 export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
-  const { model, selected, stepMinutes, onSelect, onMove, onSettle } = props;
+  const { model, selected, label = WHOLE_BOARD, hasLegend = true, onSelect, moving } = props;
   const [frame, size] = useElementSize<HTMLDivElement>();
   const drag = useRef<Drag | null>(null);
   const gestures = useRef(0);
@@ -42,7 +51,7 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
 
   const axis = heldAxis ?? model.axis;
   const width = Math.max(360, size.width);
-  const room = size.height - AXIS_HEIGHT - LEGEND_HEIGHT - 4;
+  const room = size.height - AXIS_HEIGHT - (hasLegend ? LEGEND_HEIGHT : 0) - 4;
   const rowHeight = Math.max(LEAST_ROW, Math.floor(room / model.nights.length));
   const height = AXIS_HEIGHT + rowHeight * model.nights.length + 2;
   const scale = useMemo(
@@ -68,18 +77,20 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
     if (!found || event.button !== 0) return;
     event.currentTarget.setPointerCapture(event.pointerId);
     onSelect(found.run);
+    if (!moving) return;
     gestures.current += 1;
     const gesture = `drag ${gestures.current}`;
     drag.current = { start: found.run, startX: event.clientX, axis, gesture, movedMinutes: 0 };
   };
   const goOnDragging = (event: PointerEvent) => {
     const going = drag.current;
-    if (!going) return;
+    if (!going || !moving) return;
     const pixels = event.clientX - going.startX;
     if (going.movedMinutes === 0 && Math.abs(pixels) < DRAG_THRESHOLD_PIXELS) return;
     setHeldAxis(going.axis);
     const shown = going.axis.to - going.axis.from;
     const minutesPerPixel = shown / 60 / (width - RIGHT_MARGIN - LABEL_WIDTH);
+    const { stepMinutes, onMove } = moving;
     const minutes = Math.round((pixels * minutesPerPixel) / stepMinutes) * stepMinutes;
     if (minutes === going.movedMinutes) return;
     onMove(going.start, minutes - going.movedMinutes, event.altKey, going.gesture);
@@ -89,7 +100,7 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
     if (!drag.current) return;
     drag.current = null;
     setHeldAxis(null);
-    onSettle();
+    moving?.onSettle();
   };
 
   const focusRun = (run: BoardRun | undefined) => {
@@ -102,7 +113,8 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
     if (!found || event.ctrlKey || event.metaKey) return;
     const { night, run } = found;
     const index = night.runs.indexOf(run);
-    const byStep = (steps: number) => onMove(run, steps * stepMinutes, event.altKey, 'keys');
+    const byStep = (steps: number) =>
+      moving?.onMove(run, steps * moving.stepMinutes, event.altKey, 'keys');
     const moves: Record<string, () => void> = {
       BracketLeft: () => byStep(-1),
       BracketRight: () => byStep(1),
@@ -128,13 +140,13 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
         width={width}
         height={height}
         role="group"
-        aria-label="Night board: fourteen nights, noon to noon"
+        aria-label={label}
         onPointerDown={beginDrag}
         onPointerMove={goOnDragging}
         onPointerUp={endDrag}
         onPointerCancel={endDrag}
         onKeyDown={onKeyDown}
-        onBlur={onSettle}
+        onBlur={moving?.onSettle}
       >
         <Hatches />
         <HourAxis scale={scale} axis={axis} height={height} />
@@ -152,7 +164,7 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
           );
         })}
       </svg>
-      <BoardLegend />
+      {hasLegend && <BoardLegend />}
     </div>
   );
 });

@@ -1,4 +1,11 @@
-import { civilDateOf, type DayNumber } from '@water-clock/core/civil-time';
+import {
+  addDays,
+  civilDateOf,
+  formatTimeOfDay,
+  type DayNumber,
+  type MinuteOfDay,
+} from '@water-clock/core/civil-time';
+import type { Site } from '@water-clock/core/settings';
 import { getTimes } from 'suncalc';
 
 /** Sunrise on a date as a clock of the zone shows it, seconds since midnight; null in polar day or night. */
@@ -41,4 +48,21 @@ function clockOf(timeZone: string): Intl.DateTimeFormat {
     clocks.set(timeZone, clock);
   }
   return clock;
+}
+
+const FIVE_MINUTES = 300;
+
+/**
+ * The earliest sunrise of a year from a date on, as a time of day on five minutes before it; null
+ * where the place is not known, or has none.
+ */
+export function earliestSunrise(from: DayNumber, site: Site | undefined): string | null {
+  const { latitude, longitude, timeZone } = site ?? {};
+  if (latitude === undefined || longitude === undefined || timeZone === undefined) return null;
+  const seconds = Array.from({ length: 52 }, (_, week) =>
+    knownSunrise(addDays(from, week * 7), latitude, longitude, timeZone),
+  ).filter((second) => second !== null);
+  if (seconds.length === 0) return null;
+  const minutes = (Math.floor(Math.min(...seconds) / FIVE_MINUTES) * FIVE_MINUTES) / 60;
+  return formatTimeOfDay(minutes as MinuteOfDay);
 }

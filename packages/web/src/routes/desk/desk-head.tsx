@@ -7,7 +7,7 @@ import {
   UndoOutlined,
 } from '@ant-design/icons';
 import { addDays, formatDate, parseDate } from '@water-clock/core/civil-time';
-import { App, Button, Dropdown, Modal, Tooltip } from 'antd';
+import { App, Button, Dropdown, Modal, Segmented, Tooltip } from 'antd';
 import { memo, useCallback, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Timer } from '../../api/timers';
@@ -61,7 +61,13 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
       >
         <Button icon={<SettingOutlined />}>This timer</Button>
       </Dropdown>
-      <DeskDates night={place.night} go={place.go} />
+      <Segmented<DeskPlace['mode']>
+        aria-label="What is done with the settings"
+        value={place.mode}
+        options={MODES}
+        onChange={(mode) => place.go({ mode })}
+      />
+      {place.mode !== 'season' && <DeskDates night={place.night} go={place.go} />}
       <div className="desk-actions">
         <IconButton
           label="Undo"
@@ -130,6 +136,12 @@ const WAYS = [
 
 /** Ways that lead to a change, for those who may. */
 const CHANGING = ['left', 'as-found', 'measure'];
+
+const MODES: { value: DeskPlace['mode']; label: string }[] = [
+  { value: 'desk', label: 'Settings' },
+  { value: 'plan', label: 'Plan for me' },
+  { value: 'season', label: 'Season' },
+];
 
 const ICONS = {
   undo: <UndoOutlined />,

@@ -6,7 +6,7 @@ import {
 } from '@water-clock/core/civil-time';
 import type { Finding } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
-import { memo, useCallback, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { NIGHTS, type BoardRun } from '../../board/board-model';
 import { NightBoard, type StartChoice } from '../../board/night-board';
 import { RunDetails } from '../../board/run-details';
@@ -47,6 +47,11 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
     ({ program, startNumber }: StartChoice, minutes: number, all: boolean, gesture: string) =>
       edit(moveStart(program, all ? 'all' : startNumber - 1, minutes), gesture),
     [edit],
+  );
+  const { startStepMinutes: stepMinutes } = plan.timer;
+  const moving = useMemo(
+    () => ({ stepMinutes, onMove: move, onSettle: settle }),
+    [stepMinutes, move, settle],
   );
   const newest = useRef({ plan, night });
   useEffect(() => {
@@ -103,10 +108,8 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
                 <NightBoard
                   model={model.board}
                   selected={selected}
-                  stepMinutes={plan.timer.startStepMinutes}
                   onSelect={select}
-                  onMove={move}
-                  onSettle={settle}
+                  moving={moving}
                 />
               ) : (
                 <Year {...{ plan, place }} ask={computer.year} />

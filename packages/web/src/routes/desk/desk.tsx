@@ -4,6 +4,8 @@ import type { StoredSettings, Timer } from '../../api/timers';
 import { DeskHead } from './desk-head';
 import './desk.css';
 import { DeskWork } from './desk-work';
+import { PlanWork } from './plan/plan-work';
+import { SeasonWork } from './season/season-work';
 import { useBroughtCopy } from './use-brought-copy';
 import { useDeskPlace } from './use-desk-place';
 import { useSettingsOnDesk } from './use-settings-on-desk';
@@ -24,7 +26,15 @@ export function Desk({ timer, stored, yard }: DeskProps) {
   return (
     <main className="desk">
       <DeskHead timer={timer} desk={desk} place={place} />
-      <DeskWork plan={desk.plan} edit={desk.edit} settle={desk.settle} {...{ place, leaders }} />
+      {place.mode === 'plan' && (
+        <PlanWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place, leaders }} />
+      )}
+      {place.mode === 'season' && (
+        <SeasonWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place }} />
+      )}
+      {place.mode === 'desk' && (
+        <DeskWork plan={desk.plan} edit={desk.edit} settle={desk.settle} {...{ place, leaders }} />
+      )}
     </main>
   );
 }

@@ -1,0 +1,108 @@
+import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { check } from '@water-clock/core/findings';
+import type { Wish } from '@water-clock/core/proposals';
+import type { Plan } from '@water-clock/core/settings';
+import { testPlan } from '../testing/plans';
+import { planAlternatives, type PlanAsked, type PlanEvent } from './plan-alternatives';
+import { planningAfter, type Planning } from './use-planner';
+
+const FROM = parseDate('2026-06-01') as DayNumber;
+
+const wish = (number: number, fields: Partial<Wish> = {}): Wish => ({
+  number,
+  need: { weeklySeconds: 2400, daysPerWeek: [2, 4] },
+  maxPieceSeconds: null,
+  minSoakSeconds: null,
+  from: 'minute',
+  cutFromPerWeek: null,
+  ...fields,
+});
+
+const STATIONS = [
+  { number: 1, head: 'spray', plant: 'turf' },
+  { number: 2, head: 'spray', plant: 'turf' },
+  { number: 3, head: 'rotor', plant: 'shrubs' },
+];
+
+function eventsOf(plan: Plan, wishes: readonly Wish[], fields: Partial<PlanAsked['hours']> = {}) {
+  const events: PlanEvent[] = [];
+  let looks = 0;
+  const hours = {
+    from: FROM,
+    finishBy: '05:30',
+    earliestStart: '21:00',
+    headroomPercent: 120,
+    pinned: { programs: [], stations: [] },
+    ...fields,
+  };
+  const asked = { plan, wishes, wishesByStarts: wishes, leaders: [], hours };
+  planAlternatives(
+    asked,
+    () => looks++ / 20,
+    (event) => events.push(event),
+  );
+  return events;
+}
+
+const offersOf = (events: readonly PlanEvent[]) =>
+  events.flatMap((event) => (event.type === 'offer' ? [event.offer] : []));
+
+it('plans in each way that makes a difference, and says what each costs and leaves', () => {
+  const plan = testPlan({ timer: { cycleSoak: {} }, stations: STATIONS });
+  const wishes = [wish(1, { maxPieceSeconds: 300, minSoakSeconds: 1800 }), wish(2), wish(3)];
+  const events = eventsOf(plan, wishes);
+  expect(events[0]).toMatchObject({ type: 'now', costs: { programs: 2, starts: 2 } });
+  const offers = offersOf(events);
+  expect(offers.map(({ key, costs: { programs, starts } }) => [key, programs, starts])).toEqual([
+    ['fewest', 1, 1],
+    ['by-planting', 2, 2],
+    ['by-starts', 1, expect.any(Number)],
+  ]);
+  expect(offers[2]!.costs.starts).toBeGreaterThan(1);
+  for (const { proposal, faults, isProven } of offers) {
+    expect(faults).toEqual([]);
+    expect(check(proposal, FROM).filter(({ severity }) => severity === 'error')).toEqual([]);
+    expect(isProven).toBe(true);
+  }
+});
+
+it('tells that a way comes to the same plan, and tries none that cannot differ', () => {
+  const one = testPlan({
+    timer: { programs: ['A'] },
+    stations: STATIONS,
+    programs: [],
+  });
+  const types = eventsOf(one, [wish(1), wish(2), wish(3)])
+    .filter(({ type }) => type !== 'trying')
+    .map((event) => ('alternative' in event ? [event.type, event.alternative] : [event.type]));
+  expect(types).toEqual([['now'], ['offer'], ['same', 'by-planting']]);
+  expect(eventsOf(one, []).map(({ type }) => type)).toEqual(['now']);
+});
+
+it('says why there is none, and offers the nearest plans', () => {
+  const plan = testPlan({ stations: STATIONS });
+  const events = eventsOf(plan, [wish(1), wish(2), wish(3)], {
+    earliestStart: '05:00',
+    finishBy: '05:20',
+  });
+  const refusal = events.find(({ type }) => type === 'refusal');
+  expect(refusal).toMatchObject({
+    refusal: { alternative: 'fewest', reasons: [{ code: 'hours', station: null }] },
+  });
+  const changed = offersOf(events).map(({ change }) => change?.field);
+  expect(changed).toEqual(['rules.finishBy', 'rules.earliestStart', 'rules.headroomPercent']);
+});
+
+it('what is told adds up, and what is begun anew forgets', () => {
+  const plan = testPlan({ stations: STATIONS });
+  const planning = eventsOf(plan, [wish(1), wish(2), wish(3)]).reduce<Planning>(
+    planningAfter,
+    planningAfter({} as Planning, { type: 'begin' }),
+  );
+  expect(planning).toMatchObject({ state: 'busy', trying: { programs: expect.any(Number) } });
+  expect(planning.offers.map(({ key }) => key)).toEqual(['fewest', 'by-planting']);
+  const stopped = planningAfter(planning, { type: 'end', state: 'stopped' });
+  expect(stopped).toMatchObject({ state: 'stopped', trying: null });
+  expect(stopped.offers).toHaveLength(2);
+  expect(planningAfter(stopped, { type: 'begin' }).offers).toEqual([]);
+});

@@ -1,0 +1,21 @@
+import { seasonTable } from '@water-clock/core/season-steps';
+import { expose } from 'comlink';
+import { planAlternatives, type PlanAsked, type PlanEvent } from './plan-alternatives';
+
+const worker = {
+  /** Tells of each plan as soon as it is there; over when all that was told has arrived. */
+  async plan(asked: PlanAsked, tell: (event: PlanEvent) => void | Promise<void>): Promise<void> {
+    const told: (void | Promise<void>)[] = [];
+    planAlternatives(
+      asked,
+      () => performance.now(),
+      (event) => told.push(tell(event)),
+    );
+    await Promise.all(told);
+  },
+
+  season: seasonTable,
+};
+export type PlannerWorker = typeof worker;
+
+expose(worker);

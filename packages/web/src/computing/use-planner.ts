@@ -1,0 +1,109 @@
+import type { Costs } from '@water-clock/core/proposals';
+import { proxy, wrap } from 'comlink';
+import { useCallback, useEffect, useReducer, useRef } from 'react';
+import type { Alternative, Offer, PlanAsked, PlanEvent, Refusal } from './plan-alternatives';
+import type { PlannerWorker } from './planner.worker';
+
+export interface Planning {
+  readonly state: 'busy' | 'done' | 'stopped' | 'failed';
+  /** What is being tried; null: nothing yet. */
+  readonly trying: Extract<PlanEvent, { type: 'trying' }> | null;
+  /** What the present settings cost; null until it is there. */
+  readonly now: Costs | null;
+  readonly offers: readonly Offer[];
+  readonly refusals: readonly Refusal[];
+  /** Ways that come to a plan that is there already. */
+  readonly same: readonly Alternative[];
+}
+
+export interface Planner extends Planning {
+  readonly stop: () => void;
+  readonly again: () => void;
+}
+
+const BEGUN: Planning = {
+  state: 'busy',
+  trying: null,
+  now: null,
+  offers: [],
+  refusals: [],
+  same: [],
+};
+
+type Act =
+  | PlanEvent
+  | { readonly type: 'begin' }
+  | { readonly type: 'end'; readonly state: Planning['state'] };
+
+export function planningAfter(planning: Planning, act: Act): Planning {
+  switch (act.type) {
+    case 'begin':
+      return BEGUN;
+    case 'end':
+      return { ...planning, state: act.state, trying: null };
+    case 'trying':
+      return { ...planning, trying: act };
+    case 'now':
+      return { ...planning, now: act.costs };
+    case 'offer':
+      return { ...planning, offers: [...planning.offers, act.offer] };
+    case 'same':
+      return { ...planning, same: [...planning.same, act.alternative] };
+    case 'refusal':
+      return { ...planning, refusals: [...planning.refusals, act.refusal] };
+  }
+}
+
+/** While somebody is typing, nothing is begun. */
+const PAUSE_MS = 350;
+
+/** Plans in a web worker of its own for what is asked; what is asked anew ends what goes on. */
+export function usePlanner(asked: PlanAsked): Planner {
+  const [planning, act] = useReducer(planningAfter, BEGUN);
+  const worker = useRef<Worker | null>(null);
+  const isFirst = useRef(true);
+
+  const stop = useCallback(() => {
+    worker.current?.terminate();
+    worker.current = null;
+    act({ type: 'end', state: 'stopped' });
+  }, []);
+  const begin = useCallback((wanted: PlanAsked) => {
+    worker.current?.terminate();
+    const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+    worker.current = thread;
+    act({ type: 'begin' });
+    const end = (state: Planning['state']) => {
+      if (worker.current !== thread) return;
+      thread.terminate();
+      worker.current = null;
+      act({ type: 'end', state });
+    };
+    thread.onerror = () => end('failed');
+    wrap<PlannerWorker>(thread)
+      .plan(
+        wanted,
+        proxy((event) => {
+          if (worker.current === thread) act(event);
+        }),
+      )
+      .then(
+        () => end('done'),
+        () => end('failed'),
+      );
+  }, []);
+
+  const text = JSON.stringify(asked);
+  const newest = useRef(asked);
+  useEffect(() => {
+    newest.current = asked;
+  });
+  useEffect(() => {
+    const wait = setTimeout(() => begin(newest.current), isFirst.current ? 0 : PAUSE_MS);
+    isFirst.current = false;
+    return () => clearTimeout(wait);
+  }, [text, begin]);
+  useEffect(() => () => worker.current?.terminate(), []);
+
+  return { ...planning, stop, again: useCallback(() => begin(newest.current), [begin]) };
+}

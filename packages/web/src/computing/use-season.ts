@@ -1,0 +1,27 @@
+import type { seasonTable, SeasonTable } from '@water-clock/core/season-steps';
+import { wrap } from 'comlink';
+import { useEffect, useState } from 'react';
+import type { PlannerWorker } from './planner.worker';
+
+type Asked = Parameters<typeof seasonTable>;
+
+export interface SeasonComputer {
+  /** Null until it is there, and where the timer has no percentage. */
+  readonly table: SeasonTable | null;
+  readonly hasFailed: boolean;
+}
+
+/** Percentages by month, worked out in a web worker that ends with what was asked. */
+export function useSeason(...[plan, wishes, mode, today]: Asked): SeasonComputer {
+  const [answer, setAnswer] = useState<SeasonComputer>({ table: null, hasFailed: false });
+  useEffect(() => {
+    const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+    const fail = () => setAnswer({ table: null, hasFailed: true });
+    thread.onerror = fail;
+    wrap<PlannerWorker>(thread)
+      .season(plan, wishes, mode, today)
+      .then((table) => setAnswer({ table, hasFailed: false }), fail);
+    return () => thread.terminate();
+  }, [plan, wishes, mode, today]);
+  return answer;
+}

@@ -1,0 +1,41 @@
+import type { SeasonMonth } from '@water-clock/core/season-steps';
+import type { Plan } from '@water-clock/core/settings';
+import { counted, listInWords } from '@water-clock/core/words';
+
+const isOne = ({ percents }: SeasonMonth): boolean => new Set(Object.values(percents)).size <= 1;
+
+/** What is set in a month: "60 %", "A 60 %, B 40 %", "off". */
+export function setWords(month: SeasonMonth): string {
+  if (month.isDry) return 'off';
+  if (isOne(month)) return `${Object.values(month.percents)[0] ?? 100} %`;
+  return Object.entries(month.percents)
+    .map(([id, percent]) => `${id} ${percent} %`)
+    .join(', ');
+}
+
+/** What a month wants: "62 %". */
+export const wantedWords = ({ wanted: { percent } }: SeasonMonth): string =>
+  `${Math.round(percent)} %`;
+
+/** What stands in the way of a month's percentage, one sentence each. */
+export function troubleWords(
+  { troubles, shortStations, findings }: SeasonMonth,
+  { timer }: Pick<Plan, 'timer'>,
+): string[] {
+  const { season } = timer;
+  return [
+    ...(troubles.includes('below-least')
+      ? [`It wants less than this timer's least, ${season!.minPercent} %.`]
+      : []),
+    ...(troubles.includes('above-most')
+      ? [`It wants more than this timer's most, ${season!.maxPercent} %.`]
+      : []),
+    ...(troubles.includes('too-short')
+      ? [
+          `${shortStations.length === 1 ? 'Station' : 'Stations'} ${listInWords(shortStations.map(String))} would run too short to be of use.`,
+        ]
+      : []),
+    ...findings.slice(0, 2).map(({ message }) => message),
+    ...(findings.length > 2 ? [`And ${counted(findings.length - 2, 'other finding')}.`] : []),
+  ];
+}
