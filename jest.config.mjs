@@ -56,6 +56,7 @@ export default {
       globalTeardown: '<rootDir>/src/testing/database-teardown.mjs',
     }),
     project('web'),
+    project('bench-timer'),
     {
       ...project('core'),
       displayName: 'e2e',

@@ -35,7 +35,7 @@ try {
   for (const script of ['lint', 'typecheck'])
     if (!run(script, 'npm', ['run', '-s', script]))
       results.push({ passed: 0, failed: 1, skipped: 0, isFine: false });
-  results.push(jest('unit-and-api', ['core', 'cli', 'server', 'web']));
+  results.push(jest('unit-and-api', ['core', 'cli', 'server', 'web', 'bench-timer']));
   results.push(jest('browser', ['e2e'], ['--runInBand']));
 } finally {
   cluster.stop();

@@ -1,0 +1,61 @@
+import {
+  addSeconds,
+  dayOf,
+  parseTimeOfDay,
+  startOfDay,
+  type DayNumber,
+  type TimerSeconds,
+} from '@water-clock/core/civil-time';
+import type { Plan, ProgramSettings } from '@water-clock/core/settings';
+import { watersOn } from './water-days.js';
+
+/** A start time of a program that has come. */
+export interface Start {
+  readonly program: ProgramSettings;
+  readonly startNumber: number;
+  readonly nominal: TimerSeconds;
+}
+
+/** The start times of a device, day by day, as its clock comes to them. */
+export class Starts {
+  private day: DayNumber | null = null;
+  private ofDay: readonly Start[] = [];
+
+  constructor(private readonly plan: Plan) {}
+
+  /** The moment of the next start after `at` on its date, or else the next midnight. */
+  nextAfter(at: TimerSeconds): TimerSeconds {
+    const next = this.on(dayOf(at)).find(({ nominal }) => nominal > at);
+    return next?.nominal ?? startOfDay((dayOf(at) + 1) as DayNumber);
+  }
+
+  /** The starts at just this moment, in the timer's order. */
+  at(at: TimerSeconds): readonly Start[] {
+    return this.on(dayOf(at)).filter(({ nominal }) => nominal === at);
+  }
+
+  private on(day: DayNumber): readonly Start[] {
+    if (this.day !== day) {
+      this.day = day;
+      this.ofDay = this.startsOn(day);
+    }
+    return this.ofDay;
+  }
+
+  private startsOn(day: DayNumber): Start[] {
+    const { timer, programs } = this.plan;
+    const place = ({ program }: Start) => timer.programs.indexOf(program.id);
+    return programs
+      .filter((program) => program.enabled && watersOn(this.plan, program, day))
+      .flatMap((program) =>
+        program.starts.map((start, index) => ({
+          program,
+          startNumber: index + 1,
+          nominal: addSeconds(startOfDay(day), parseTimeOfDay(start)! * 60),
+        })),
+      )
+      .sort(
+        (a, b) => a.nominal - b.nominal || place(a) - place(b) || a.startNumber - b.startNumber,
+      );
+  }
+}

@@ -1,0 +1,44 @@
+import { civilDateOf, type DayNumber } from '@water-clock/core/civil-time';
+import type { Plan, ProgramSettings } from '@water-clock/core/settings';
+
+/** A station's turn in a run, and how long it is at the percentage of the run's date. */
+export interface StationTurn {
+  readonly station: number;
+  readonly seconds: number;
+}
+
+/** The stations of a program that water when it starts on a date, in the timer's order. */
+export function turnsOn(plan: Plan, program: ProgramSettings, day: DayNumber): StationTurn[] {
+  const { timer, stations } = plan;
+  const isWorking = new Set(stations.filter(({ enabled }) => enabled).map(({ number }) => number));
+  const percent = percentOn(plan, program, day);
+  const turns = program.runs
+    .filter(({ station }) => isWorking.has(station))
+    .map(({ station, seconds }) => ({ station, seconds: atPercent(plan, seconds, percent) }))
+    .filter(({ seconds }) => seconds > 0);
+  return timer.stationOrder === 'listed' ? turns : turns.sort((a, b) => a.station - b.station);
+}
+
+function percentOn(
+  { timer, controller: { season } }: Plan,
+  program: ProgramSettings,
+  day: DayNumber,
+): number {
+  if (timer.season === null) return 100;
+  switch (season.mode) {
+    case 'whole':
+      return season.percent;
+    case 'program':
+      return program.percent;
+    case 'monthly':
+      return season.percents[civilDateOf(day).month - 1]!;
+  }
+}
+
+function atPercent({ timer: { season } }: Plan, seconds: number, percent: number): number {
+  if (season === null || percent === 100) return seconds;
+  if (seconds === 0 || percent === 0) return 0;
+  const unit = season.roundToSeconds;
+  const units = Math.floor((seconds * percent) / 100 / unit + 0.5);
+  return Math.max(1, units) * unit;
+}

@@ -1,0 +1,94 @@
+import {
+  Body,
+  ConflictException,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  NotFoundException,
+  Param,
+  ParseIntPipe,
+  Post,
+  Put,
+  UnprocessableEntityException,
+} from '@nestjs/common';
+import {
+  Anything,
+  DateTime,
+  readObject,
+  ROOT_PATH,
+  type DocumentProblem,
+} from '@water-clock/core/documents';
+import { parseDateTime } from '@water-clock/core/civil-time';
+import { readPlan } from '@water-clock/core/settings';
+import { readCommand } from './commands.js';
+import { Devices, type Served } from './devices.js';
+
+class Entered {
+  /** What a new device's clock shows at first. */
+  @DateTime() reads!: string;
+  @Anything() document: unknown;
+}
+
+/** The devices over HTTP, each under a name that its first settings give it. */
+@Controller('timers/:name')
+export class DevicesController {
+  constructor(private readonly devices: Devices) {}
+
+  @Put('settings')
+  enter(@Param('name') name: string, @Body() body: unknown) {
+    const problems: DocumentProblem[] = [];
+    const { reads, document } = readObject(Entered, body, ROOT_PATH, problems);
+    const plan = readPlan(document);
+    if (!plan.ok)
+      problems.push(
+        ...plan.trouble.map(({ path, message }) => ({ path: `document.${path}`, message })),
+      );
+    if (!plan.ok || problems.length > 0)
+      throw new UnprocessableEntityException({ errors: problems });
+    return answerOf(this.devices.enter(name, plan.value, parseDateTime(reads)!));
+  }
+
+  @Get()
+  state(@Param('name') name: string) {
+    return answerOf(this.find(name));
+  }
+
+  @Post('commands')
+  @HttpCode(200)
+  command(@Param('name') name: string, @Body() body: unknown) {
+    const served = this.find(name);
+    const command = readCommand(body);
+    if (!command.ok) throw new UnprocessableEntityException({ errors: command.trouble });
+    const refused = command.value.do(served);
+    if (refused !== undefined) throw new ConflictException(refused);
+    return answerOf(served);
+  }
+
+  /** What a meter shows at a station's terminal. */
+  @Get('stations/:station/reading')
+  reading(@Param('name') name: string, @Param('station', ParseIntPipe) station: number) {
+    return { ohms: this.find(name).device.readingOhms(station) };
+  }
+
+  @Get('log.csv')
+  @Header('content-type', 'text/csv; charset=utf-8')
+  log(@Param('name') name: string): string {
+    return this.find(name).device.log.asCsv();
+  }
+
+  @Delete()
+  @HttpCode(204)
+  remove(@Param('name') name: string): void {
+    if (!this.devices.remove(name)) throw new NotFoundException('There is no such timer here.');
+  }
+
+  private find(name: string): Served {
+    const served = this.devices.find(name);
+    if (!served) throw new NotFoundException('There is no such timer here.');
+    return served;
+  }
+}
+
+const answerOf = ({ device, speed }: Served) => ({ speed, ...device.state });
