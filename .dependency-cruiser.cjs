@@ -20,6 +20,9 @@ const CORE_ORDER = [
   'planner',
   'proposals',
   'season-steps',
+  'key-in',
+  'visits',
+  'sheets',
   'formats',
 ];
 

@@ -20,7 +20,7 @@ export default tseslint.config(
   },
   {
     // Nest reads constructor parameters' types at run time.
-    files: ['packages/server/src/**/*.ts'],
+    files: ['packages/server/src/**/*.ts', 'packages/bench-timer/src/**/*.ts'],
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
   {

@@ -40,7 +40,6 @@ export function* piecesOf(
   const waiting = turns.map((turn) => asTurn(plan, turn, begin));
   const slots = Array.from<number>({ length: atOnce }).fill(begin);
   let last: number = begin;
-  let pass = 0;
   let place = 0;
   for (;;) {
     const slot = slots.indexOf(Math.min(...slots));
@@ -50,10 +49,7 @@ export function* piecesOf(
     else {
       // The next one in this pass; at its end the next pass begins.
       while (place < waiting.length && waiting[place]!.remaining === 0) place++;
-      if (place === waiting.length) {
-        pass++;
-        place = waiting.findIndex(({ remaining }) => remaining > 0);
-      }
+      if (place === waiting.length) place = waiting.findIndex(({ remaining }) => remaining > 0);
       turn = place < 0 ? undefined : waiting[place++];
     }
     if (!turn) return;

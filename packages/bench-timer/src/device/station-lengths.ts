@@ -39,6 +39,7 @@ function atPercent({ timer: { season } }: Plan, seconds: number, percent: number
   if (season === null || percent === 100) return seconds;
   if (seconds === 0 || percent === 0) return 0;
   const unit = season.roundToSeconds;
-  const units = Math.floor((seconds * percent) / 100 / unit + 0.5);
+  // Whole numbers only: a half must be just a half.
+  const units = Math.floor((2 * seconds * percent + 100 * unit) / (200 * unit));
   return Math.max(1, units) * unit;
 }

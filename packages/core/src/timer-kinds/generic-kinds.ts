@@ -1,3 +1,4 @@
+import { TimerHandling } from './handling.js';
 import { TimerCapability } from './timer-capability.js';
 
 /** A kind of timer that a technician can start from and then adjust. */
@@ -6,6 +7,7 @@ export interface GenericKind {
   /** One line on what it is and how to know it. */
   readonly summary: string;
   readonly timer: TimerCapability;
+  readonly handling: TimerHandling;
 }
 
 function kind(
@@ -13,9 +15,25 @@ function kind(
   name: string,
   summary: string,
   differs: Partial<TimerCapability>,
+  handling: Partial<TimerHandling> = {},
 ): GenericKind {
-  return { key, summary, timer: Object.assign(new TimerCapability(), { name, ...differs }) };
+  return {
+    key,
+    summary,
+    timer: Object.assign(new TimerCapability(), { name, ...differs }),
+    handling: Object.assign(new TimerHandling(), handling),
+  };
 }
+
+/** Days before times: how small timers ask. */
+const DAYS_FIRST: Partial<TimerHandling> = {
+  keyInOrder: ['clock', 'days', 'starts', 'run-times', 'percent', 'extras'],
+};
+
+/** Lengths before starts. */
+const LENGTHS_FIRST: Partial<TimerHandling> = {
+  keyInOrder: ['clock', 'run-times', 'starts', 'days', 'percent', 'extras'],
+};
 
 const plainRunTime = {
   minSeconds: 60,
@@ -45,6 +63,7 @@ export const GENERIC_KINDS: readonly GenericKind[] = [
       pumpPerStation: false,
       power: 'battery',
     },
+    DAYS_FIRST,
   ),
   kind('battery-2', 'Battery timer, 2 stations', 'In a valve box, on a battery; two programs', {
     stations: 2,
@@ -112,16 +131,22 @@ export const GENERIC_KINDS: readonly GenericKind[] = [
       noWaterWindows: true,
     },
   ),
-  kind('older-8', 'Older wall timer, 8 stations', 'A new start cuts off what is running', {
-    stations: 8,
-    programs: ['A', 'B', 'C'],
-    startsPerProgram: 3,
-    runTime: { minSeconds: 60, maxSeconds: 5940, stepSeconds: 60, scope: 'station' },
-    dayModes: ['weekdays', 'odd', 'even'],
-    overlap: 'preempt',
-    maxStationDelaySeconds: 0,
-    pumpPerStation: false,
-  }),
+  kind(
+    'older-8',
+    'Older wall timer, 8 stations',
+    'A new start cuts off what is running',
+    {
+      stations: 8,
+      programs: ['A', 'B', 'C'],
+      startsPerProgram: 3,
+      runTime: { minSeconds: 60, maxSeconds: 5940, stepSeconds: 60, scope: 'station' },
+      dayModes: ['weekdays', 'odd', 'even'],
+      overlap: 'preempt',
+      maxStationDelaySeconds: 0,
+      pumpPerStation: false,
+    },
+    LENGTHS_FIRST,
+  ),
   kind('tap-2', 'Tap timer, two valves', 'On a garden tap with two outlets; one program each', {
     stations: 2,
     programs: ['1', '2'],
@@ -198,6 +223,10 @@ export const GENERIC_KINDS: readonly GenericKind[] = [
       maxStationDelaySeconds: 0,
       rainSensor: false,
       pumpPerStation: false,
+    },
+    {
+      ...DAYS_FIRST,
+      pauseForRain: 'Turn the big switch to off while it rains, and back to automatic afterwards.',
     },
   ),
   kind(

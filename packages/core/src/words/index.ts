@@ -1,3 +1,4 @@
+export { inClock, type ClockStyle } from './clock-style.js';
 export { daysLong, daysShort, weekdayNames } from './day-rules.js';
 export {
   clockTime,

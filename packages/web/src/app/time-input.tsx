@@ -1,7 +1,7 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { useClock } from '../signed-in/use-signed-in';
-import { inClock } from '../words/clock-style';
+import { inClock } from '@water-clock/core/words';
 import { parseClock } from '../words/lengths';
 
 interface TimeInputProps {

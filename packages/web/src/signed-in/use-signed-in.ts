@@ -1,7 +1,7 @@
 import { createContext, use, useCallback } from 'react';
 import type { Clock, Session } from '../api/session';
 import { quantityIn, type Quantity, type QuantityName } from '../units/quantities';
-import { inClock } from '../words/clock-style';
+import { inClock } from '@water-clock/core/words';
 
 /** Who is signed in; given by the signed-in frame. */
 export const SignedInContext = createContext<Session | null>(null);

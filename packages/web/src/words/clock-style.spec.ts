@@ -1,4 +1,5 @@
-import { hourLabel, inClock } from './clock-style';
+import { inClock } from '@water-clock/core/words';
+import { hourLabel } from './clock-style';
 import { parseClock } from './lengths';
 
 it('turns the times of a sentence into twelve hours, noon and midnight by name', () => {

@@ -1,22 +1,5 @@
 import type { Clock } from '../api/session';
 
-const TIME = /\b([01]\d|2[0-3]):([0-5]\d)(?::([0-5]\d))?\b/g;
-
-function twelveHours(hours: number, minutes: string, seconds: string | undefined): string {
-  const exact = minutes === '00' && (seconds === undefined || seconds === '00');
-  const half = exact && hours === 0 ? 'midnight' : exact && hours === 12 ? 'noon' : null;
-  const time = `${hours % 12 === 0 ? 12 : hours % 12}:${minutes}${seconds ? `:${seconds}` : ''}`;
-  return `${time} ${half ?? (hours < 12 ? 'AM' : 'PM')}`;
-}
-
-/** A sentence with its times of day as the person reads them: "04:30" or "4:30 AM". */
-export const inClock = (text: string, clock: Clock): string =>
-  clock === '24'
-    ? text
-    : text.replace(TIME, (_, hours: string, minutes: string, seconds: string | undefined) =>
-        twelveHours(Number(hours), minutes, seconds),
-      );
-
 /** A full hour for an axis: "04", "4 AM", "noon". */
 export function hourLabel(hour: number, clock: Clock): string {
   const hours = hour % 24;

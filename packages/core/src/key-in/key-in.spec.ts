@@ -1,0 +1,158 @@
+import fc from 'fast-check';
+import { differences } from '../compare/index.js';
+import type { Plan } from '../settings/index.js';
+import { anyPlan, planOf } from '../testing/plans.js';
+import { KEY_IN_PARTS, type KeyInPart } from '../timer-kinds/index.js';
+import { keyInPlaces, keyInSteps, valueWords, withShown, type KeyInStep } from './index.js';
+
+const STATIONS = [{ number: 1, name: 'Kerb strip' }, { number: 2 }];
+
+const planWith = (starts: string[], seconds: [number, number], percent = 100, timer: object = {}) =>
+  planOf({
+    timer: { programs: ['A', 'B'], startsPerProgram: 3, maxStationDelaySeconds: 0, ...timer },
+    controller: { season: { mode: 'whole', percent } },
+    stations: STATIONS,
+    programs: [
+      {
+        id: 'A',
+        starts,
+        days: { mode: 'weekdays', weekdays: [2, 5] },
+        runs: STATIONS.map(({ number: station }, index) => ({ station, seconds: seconds[index] })),
+      },
+    ],
+  });
+
+const stepsOf = (
+  target: Plan,
+  present: Plan | null,
+  { isWhole = false, order = KEY_IN_PARTS as readonly KeyInPart[] } = {},
+) => keyInSteps({ target, present, order, isWhole });
+
+const told = (steps: readonly KeyInStep[]) =>
+  steps.map(({ key, value }) => (value ? `${key}: ${valueWords(value)}` : key));
+
+const LOOK = ['look run: set to run', 'look sensor: active', 'look percent: 100 %', 'look clock'];
+
+it('is only what differs, with what is to be cleared, and a last look', () => {
+  const steps = stepsOf(planWith(['03:30'], [900, 600]), planWith(['02:00', '05:00'], [900, 750]));
+  expect(told(steps)).toEqual([
+    'clock',
+    'A start 1: 03:30',
+    'A start 2: off',
+    'A station 2: 10 min',
+    ...LOOK,
+  ]);
+  expect(valueWords(steps[3]!.before!)).toBe('12 min 30 s');
+});
+
+it('sets the percentage to 100 % before run times, and to what it is to be afterwards', () => {
+  const [present, target] = [planWith([], [900, 600], 130), planWith([], [900, 660], 80)];
+  expect(told(stepsOf(target, present))).toEqual([
+    'clock',
+    'percent first: 100 %',
+    'A station 2: 11 min',
+    'percent: 80 %',
+    'look run: set to run',
+    'look sensor: active',
+    'look percent: 80 %',
+    'look clock',
+  ]);
+  // Without run times to enter there is nothing to set it for.
+  expect(told(stepsOf(planWith([], [900, 600], 80), present))).toEqual([
+    'clock',
+    'percent: 80 %',
+    'look run: set to run',
+    'look sensor: active',
+    'look percent: 80 %',
+    'look clock',
+  ]);
+});
+
+it('follows the order of the kind, and is everything where nobody knows what is in it', () => {
+  const order = ['days', 'run-times', 'starts', 'clock', 'extras', 'percent'] as const;
+  const steps = stepsOf(planWith(['03:30'], [900, 0]), null, { order });
+  const parts = steps.map(({ part }) => part);
+  expect(parts.filter((part, index) => part !== parts[index - 1])).toEqual([
+    'days',
+    'percent',
+    'run-times',
+    'starts',
+    'clock',
+    'percent',
+    'last-look',
+  ]);
+  expect(told(steps)).toEqual(
+    expect.arrayContaining([
+      'A start 3: off',
+      'B start 1: off',
+      'B station 1: off',
+      'B days: no days chosen',
+    ]),
+  );
+  const whole = stepsOf(planWith(['03:30'], [900, 0]), planWith(['03:30'], [900, 0]), {
+    order,
+    isWhole: true,
+  });
+  expect(told(whole).filter((line) => line !== 'percent first: 100 %')).toEqual(
+    told(steps).filter((line) => line !== 'percent first: 100 %'),
+  );
+});
+
+it('asks for no percentage where the timer has none, and by program where it goes by program', () => {
+  const none = planWith(['03:30'], [900, 0], 100, { season: null });
+  expect(told(stepsOf(none, null)).filter((line) => line.includes('percent'))).toEqual([]);
+  const byProgram = (percent: number): Plan => {
+    const plan = planWith([], [900, percent]);
+    return {
+      ...plan,
+      controller: { ...plan.controller, season: { mode: 'program' } },
+      programs: plan.programs.map((program) => ({ ...program, percent })),
+    };
+  };
+  const lines = told(stepsOf(byProgram(120), byProgram(90)));
+  expect(lines.filter((line) => line.includes('percent'))).toEqual([
+    'A percent first: 100 %',
+    'A percent: 120 %',
+  ]);
+});
+
+it('every place writes what it reads: a plan is keyed into another, and is then the same', () => {
+  fc.assert(
+    fc.property(anyPlan, anyPlan, (one, other) => {
+      const timer = { ...other.timer, startsPerProgram: 6 };
+      const target = { ...other, timer, stations: other.stations };
+      const present: Plan = {
+        ...target,
+        controller: { ...target.controller, monthDaysOff: one.controller.monthDaysOff },
+        programs: one.programs,
+      };
+      const shown = new Map(keyInPlaces(target).map((place) => [place.key, place.read(target)]));
+      const keyed = withShown(present, shown);
+      const facts = keyInPlaces(target).map(({ key, read }) => [key, valueWords(read(keyed))]);
+      expect(facts).toEqual([...shown].map(([key, value]) => [key, valueWords(value)]));
+    }),
+  );
+});
+
+it('what the display shows otherwise is what was saved, starts in the middle too', () => {
+  const target = planWith(['01:00', '03:00', '05:00'], [900, 600]);
+  const shown = withShown(
+    target,
+    new Map([
+      ['A start 1', { type: 'time', time: null }],
+      ['A start 3', { type: 'time', time: '05:15' }],
+      ['A station 2', { type: 'length', seconds: 630 }],
+      ['look sensor', { type: 'choice', isOn: false, words: ['active', 'bypassed'] }],
+      ['no such place', { type: 'percent', percent: 5 }],
+    ] as const),
+  );
+  expect(shown.programs[0]).toMatchObject({
+    starts: ['03:00', '05:15'],
+    runs: [
+      { station: 1, seconds: 900 },
+      { station: 2, seconds: 630 },
+    ],
+  });
+  expect(shown.controller.rainSensor).toBe('bypass');
+  expect(differences(target, shown).length).toBeGreaterThan(2);
+});

@@ -1,0 +1,231 @@
+import { MonthlySeason, WholeSeason, type Plan, type ProgramSettings } from '../settings/index.js';
+import type { KeyInPart } from '../timer-kinds/index.js';
+import { MONTHS } from '../words/index.js';
+import type { KeyInValue } from './value.js';
+
+/** One setting of a timer, where it is keyed in and read off. */
+export interface KeyInPlace {
+  /** The same for the same setting of any plan: `A start 2`. */
+  readonly key: string;
+  readonly part: Exclude<KeyInPart, 'clock'>;
+  readonly program?: string;
+  readonly station?: number;
+  /** What is asked for, without program and station: `Start 2`. */
+  readonly what: string;
+  readonly read: (plan: Plan) => KeyInValue;
+  readonly write: (plan: Plan, value: KeyInValue) => Plan;
+}
+
+/** Every setting that a plan's timer has, part by part, program by program, station by station. */
+export function keyInPlaces(plan: Plan): KeyInPlace[] {
+  const programs = plan.timer.programs.map((id) => programOf(plan, id));
+  return [
+    ...programs.flatMap((program) => startPlaces(plan, program)),
+    ...programs.flatMap(({ id }) => plan.stations.map((one) => runPlace(id, one.number))),
+    ...programs.flatMap(({ id }) => dayPlaces(id)),
+    ...percentPlaces(plan),
+    ...extraPlaces(plan),
+  ];
+}
+
+const NOTHING: Omit<ProgramSettings, 'id'> = {
+  enabled: true,
+  percent: 100,
+  starts: [],
+  days: { mode: 'weekdays', weekdays: [] },
+  blockedWeekdays: [],
+  concurrent: 1,
+  runs: [],
+};
+
+/** A program of a plan; one with nothing set where the plan does not name it. */
+export const programOf = ({ programs }: Plan, id: string): ProgramSettings =>
+  programs.find((program) => program.id === id) ?? { id, ...NOTHING };
+
+function withProgram(
+  plan: Plan,
+  id: string,
+  change: (program: ProgramSettings) => Partial<ProgramSettings>,
+): Plan {
+  const before = programOf(plan, id);
+  const changed = { ...before, ...change(before) };
+  const isKnown = plan.programs.some((program) => program.id === id);
+  return {
+    ...plan,
+    programs: isKnown
+      ? plan.programs.map((program) => (program.id === id ? changed : program))
+      : [...plan.programs, changed],
+  };
+}
+
+function startPlaces({ timer }: Plan, { id, starts }: ProgramSettings): KeyInPlace[] {
+  const count = Math.max(timer.startsPerProgram, starts.length);
+  return Array.from({ length: count }, (_, index) => ({
+    key: `${id} start ${index + 1}`,
+    part: 'starts',
+    program: id,
+    what: `Start ${index + 1}`,
+    read: (plan) => ({ type: 'time', time: programOf(plan, id).starts[index] ?? null }),
+    // Written only with all the others of the program: see read-back.
+    write: (plan) => plan,
+  }));
+}
+
+const runPlace = (program: string, station: number): KeyInPlace => ({
+  key: `${program} station ${station}`,
+  part: 'run-times',
+  program,
+  station,
+  what: 'Run time',
+  read: (plan) => ({
+    type: 'length',
+    seconds: programOf(plan, program).runs.find((run) => run.station === station)?.seconds ?? 0,
+  }),
+  write: (plan, value) =>
+    withProgram(plan, program, ({ runs }) => {
+      const seconds = value.type === 'length' ? value.seconds : 0;
+      const isKnown = runs.some((run) => run.station === station);
+      if (!isKnown) return { runs: seconds > 0 ? [...runs, { station, seconds }] : runs };
+      return { runs: runs.map((run) => (run.station === station ? { station, seconds } : run)) };
+    }),
+});
+
+const dayPlaces = (program: string): KeyInPlace[] => [
+  {
+    key: `${program} days`,
+    part: 'days',
+    program,
+    what: 'Water days',
+    read: (plan) => ({ type: 'days', days: programOf(plan, program).days }),
+    write: (plan, value) =>
+      value.type === 'days' ? withProgram(plan, program, () => ({ days: value.days })) : plan,
+  },
+  {
+    key: `${program} never on`,
+    part: 'days',
+    program,
+    what: 'Never on',
+    read: (plan) => ({
+      type: 'weekdays',
+      weekdays: programOf(plan, program).blockedWeekdays,
+    }),
+    write: (plan, value) =>
+      value.type === 'weekdays'
+        ? withProgram(plan, program, () => ({ blockedWeekdays: [...value.weekdays] }))
+        : plan,
+  },
+];
+
+const percentOf = (value: KeyInValue): number => (value.type === 'percent' ? value.percent : 100);
+
+function percentPlaces({ timer, controller: { season } }: Plan): KeyInPlace[] {
+  if (timer.season === null) return [];
+  const place = { part: 'percent', what: 'Season percentage' } as const;
+  switch (season.mode) {
+    case 'whole':
+      return [
+        {
+          ...place,
+          key: 'percent',
+          read: ({ controller }) => ({
+            type: 'percent',
+            percent: controller.season.mode === 'whole' ? controller.season.percent : 100,
+          }),
+          write: (plan, value) => ({
+            ...plan,
+            controller: {
+              ...plan.controller,
+              season: Object.assign(new WholeSeason(), { percent: percentOf(value) }),
+            },
+          }),
+        },
+      ];
+    case 'program':
+      return timer.programs.map((program) => ({
+        ...place,
+        key: `${program} percent`,
+        program,
+        read: (plan) => ({
+          type: 'percent',
+          percent:
+            plan.controller.season.mode === 'program' ? programOf(plan, program).percent : 100,
+        }),
+        write: (plan, value) => withProgram(plan, program, () => ({ percent: percentOf(value) })),
+      }));
+    case 'monthly':
+      return MONTHS.map((month, index) => ({
+        ...place,
+        key: `percent ${month}`,
+        what: `Percentage in ${month}`,
+        read: ({ controller }) => ({
+          type: 'percent',
+          percent: controller.season.mode === 'monthly' ? controller.season.percents[index]! : 100,
+        }),
+        write: (plan, value) => {
+          const { season: before } = plan.controller;
+          if (before.mode !== 'monthly') return plan;
+          const percents = before.percents.map((percent, at) =>
+            at === index ? percentOf(value) : percent,
+          );
+          const changed = Object.assign(new MonthlySeason(), { percents });
+          return { ...plan, controller: { ...plan.controller, season: changed } };
+        },
+      }));
+  }
+}
+
+function extraPlaces({ timer, stations }: Plan): KeyInPlace[] {
+  const places: KeyInPlace[] = [];
+  if (timer.maxStationDelaySeconds > 0)
+    places.push({
+      key: 'station delay',
+      part: 'extras',
+      what: 'Wait between stations',
+      read: ({ controller }) => ({ type: 'length', seconds: controller.stationDelaySeconds }),
+      write: (plan, value) => ({
+        ...plan,
+        controller: {
+          ...plan.controller,
+          stationDelaySeconds: value.type === 'length' ? value.seconds : 0,
+        },
+      }),
+    });
+  if (timer.monthDaysOff)
+    places.push({
+      key: 'month days off',
+      part: 'extras',
+      what: 'Never on these days of a month',
+      read: ({ controller }) => ({ type: 'month-days', monthDays: controller.monthDaysOff }),
+      write: (plan, value) => ({
+        ...plan,
+        controller: {
+          ...plan.controller,
+          monthDaysOff: value.type === 'month-days' ? [...value.monthDays] : [],
+        },
+      }),
+    });
+  if (timer.cycleSoak)
+    for (const { number } of stations)
+      places.push(cyclePlace(number, 'cycleSeconds'), cyclePlace(number, 'soakSeconds'));
+  return places;
+}
+
+const cyclePlace = (number: number, field: 'cycleSeconds' | 'soakSeconds'): KeyInPlace => ({
+  key: `station ${number} ${field === 'cycleSeconds' ? 'cycle' : 'soak'}`,
+  part: 'extras',
+  station: number,
+  what: field === 'cycleSeconds' ? 'Longest cycle' : 'Soak',
+  read: ({ stations }) => ({
+    type: 'length',
+    seconds: stations.find((one) => one.number === number)?.[field] ?? 0,
+  }),
+  write: (plan, value) => ({
+    ...plan,
+    stations: plan.stations.map((station) => {
+      if (station.number !== number) return station;
+      const { [field]: _before, ...rest } = station;
+      const seconds = value.type === 'length' ? value.seconds : 0;
+      return seconds > 0 ? { ...rest, [field]: seconds } : rest;
+    }),
+  }),
+});

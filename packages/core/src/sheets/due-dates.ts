@@ -1,0 +1,39 @@
+import { addDays, dayOf, formatDate, type DayNumber } from '../civil-time/index.js';
+import type { Plan } from '../settings/index.js';
+import { clockChanges } from '../time-zones/index.js';
+import type { SheetDue } from './sheet.js';
+
+export interface DueAsked {
+  readonly plan: Plan;
+  /** The date of the visit. */
+  readonly on: DayNumber;
+  /** What was done at the visit: it falls due again in a year. */
+  readonly care: ReadonlySet<'battery' | 'sensor'>;
+  /** The next change of the percentage; null where none is known. */
+  readonly seasonStep: SheetDue | null;
+}
+
+/** What falls due next, the soonest first: season step, clock change, battery, sensor. */
+export function dueDates({ plan, on, care, seasonStep }: DueAsked): SheetDue[] {
+  const due: SheetDue[] = seasonStep ? [seasonStep] : [];
+  const add = (day: DayNumber, what: string) => due.push({ on: formatDate(day), what });
+  const timeZone = plan.site?.timeZone;
+  const [change] = timeZone ? clockChanges(timeZone, addDays(on, 1), addDays(on, 400)) : [];
+  if (change) {
+    const isForward = change.offsetAfterSeconds > change.offsetBeforeSeconds;
+    const what = isForward
+      ? 'Summer time begins: put the clock forward'
+      : 'Summer time ends: put the clock back';
+    add(dayOf(change.at), what);
+  }
+  const yearly = (what: 'battery' | 'sensor', words: string) =>
+    add(care.has(what) ? yearAfter(on) : on, words);
+  yearly(
+    'battery',
+    plan.timer.power === 'battery' ? 'Change the battery' : 'Change the backup battery',
+  );
+  if (plan.timer.rainSensor) yearly('sensor', 'Try the rain sensor');
+  return due.sort((a, b) => a.on.localeCompare(b.on));
+}
+
+const yearAfter = (on: DayNumber): DayNumber => addDays(on, 365);

@@ -1,0 +1,11 @@
+export { dueDates, type DueAsked } from './due-dates.js';
+export {
+  readSheet,
+  Sheet,
+  SHEET_FORMAT,
+  SheetBar,
+  SheetDay,
+  SheetDue,
+  SheetStation,
+} from './sheet.js';
+export { GENERAL_WORDS, sheetOf, type SheetAsked } from './sheet-of.js';

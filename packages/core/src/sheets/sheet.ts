@@ -1,0 +1,71 @@
+import {
+  CivilDay,
+  NestedList,
+  OneOf,
+  Optional,
+  readObject,
+  ROOT_PATH,
+  Text,
+  WholeNumber,
+  type DocumentProblem,
+} from '../documents/index.js';
+import { err, ok, type Result } from '../kernel/index.js';
+
+export const SHEET_FORMAT = 'waterclock.sheet/1';
+
+const MINUTES_OF_A_DAY = 1440;
+
+export class SheetStation {
+  @WholeNumber(1, 256) number!: number;
+  @Text() name = '';
+  /** When it waters, a sentence each program; none: it does not. */
+  @Text() waters = '';
+  /** How much in a week, with its unit. */
+  @Optional() @Text() water?: string;
+}
+
+/** A run, or its part, within one date. */
+export class SheetBar {
+  @Text() program!: string;
+  /** Minutes of the day. */
+  @WholeNumber(0, MINUTES_OF_A_DAY) from!: number;
+  @WholeNumber(0, MINUTES_OF_A_DAY) to!: number;
+}
+
+export class SheetDay {
+  @CivilDay() date!: string;
+  @NestedList(() => SheetBar) bars: SheetBar[] = [];
+}
+
+/** Something to be done to the timer, and when. */
+export class SheetDue {
+  @CivilDay() on!: string;
+  @Text() what!: string;
+}
+
+/** What is left at the door, in words: all that a household needs, and nothing else. */
+export class Sheet {
+  @OneOf([SHEET_FORMAT]) format: typeof SHEET_FORMAT = SHEET_FORMAT;
+  @CivilDay() madeOn!: string;
+  @Text() property!: string;
+  @Text() timer!: string;
+  @Text() firm!: string;
+  /** Whom to phone. */
+  @Text() phone = '';
+  /** The season percentage, in words. */
+  @Text() season = '';
+  @OneOf(['24', '12']) clock: '24' | '12' = '24';
+  @NestedList(() => SheetStation) stations: SheetStation[] = [];
+  /** Seven dates, as they will be watered. */
+  @NestedList(() => SheetDay) week: SheetDay[] = [];
+  @Text() pauseForRain = '';
+  @Text() runOneStation = '';
+  @NestedList(() => SheetDue) due: SheetDue[] = [];
+}
+
+/** Reads a sheet; every fault of it at once, by its path. */
+export function readSheet(document: unknown): Result<Sheet, readonly DocumentProblem[]> {
+  const problems: DocumentProblem[] = [];
+  const sheet = readObject(Sheet, document, ROOT_PATH, problems);
+  return problems.length === 0 ? ok(sheet) : err(problems);
+}

@@ -1,0 +1,77 @@
+import {
+  Amount,
+  Flag,
+  ListOfChoices,
+  OneOf,
+  Optional,
+  readObject,
+  ROOT_PATH,
+  Text,
+  WholeNumber,
+  type DocumentProblem,
+} from '../documents/index.js';
+import { err, ok, type Result } from '../kernel/index.js';
+import { LONGEST_SECONDS } from '../timer-kinds/index.js';
+import { STATION_FAULTS, type StationFault } from './station-faults.js';
+import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
+
+export const STEP_STATES = ['open', 'done', 'skipped'] as const;
+export type StepState = (typeof STEP_STATES)[number];
+
+/** A step is done, skipped for a reason, or open again. */
+export class StepEntry {
+  @OneOf(['step']) kind = 'step' as const;
+  @OneOf(VISIT_STEPS) step!: VisitStep;
+  @OneOf(STEP_STATES) state!: StepState;
+  @Optional() @Text() reason?: string;
+}
+
+/** A value is keyed in, or is to be keyed in after all. */
+export class KeyInEntry {
+  @OneOf(['key-in']) kind = 'key-in' as const;
+  /** The key of the place; with its value, so that a changed value is open again. */
+  @Text() key!: string;
+  @Text() value!: string;
+  @Flag() isTicked!: boolean;
+}
+
+/** A station was seen running, or measured. */
+export class StationEntry {
+  @OneOf(['station']) kind = 'station' as const;
+  @WholeNumber(1, 256) station!: number;
+  /** None: it is fine. */
+  @ListOfChoices(STATION_FAULTS) faults: StationFault[] = [];
+  @Text() note = '';
+  /** Beyond what the meter can show: 1e9. */
+  @Optional() @Amount(0, 1e9) ohms?: number;
+  @Optional() @Amount(0, 1000) amps?: number;
+  @Optional() @WholeNumber(1, LONGEST_SECONDS) runoffSeconds?: number;
+}
+
+/** The batteries were changed, the sensor was tried: what falls due again in a year. */
+export class CareEntry {
+  @OneOf(['care']) kind = 'care' as const;
+  @OneOf(['battery', 'sensor']) what!: 'battery' | 'sensor';
+  @Flag() isDone!: boolean;
+}
+
+export type VisitEntry = StepEntry | KeyInEntry | StationEntry | CareEntry;
+
+const ENTRIES = { step: StepEntry, 'key-in': KeyInEntry, station: StationEntry, care: CareEntry };
+
+/** Reads what was observed or done; every fault at once, by its path. */
+export function readEntry(document: unknown): Result<VisitEntry, readonly DocumentProblem[]> {
+  const kind = (document as { kind?: unknown } | null)?.kind;
+  if (typeof kind !== 'string' || !Object.hasOwn(ENTRIES, kind))
+    return err([{ path: 'kind', message: `must be one of ${Object.keys(ENTRIES).join(', ')}` }]);
+  const problems: DocumentProblem[] = [];
+  const entry: VisitEntry = readObject<VisitEntry>(
+    ENTRIES[kind as keyof typeof ENTRIES],
+    document,
+    ROOT_PATH,
+    problems,
+  );
+  if (entry.kind === 'step' && entry.state === 'skipped' && !entry.reason?.trim())
+    problems.push({ path: 'reason', message: 'is required: why is the step left out?' });
+  return problems.length === 0 ? ok(entry) : err(problems);
+}

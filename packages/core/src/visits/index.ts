@@ -1,0 +1,19 @@
+export {
+  judgeReading,
+  VERDICT_NAMES,
+  type ElectricalReading,
+  type ElectricalVerdict,
+} from './electrical.js';
+export {
+  CareEntry,
+  KeyInEntry,
+  readEntry,
+  STEP_STATES,
+  StationEntry,
+  StepEntry,
+  type StepState,
+  type VisitEntry,
+} from './entry.js';
+export { FAULT_NAMES, STATION_FAULTS, type StationFault } from './station-faults.js';
+export { nextStep, tickKey, visitOf, type MadeEntry, type Told, type Visit } from './visit.js';
+export { STEP_NAMES, VISIT_STEPS, type VisitStep } from './visit-steps.js';

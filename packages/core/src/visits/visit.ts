@@ -1,0 +1,107 @@
+import type { StationEntry, StepEntry, VisitEntry } from './entry.js';
+import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
+
+/** An entry as it was made: by whom, when, and what its maker had seen. */
+export interface MadeEntry {
+  readonly id: string;
+  /** Counts the visit's entries as they came in; null while it waits on the device. */
+  readonly number: number | null;
+  /** The highest number that its maker had seen. */
+  readonly seen: number;
+  readonly person: string;
+  /** The true moment of the observation, ISO 8601 in UTC. */
+  readonly observedAt: string;
+  readonly entry: VisitEntry;
+}
+
+/** What holds of one subject, and what others said of it without knowing of each other. */
+export interface Told<Entry extends VisitEntry = VisitEntry> {
+  readonly latest: MadeEntry & { readonly entry: Entry };
+  /** Said otherwise by somebody who had not seen the latest, as its maker had not seen this. */
+  readonly otherwise: readonly (MadeEntry & { readonly entry: Entry })[];
+}
+
+export interface Visit {
+  readonly steps: ReadonlyMap<VisitStep, Told<StepEntry>>;
+  /** By `key value`: what is ticked. */
+  readonly keyedIn: ReadonlySet<string>;
+  readonly stations: ReadonlyMap<number, Told<StationEntry>>;
+  readonly care: ReadonlySet<'battery' | 'sensor'>;
+  /** Everything that two said differently. */
+  readonly conflicts: readonly Told[];
+}
+
+export const tickKey = (key: string, value: string): string => `${key} ${value}`;
+
+function subjectOf(entry: VisitEntry): string {
+  switch (entry.kind) {
+    case 'step':
+      return `step ${entry.step}`;
+    case 'key-in':
+      return `key-in ${tickKey(entry.key, entry.value)}`;
+    case 'station':
+      return `station ${entry.station}`;
+    case 'care':
+      return `care ${entry.what}`;
+  }
+}
+
+const saysSame = (a: VisitEntry, b: VisitEntry): boolean =>
+  JSON.stringify(Object.entries(a).sort()) === JSON.stringify(Object.entries(b).sort());
+
+const NOT_YET = Number.MAX_SAFE_INTEGER;
+
+/** Whether the makers of two entries did not know of each other's. */
+const isUnaware = (a: MadeEntry, b: MadeEntry): boolean =>
+  a.person !== b.person && (a.number ?? NOT_YET) > b.seen && (b.number ?? NOT_YET) > a.seen;
+
+/**
+ * What a visit comes to by its entries. Of one subject the last observation holds; what somebody else
+ * said of it meanwhile, not knowing, is kept beside it until an entry is made that has seen both.
+ */
+export function visitOf(entries: readonly MadeEntry[]): Visit {
+  const bySubject = new Map<string, MadeEntry[]>();
+  for (const made of entries) {
+    const subject = subjectOf(made.entry);
+    bySubject.set(subject, [...(bySubject.get(subject) ?? []), made]);
+  }
+  const told = [...bySubject.values()].map(toldOf);
+  const of = <Kind extends VisitEntry['kind']>(kind: Kind) =>
+    told.filter(({ latest }) => latest.entry.kind === kind) as Told<
+      Extract<VisitEntry, { kind: Kind }>
+    >[];
+  return {
+    steps: new Map(of('step').map((one) => [one.latest.entry.step, one])),
+    keyedIn: new Set(
+      of('key-in')
+        .filter(({ latest }) => latest.entry.isTicked)
+        .map(({ latest: { entry } }) => tickKey(entry.key, entry.value)),
+    ),
+    stations: new Map(of('station').map((one) => [one.latest.entry.station, one])),
+    care: new Set(
+      of('care')
+        .filter(({ latest }) => latest.entry.isDone)
+        .map(({ latest }) => latest.entry.what),
+    ),
+    conflicts: told.filter(({ otherwise }) => otherwise.length > 0),
+  };
+}
+
+function toldOf(all: readonly MadeEntry[]): Told {
+  const inOrder = [...all].sort(
+    (a, b) =>
+      a.observedAt.localeCompare(b.observedAt) || (a.number ?? NOT_YET) - (b.number ?? NOT_YET),
+  );
+  const latest = inOrder.at(-1)!;
+  return {
+    latest,
+    otherwise: inOrder.filter(
+      (other) =>
+        other !== latest && isUnaware(other, latest) && !saysSame(other.entry, latest.entry),
+    ),
+  };
+}
+
+/** The first step that is neither done nor skipped; null when all are. */
+export const nextStep = ({ steps }: Visit): VisitStep | null =>
+  VISIT_STEPS.find((step) => (steps.get(step)?.latest.entry.state ?? 'open') === 'open') ?? null;

@@ -1,0 +1,122 @@
+import {
+  judgeReading,
+  nextStep,
+  readEntry,
+  visitOf,
+  type ElectricalReading,
+  type MadeEntry,
+  type VisitEntry,
+} from './index.js';
+
+const entryOf = (document: object): VisitEntry => {
+  const read = readEntry(document);
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+};
+
+let made = 0;
+const entry = (
+  number: number | null,
+  seen: number,
+  person: string,
+  minute: number,
+  document: object,
+): MadeEntry => ({
+  id: `entry ${++made}`,
+  number,
+  seen,
+  person,
+  observedAt: `2026-06-01T10:${String(minute).padStart(2, '0')}:00.000Z`,
+  entry: entryOf(document),
+});
+
+const walked = (faults: string[]) => ({ kind: 'station', station: 3, faults });
+const step = (name: string, state: string, reason?: string) => ({
+  kind: 'step',
+  step: name,
+  state,
+  ...(reason !== undefined && { reason }),
+});
+
+it('holds what was observed last, whatever order it comes in', () => {
+  const entries = [
+    entry(3, 2, 'Ines', 20, walked([])),
+    entry(1, 0, 'Ines', 5, step('arrive', 'done')),
+    entry(2, 1, 'Ines', 10, walked(['leak'])),
+  ];
+  for (const order of [entries, [...entries].reverse()]) {
+    const visit = visitOf(order);
+    expect(visit.stations.get(3)?.latest.entry.faults).toEqual([]);
+    expect(visit.conflicts).toEqual([]);
+    expect(nextStep(visit)).toBe('as-found');
+  }
+});
+
+it('keeps beside it what somebody else said meanwhile, until one has seen both', () => {
+  const hers = entry(5, 4, 'Ines', 10, walked(['leak']));
+  // Made on a device without signal: it came in later, and had not seen hers.
+  const his = entry(6, 4, 'Tomas', 8, walked([]));
+  expect(visitOf([hers, his]).conflicts).toMatchObject([
+    { latest: { id: hers.id }, otherwise: [{ id: his.id }] },
+  ]);
+  // While it still waits on his device it is there already.
+  expect(visitOf([hers, { ...his, number: null }]).conflicts).toHaveLength(1);
+  const settled = entry(7, 6, 'Ines', 30, walked(['leak']));
+  expect(visitOf([hers, his, settled]).conflicts).toEqual([]);
+  // Who had seen hers and said otherwise knew what they did.
+  const aware = entry(6, 5, 'Tomas', 12, walked([]));
+  expect(visitOf([hers, aware]).conflicts).toEqual([]);
+  // And two who say the same do not differ.
+  const same = entry(6, 4, 'Tomas', 8, walked(['leak']));
+  expect(visitOf([hers, same]).conflicts).toEqual([]);
+});
+
+it('a tick holds for its value only; a step that is skipped has a reason', () => {
+  const tick = (value: string, isTicked: boolean) => ({
+    kind: 'key-in',
+    key: 'A start 1',
+    value,
+    isTicked,
+  });
+  const visit = visitOf([
+    entry(1, 0, 'Ines', 1, tick('03:30', true)),
+    entry(2, 1, 'Ines', 2, tick('04:00', true)),
+    entry(3, 2, 'Ines', 3, tick('04:00', false)),
+    entry(4, 3, 'Ines', 4, step('need', 'skipped', 'Measured last week')),
+  ]);
+  expect([...visit.keyedIn]).toEqual(['A start 1 03:30']);
+  expect(visit.steps.get('need')?.latest.entry.reason).toBe('Measured last week');
+  expect(readEntry(step('need', 'skipped', ' '))).toMatchObject({
+    ok: false,
+    trouble: [{ path: 'reason' }],
+  });
+});
+
+it('refuses what is no entry, every fault at its place', () => {
+  const paths = (document: unknown) => {
+    const read = readEntry(document);
+    return read.ok ? [] : read.trouble.map(({ path }) => path);
+  };
+  expect(
+    paths({ kind: 'station', station: 0, faults: ['rust'], ohms: -1, more: 1 }).sort(),
+  ).toEqual(['faults[0]', 'more', 'ohms', 'station']);
+  expect(paths({ kind: 'wish' })).toEqual(['kind']);
+  expect(paths(null)).toEqual(['kind']);
+});
+
+it.each<[ElectricalReading, 'mains' | 'battery', string]>([
+  [{ ohms: 26 }, 'mains', 'in-range'],
+  [{ ohms: 20 }, 'mains', 'in-range'],
+  [{ ohms: 60.1 }, 'mains', 'unusual'],
+  [{ ohms: 10 }, 'mains', 'unusual'],
+  [{ ohms: 9.9 }, 'mains', 'short'],
+  [{ ohms: 200.1 }, 'mains', 'open'],
+  [{ ohms: 5 }, 'battery', 'in-range'],
+  [{ ohms: 0.5 }, 'battery', 'short'],
+  [{ amps: 0.25 }, 'mains', 'in-range'],
+  [{ amps: 0.01 }, 'mains', 'open'],
+  [{ amps: 1.2 }, 'mains', 'short'],
+  [{ amps: 0.25 }, 'battery', 'unusual'],
+])('judges %j on %s as %s', (reading, power, verdict) => {
+  expect(judgeReading(reading, power)).toBe(verdict);
+});
