@@ -2,6 +2,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
 import { parseArgs } from 'node:util';
+import { startBench } from './bench-timer.js';
 import { startCluster } from './cluster.js';
 import { dataFolder, serverProgram } from './data-folder.js';
 
@@ -39,12 +40,19 @@ if (!(await isFree(port)))
 // With a DATABASE_URL of its own the same build serves from any PostgreSQL.
 const given = process.env.DATABASE_URL;
 const cluster = given ? { url: given, stop: () => undefined } : await startCluster(dataFolder());
-const environment = { ...process.env, DATABASE_URL: cluster.url, PORT: String(port) };
+const bench = await startBench();
+const environment = {
+  ...process.env,
+  DATABASE_URL: cluster.url,
+  BENCH_TIMER_URL: bench.url,
+  PORT: String(port),
+};
 
 let isStopping = false;
 function stopAll(code) {
   if (isStopping) return;
   isStopping = true;
+  bench.stop();
   cluster.stop();
   process.exit(code);
 }

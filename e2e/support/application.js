@@ -26,11 +26,17 @@ export function makeDatabase(clusterUrl, { demo = false, large = false } = {}) {
  * Starts a server process on a database; ready when it gives its URL. `end` sends it a signal and
  * waits until it is gone, if it is not already.
  * @param {string} databaseUrl
+ * @param {{ benchUrl?: string, onPort?: number }} [options]
  * @returns {Promise<{ url: string, end: (signal: NodeJS.Signals) => Promise<void> }>}
  */
-export async function startServer(databaseUrl) {
-  const port = await freePort();
-  const env = { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port) };
+export async function startServer(databaseUrl, { benchUrl, onPort } = {}) {
+  const port = onPort ?? (await freePort());
+  const env = {
+    ...process.env,
+    DATABASE_URL: databaseUrl,
+    PORT: String(port),
+    BENCH_TIMER_URL: benchUrl ?? '',
+  };
   const server = spawn(process.execPath, [serverProgram('main.js')], {
     env,
     stdio: ['ignore', 'pipe', 'inherit'],

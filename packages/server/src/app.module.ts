@@ -10,20 +10,33 @@ import { PlanningModule } from './planning/planning.module.js';
 import { PropertiesModule } from './properties/properties.module.js';
 import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
+import { SheetsModule } from './sheets/sheets.module.js';
+import { StandInModule } from './stand-in/stand-in.module.js';
 import { TimersModule } from './timers/timers.module.js';
+import { VisitsModule } from './visits/visits.module.js';
 import { WeatherModule } from './weather/weather.module.js';
 
 export interface AppOptions {
   readonly databaseUrl: string;
   /** The built file that threads for plans run. */
   readonly planWorker: string;
+  /** The folder of the fonts that sheets are printed in. */
+  readonly fontFolder: string;
+  /** Where the simulated timers are; without it there are none. */
+  readonly benchUrl?: string | null;
   /** Folder of the built web application; without it the API is served alone. */
   readonly webFolder?: string;
 }
 
 @Module({})
 export class AppModule {
-  static with({ databaseUrl, planWorker, webFolder }: AppOptions): DynamicModule {
+  static with({
+    databaseUrl,
+    planWorker,
+    fontFolder,
+    benchUrl = null,
+    webFolder,
+  }: AppOptions): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -36,6 +49,9 @@ export class AppModule {
         TimersModule,
         CopiesModule,
         PropertyFilesModule,
+        VisitsModule,
+        SheetsModule.with(fontFolder),
+        StandInModule.with(benchUrl),
         PlanningModule.with(planWorker),
         ...(webFolder && existsSync(webFolder)
           ? [ServeStaticModule.forRoot({ rootPath: webFolder, exclude: ['/api/{*rest}'] })]

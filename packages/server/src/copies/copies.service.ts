@@ -1,10 +1,11 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { readPlan } from '@water-clock/core/settings';
-import { DataSource } from 'typeorm';
+import { DataSource, MoreThan, Not } from 'typeorm';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
-import { notFound } from '../platform/problem.js';
+import { observedAt } from '../platform/observed.js';
+import { badInput, notFound } from '../platform/problem.js';
 import { lockTimer } from '../timers/lock-timer.js';
 import { timerAnswer } from '../timers/timer-answer.js';
 import { Timer } from '../timers/timer.entity.js';
@@ -38,7 +39,7 @@ export class CopiesService {
   async one(firmId: string, id: string): Promise<CopyAnswer> {
     const row = await this.source.manager.findOne(Copy, {
       where: { firmId, id },
-      relations: { timer: { property: true } },
+      relations: { timer: { property: true, kind: true } },
     });
     if (!row) throw notFound('copy');
     return { ...copyListing(row), timer: timerAnswer(row.timer), document: row.document };
@@ -49,13 +50,28 @@ export class CopiesService {
     const { firmId, name: personName } = person;
     const document = wholeDocument(fields.document, readPlan);
     await this.refuseUnknownTimer(firmId, timerId);
-    const { reason, name } = fields;
-    const id = await this.source.transaction((manager) =>
-      makeCopy(manager, {
-        ...{ firmId, timerId, reason, name, document, personName },
-        isInTimer: reason !== 'planned',
-      }),
-    );
+    const { reason, name, id: ownId } = fields;
+    const madeAt = observedAt(fields.madeAt, new Date());
+    const id = await this.source.transaction(async (manager) => {
+      await lockTimer(manager, firmId, timerId);
+      const known = ownId && (await manager.findOneBy(Copy, { id: ownId }));
+      if (known) {
+        if (known.firmId !== firmId || known.timerId !== timerId)
+          throw badInput([{ path: 'id', message: 'is taken' }]);
+        return known.id;
+      }
+      // What came in late does not take the place of what was read off, or left, after it.
+      const isOld = await manager.existsBy(Copy, {
+        ...{ firmId, timerId },
+        reason: Not('planned'),
+        madeAt: MoreThan(madeAt),
+      });
+      return makeCopy(manager, {
+        ...(ownId && { id: ownId }),
+        ...{ firmId, timerId, reason, name, document, personName, madeAt },
+        isInTimer: reason !== 'planned' && !isOld,
+      });
+    });
     return this.one(firmId, id);
   }
 

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { planDocument } from '../testing/documents.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
 
@@ -77,6 +78,30 @@ it('named at once by many as the one in the timer, one of them is, and nobody fa
   expect(answers.map(({ status }) => status)).toEqual(Array(6).fill(200));
   const copies = (await list()) as { isInTimer: boolean }[];
   expect(copies.filter(({ isInTimer }) => isInTimer)).toHaveLength(1);
+});
+
+it('one made without signal comes in under its own id and time, once, and not before a later one', async () => {
+  const id = randomUUID();
+  const earlier = { id, madeAt: '2026-06-01T09:00:00.000Z', reason: 'as-found' };
+  const late = await add('left');
+  const send = (fields: object) =>
+    person.agent
+      .post(`/api/timers/${timerId}/copies`)
+      .send({ ...fields, document: planDocument() })
+      .expect(201);
+  for (let times = 0; times < 2; times++)
+    expect((await send(earlier)).body).toMatchObject({
+      ...earlier,
+      number: 2,
+      isInTimer: false,
+    });
+  expect(await list()).toMatchObject([
+    { id, isInTimer: false },
+    { id: late.id, isInTimer: true },
+  ]);
+  // A planned one is in no timer, however late it was made.
+  const old = await send({ reason: 'left', madeAt: '2026-06-01T08:00:00.000Z' });
+  expect(old.body.isInTimer).toBe(false);
 });
 
 it('what is planned for later is kept, and what is in the timer stays known', async () => {

@@ -1,5 +1,5 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Flag, OneOf, Optional } from '@water-clock/core/documents';
+import { Flag, OneOf, Optional, UtcMoment, Uuid } from '@water-clock/core/documents';
 import { COPY_REASONS, type CopyReason } from '@water-clock/core/property-file';
 import type { Plan } from '@water-clock/core/settings';
 import { IsString, MaxLength } from 'class-validator';
@@ -19,6 +19,22 @@ export class CopyFields extends DocumentFields {
   @IsString({ message: 'must be a text' })
   @MaxLength(200, { message: 'must be at most 200 characters' })
   name: string = '';
+
+  @ApiPropertyOptional({
+    format: 'uuid',
+    description: 'Made by the device; sent twice it counts once',
+  })
+  @Optional()
+  @Uuid()
+  id?: string;
+
+  @ApiPropertyOptional({
+    format: 'date-time',
+    description: 'When it was read off or left; absent: now',
+  })
+  @Optional()
+  @UtcMoment()
+  madeAt?: string;
 }
 
 export class CopyChange {

@@ -5,12 +5,16 @@ import { lockTimer } from '../timers/lock-timer.js';
 import { Copy } from './copy.entity.js';
 
 interface NewCopy {
+  /** Given by the device that made it; absent: a new one. */
+  readonly id?: string;
   readonly firmId: string;
   readonly timerId: string;
   readonly reason: CopyReason;
   readonly name: string;
   readonly document: Plan;
   readonly personName: string;
+  /** Absent: now. */
+  readonly madeAt?: Date;
   /** It becomes the copy that is believed to be in the timer. */
   readonly isInTimer: boolean;
 }

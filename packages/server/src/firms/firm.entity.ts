@@ -17,6 +17,10 @@ export class Firm {
   @Column('text')
   name!: string;
 
+  /** Whom a household phones. */
+  @Column('text', { default: '' })
+  phone!: string;
+
   @Column('text', { default: 'metric' })
   units!: Units;
 

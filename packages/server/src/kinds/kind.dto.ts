@@ -1,7 +1,7 @@
-import { ApiProperty } from '@nestjs/swagger';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { CivilDay, WholeNumber } from '@water-clock/core/documents';
-import type { TimerCapability } from '@water-clock/core/timer-kinds';
-import { IsDefined, IsNotEmpty, IsString, MaxLength } from 'class-validator';
+import type { TimerCapability, TimerHandling } from '@water-clock/core/timer-kinds';
+import { IsDefined, IsNotEmpty, IsOptional, IsString, MaxLength } from 'class-validator';
 
 export class KindFields {
   @ApiProperty({ example: 'Wall timer, 12 stations' })
@@ -18,6 +18,10 @@ export class KindFields {
   @ApiProperty({ type: Object, description: 'What the timer can do, as in a plan document' })
   @IsDefined({ message: 'is required' })
   capability!: unknown;
+
+  @ApiPropertyOptional({ type: Object, description: 'How it is used; absent: as most are' })
+  @IsOptional()
+  handling?: unknown;
 }
 
 export class KindChange extends KindFields {
@@ -43,6 +47,7 @@ export class KindAnswer {
   @ApiProperty() name!: string;
   @ApiProperty() summary!: string;
   @ApiProperty({ type: Object }) capability!: TimerCapability;
+  @ApiProperty({ type: Object }) handling!: TimerHandling;
   @ApiProperty() version!: number;
   @ApiProperty({ description: 'How many timers are of this kind' }) timers!: number;
 }

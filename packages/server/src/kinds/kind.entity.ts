@@ -1,4 +1,4 @@
-import type { TimerCapability } from '@water-clock/core/timer-kinds';
+import type { TimerCapability, TimerHandling } from '@water-clock/core/timer-kinds';
 import {
   Check,
   Column,
@@ -36,6 +36,13 @@ export class TimerKind {
 
   @Column('jsonb')
   capability!: TimerCapability;
+
+  /** How it is used with the hands; new kinds are given it. */
+  @Column('jsonb', {
+    default: () =>
+      `'{"keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"], "pauseForRain": "", "runOneStation": ""}'`,
+  })
+  handling!: TimerHandling;
 
   /** Counts the saves; a save names the one it was made from. */
   @Column('integer', { default: 1 })

@@ -2,7 +2,12 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { parseDate } from '@water-clock/core/civil-time';
 import { kindBreaks, withKind } from '@water-clock/core/findings';
-import { readKind, type TimerCapability } from '@water-clock/core/timer-kinds';
+import {
+  readHandling,
+  readKind,
+  TimerHandling,
+  type TimerCapability,
+} from '@water-clock/core/timer-kinds';
 import { DataSource, type EntityManager } from 'typeorm';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
@@ -106,9 +111,10 @@ const timersOf = (manager: EntityManager, firmId: string, kindId: string): Promi
     order: { id: 'ASC' },
   });
 
-function columnsOf({ name, summary, capability }: KindFields) {
+function columnsOf({ name, summary, capability, handling }: KindFields) {
   const read: TimerCapability = wholeDocument(capability, readKind, 'capability');
-  return { name, summary, capability: { ...read, name } };
+  const used = wholeDocument(handling ?? new TimerHandling(), readHandling, 'handling');
+  return { name, summary, capability: { ...read, name }, handling: used };
 }
 
 const kindAnswer = (row: TimerKind, timers: number): KindAnswer => ({
@@ -116,6 +122,7 @@ const kindAnswer = (row: TimerKind, timers: number): KindAnswer => ({
   name: row.name,
   summary: row.summary,
   capability: row.capability,
+  handling: row.handling,
   version: row.version,
   timers,
 });

@@ -129,9 +129,10 @@ const personAnswer = ({ id, name, email, role, clock }: Person): PersonAnswer =>
   clock,
 });
 
-const firmAnswer = ({ id, name, units, currency, customary }: Firm): FirmAnswer => ({
+const firmAnswer = ({ id, name, phone, units, currency, customary }: Firm): FirmAnswer => ({
   id,
   name,
+  phone,
   units,
   currency,
   customary: customary ?? new Customary(),

@@ -83,6 +83,12 @@ export class FirmChange {
   @MaxLength(200, { message: 'must be at most 200 characters' })
   name?: string;
 
+  @ApiPropertyOptional({ description: 'Whom a household phones' })
+  @Optional()
+  @IsString({ message: 'must be a text' })
+  @MaxLength(100, { message: 'must be at most 100 characters' })
+  phone?: string;
+
   @ApiPropertyOptional({ enum: UNITS })
   @Optional()
   @OneOf(UNITS)
@@ -97,6 +103,7 @@ export class FirmChange {
 export class FirmAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;
+  @ApiProperty() phone!: string;
   @ApiProperty({ enum: UNITS }) units!: Units;
   @ApiProperty() currency!: string;
   @ApiProperty({ type: Object }) customary!: Customary;

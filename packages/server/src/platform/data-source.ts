@@ -5,10 +5,13 @@ import { TimerKind } from '../kinds/kind.entity.js';
 import { FirstTables1780000000000 } from '../migrations/1780000000000-first-tables.js';
 import { PeopleYardsCopies1790000000000 } from '../migrations/1790000000000-people-yards-copies.js';
 import { Weather1800000000000 } from '../migrations/1800000000000-weather.js';
+import { Visits1810000000000 } from '../migrations/1810000000000-visits.js';
 import { Person, Session, SignInFailure } from '../people/person.entity.js';
 import { Property } from '../properties/property.entity.js';
 import { StoredRuleSet } from '../rules/rule-set.entity.js';
+import { ShareLink, StoredSheet } from '../sheets/sheet.entity.js';
 import { Timer, TimerSettings, TimerYard } from '../timers/timer.entity.js';
+import { Job, StoredEntry, StoredVisit } from '../visits/visit.entity.js';
 import { StoredWeather } from '../weather/weather.entity.js';
 
 /** How to reach the database. The schema changes by migrations only. */
@@ -28,8 +31,18 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     TimerSettings,
     TimerYard,
     Copy,
+    StoredVisit,
+    StoredEntry,
+    Job,
+    StoredSheet,
+    ShareLink,
   ],
-  migrations: [FirstTables1780000000000, PeopleYardsCopies1790000000000, Weather1800000000000],
+  migrations: [
+    FirstTables1780000000000,
+    PeopleYardsCopies1790000000000,
+    Weather1800000000000,
+    Visits1810000000000,
+  ],
   migrationsTransactionMode: 'each',
   synchronize: false,
   // PostgreSQL makes UUIDs itself; no extension is wanted.

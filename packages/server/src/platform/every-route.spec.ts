@@ -13,8 +13,14 @@ interface Route {
   readonly body?: object;
 }
 
-const OPEN = new Set(['GET /api/welcome', 'POST /api/setup', 'POST /api/session']);
-OPEN.add('POST /api/session/demo');
+const OPEN = new Set([
+  'GET /api/welcome',
+  'POST /api/setup',
+  'POST /api/session',
+  'POST /api/session/demo',
+  'GET /api/shared/{token}',
+  'GET /api/shared/{token}/sheet.pdf',
+]);
 const OWNERS = new Set(['PATCH /api/firm', 'POST /api/people']);
 /** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
 const OFFICE = new Set([
@@ -39,6 +45,19 @@ const WEATHER = {
   latitude: 40,
   record: { kind: 'daily', days: [] },
 };
+const SHEET = {
+  format: 'waterclock.sheet/1',
+  madeOn: '2026-06-01',
+  property: 'Plum cottage',
+  timer: 'Garage timer',
+  firm: 'Quillhaven Sprinkler Care',
+};
+const ENTRY = {
+  id: '6b1f8a52-0f0f-4d7e-9d55-0a1b2c3d4e5f',
+  seen: 0,
+  observedAt: '2026-06-01T10:00:00Z',
+  document: { kind: 'station', station: 1, faults: ['leak'] },
+};
 const YARD = { format: 'waterclock.yard/1', stations: [{ number: 1 }] };
 
 /** A body that each route would take from somebody who may. */
@@ -48,6 +67,19 @@ const BODIES: Record<string, object> = {
   'PUT /api/timers/{timerId}/yard': { version: 1, document: YARD },
   'PATCH /api/timers/{timerId}': { name: 'Renamed' },
   'POST /api/timers/{timerId}/copies': { reason: 'left', document: planDocument() },
+  'POST /api/timers/{timerId}/sheets': { document: SHEET },
+  'POST /api/sheets/{sheetId}/links': { days: 30 },
+  'PATCH /api/visits/{visitId}': { isEnded: true },
+  'POST /api/visits/{visitId}/entries': {
+    ...ENTRY,
+    id: '6b1f8a52-0f0f-4d7e-9d55-0a1b2c3d4e60',
+  },
+  'PATCH /api/jobs/{jobId}': { isDone: true },
+  'PUT /api/timers/{timerId}/stand-in': {
+    reads: '2026-06-01T08:00:00',
+    document: planDocument(),
+  },
+  'POST /api/timers/{timerId}/stand-in/commands': { command: 'stop' },
   'PATCH /api/copies/{copyId}': { name: 'Renamed' },
   'PUT /api/properties/{propertyId}': { name: 'Renamed', version: 1 },
   'PUT /api/properties/{propertyId}/archived': { archived: true },
@@ -89,7 +121,18 @@ beforeAll(async () => {
     name: 'Garage timer',
     document: planDocument(),
   });
+  const visitId = await post(`/api/timers/${timerId}/visits`, {});
+  await post(`/api/visits/${visitId}/entries`, ENTRY);
+  const { body: jobs } = await agent.get(`/api/properties/${propertyId}/jobs`).expect(200);
+  const sheetId = await post(`/api/timers/${timerId}/sheets`, { document: SHEET });
+  const { body: link } = await agent.post(`/api/sheets/${sheetId}/links`).send({ days: 30 });
   ids = {
+    visitId,
+    jobId: jobs[0].id,
+    sheetId,
+    linkId: link.id,
+    token: link.token,
+    station: '1',
     propertyId,
     timerId,
     copyId: await post(`/api/timers/${timerId}/copies`, {
@@ -119,9 +162,18 @@ function ask(agent: TestPerson['agent'], { method, path, body = {} }: Route) {
 }
 
 const everything = async () => {
-  const tables = ['properties', 'timers', 'timer_settings', 'timer_yards', 'copies'];
+  const tables = ['properties', 'timers', 'timer_settings', 'timer_yards', 'copies', 'visits'];
   const rows = await Promise.all(
-    [...tables, 'timer_kinds', 'rule_sets', 'weather'].map((table) =>
+    [
+      ...tables,
+      'timer_kinds',
+      'rule_sets',
+      'weather',
+      'visit_entries',
+      'jobs',
+      'sheets',
+      'share_links',
+    ].map((table) =>
       server.source.query(`SELECT * FROM ${table} WHERE firm_id = $1 ORDER BY 1`, [home.firmId]),
     ),
   );
@@ -146,7 +198,7 @@ it('none but the door answers somebody without a session', async () => {
 it("none reaches another firm's rows", async () => {
   const before = await everything();
   const stranger = await server.signIn('owner');
-  const withIds = routes.filter(({ path }) => path.includes('{'));
+  const withIds = routes.filter(({ path, needs }) => path.includes('{') && needs !== 'anybody');
   for (const route of withIds) {
     const answer = await ask(stranger.agent, route);
     expect([route.method, route.path, answer.status]).toEqual([route.method, route.path, 404]);

@@ -64,7 +64,15 @@ describe('problem documents', () => {
 describe('configuration', () => {
   it('is read from the environment', () => {
     const url = 'postgres://somebody@127.0.0.1/somewhere';
-    expect(readConfiguration({ DATABASE_URL: url })).toEqual({ databaseUrl: url, port: 4780 });
+    expect(readConfiguration({ DATABASE_URL: url })).toEqual({
+      databaseUrl: url,
+      port: 4780,
+      benchUrl: null,
+    });
+    const benchUrl = 'http://127.0.0.1:4790';
+    expect(readConfiguration({ DATABASE_URL: url, BENCH_TIMER_URL: benchUrl }).benchUrl).toBe(
+      benchUrl,
+    );
     expect(readConfiguration({ DATABASE_URL: url, PORT: '5000' }).port).toBe(5000);
   });
 

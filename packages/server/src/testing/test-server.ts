@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { DataSource } from 'typeorm';
@@ -40,11 +40,15 @@ export async function newDatabase(): Promise<{ source: DataSource; url: string }
 }
 
 /** The real server on an empty database of its own. */
-export async function startTestServer(): Promise<TestServer> {
+export async function startTestServer(benchUrl: string | null = null): Promise<TestServer> {
   const { source, url } = await newDatabase();
   // Threads load built files only.
   const planWorker = join(__dirname, '../../dist/planning/plan.worker.js');
-  const app = await createApplication({ databaseUrl: url, planWorker });
+  const fontFolder = join(
+    dirname(require.resolve('@fontsource/atkinson-hyperlegible-next/package.json')),
+    'files',
+  );
+  const app = await createApplication({ databaseUrl: url, planWorker, fontFolder, benchUrl });
   await app.init();
   return {
     app,

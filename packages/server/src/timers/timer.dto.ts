@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Flag, Optional } from '@water-clock/core/documents';
 import type { Plan } from '@water-clock/core/settings';
+import type { TimerHandling } from '@water-clock/core/timer-kinds';
 import type { Yard } from '@water-clock/core/yards';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
 import { DocumentChange, DocumentFields } from '../platform/dto.js';
@@ -48,6 +49,8 @@ export class TimerAnswer {
   @ApiProperty({ type: String, nullable: true }) kindId!: string | null;
   @ApiProperty({ type: Boolean, nullable: true, description: 'Null: nobody has looked' })
   hasOwnBackup!: boolean | null;
+  @ApiProperty({ type: Object, description: 'How timers of its kind are used' })
+  handling!: TimerHandling;
   @ApiProperty({ type: PropertyAnswer }) property!: PropertyAnswer;
 }
 

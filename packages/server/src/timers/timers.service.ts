@@ -35,7 +35,7 @@ export class TimersService {
   async one(firmId: string, id: string): Promise<TimerAnswer> {
     const row = await this.source.manager.findOne(Timer, {
       where: { firmId, id },
-      relations: { property: true },
+      relations: { property: true, kind: true },
     });
     if (!row) throw notFound('timer');
     return timerAnswer(row);

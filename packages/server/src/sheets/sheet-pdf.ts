@@ -1,0 +1,99 @@
+import { join, sep } from 'node:path';
+import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import type { Sheet } from '@water-clock/core/sheets';
+import { longDate } from '@water-clock/core/words';
+import pdfmake from 'pdfmake';
+import { weekPicture } from './week-picture.js';
+
+/** Names the folder that the shipped fonts are in; before the first sheet is printed. */
+export function useFonts(folder: string): void {
+  const file = (weight: number) =>
+    join(folder, `atkinson-hyperlegible-next-latin-${weight}-normal.woff`);
+  pdfmake.setFonts({ Atkinson: { normal: file(400), bold: file(700) } });
+  // What a sheet says must not reach for anything else.
+  pdfmake.setUrlAccessPolicy(() => false);
+  pdfmake.setLocalAccessPolicy((path) => path.startsWith(folder + sep));
+}
+
+const PAGE_WIDTH = { A4: 595, LETTER: 612 };
+const MARGIN = 40;
+/** More stations than these are set smaller. */
+const ROOMY = 14;
+
+const dateWords = (date: string): string => {
+  const day = parseDate(date) as DayNumber;
+  return `${longDate(day)} ${date.slice(0, 4)}`;
+};
+
+/** The sheet for the door as a PDF: one page for the timers of homes. */
+export function sheetPdf(sheet: Sheet, paper: 'A4' | 'LETTER'): Promise<Buffer> {
+  const width = PAGE_WIDTH[paper] - 2 * MARGIN;
+  const fontSize = sheet.stations.length > ROOMY ? 7.5 : 9;
+  const hasWater = sheet.stations.some(({ water }) => water !== undefined);
+  const heading = (words: string) => ({
+    text: words,
+    bold: true,
+    fontSize: 11,
+    margin: [0, 9, 0, 3],
+  });
+  const definition = {
+    pageSize: paper,
+    pageMargins: [MARGIN, 34, MARGIN, 30],
+    info: { title: `${sheet.property}, ${sheet.timer}`, author: sheet.firm },
+    defaultStyle: { font: 'Atkinson', fontSize, lineHeight: 1.08, color: '#26231f' },
+    content: [
+      {
+        columns: [
+          { text: `${sheet.property}: ${sheet.timer}`, bold: true, fontSize: 17 },
+          { text: dateWords(sheet.madeOn), alignment: 'right', width: 150, margin: [0, 6, 0, 0] },
+        ],
+      },
+      { text: [sheet.firm, sheet.phone && `, phone ${sheet.phone}`].join('') },
+      { text: sheet.season, margin: [0, 2, 0, 0] },
+      heading('When each station waters'),
+      {
+        table: {
+          headerRows: 1,
+          widths: [18, 110, '*', ...(hasWater ? [70] : [])],
+          body: [
+            ['', 'Station', 'Waters', ...(hasWater ? ['A week'] : [])].map((words) => ({
+              text: words,
+              bold: true,
+            })),
+            ...sheet.stations.map(({ number, name, waters, water }) => [
+              String(number),
+              name,
+              waters || 'Does not water.',
+              ...(hasWater ? [water ?? ''] : []),
+            ]),
+          ],
+        },
+        layout: 'lightHorizontalLines',
+      },
+      heading('This week'),
+      { svg: weekPicture(sheet, width) },
+      {
+        columns: [
+          [heading('To pause it for rain'), sheet.pauseForRain],
+          [heading('To run one station by hand'), sheet.runOneStation],
+        ],
+        columnGap: 18,
+      },
+      ...(sheet.due.length > 0
+        ? [
+            heading('What comes next'),
+            { ul: sheet.due.map(({ on, what }) => `${dateWords(on)}: ${what}`) },
+          ]
+        : []),
+      {
+        text: [
+          'Local watering rules come first. Water on paths is slippery, and freezes. ',
+          'Leave the mains side, and the pump, to a licensed electrician.',
+        ].join(''),
+        margin: [0, 9, 0, 0],
+        fontSize: 8,
+      },
+    ],
+  };
+  return pdfmake.createPdf(definition).getBuffer();
+}

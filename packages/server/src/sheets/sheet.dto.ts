@@ -1,0 +1,47 @@
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { Optional, Uuid, WholeNumber } from '@water-clock/core/documents';
+import type { Sheet } from '@water-clock/core/sheets';
+import { DocumentFields } from '../platform/dto.js';
+
+export class SheetFields extends DocumentFields {
+  @ApiPropertyOptional({
+    format: 'uuid',
+    description: 'Made by the device; sent twice it counts once',
+  })
+  @Optional()
+  @Uuid()
+  id?: string;
+}
+
+export class LinkFields {
+  @ApiProperty({ example: 180, description: 'For how many days it leads to the sheet' })
+  @WholeNumber(1, 730)
+  days!: number;
+}
+
+export class LinkListing {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty({ format: 'date-time' }) madeAt!: string;
+  @ApiProperty({ format: 'date-time' }) expiresAt!: string;
+}
+
+export class LinkAnswer extends LinkListing {
+  @ApiProperty({ description: 'Told this once only' }) token!: string;
+}
+
+export class SheetListing {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty({ format: 'date-time' }) madeAt!: string;
+  @ApiProperty() person!: string;
+  @ApiProperty({ type: [LinkListing], description: 'Those that still lead to it' })
+  links!: LinkListing[];
+}
+
+export class SheetAnswer extends SheetListing {
+  @ApiProperty({ type: Object, description: 'A sheet document, waterclock.sheet/1' })
+  document!: Sheet;
+}
+
+export class SharedSheet {
+  @ApiProperty({ type: Object }) document!: Sheet;
+}

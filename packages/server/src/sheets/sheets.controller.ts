@@ -1,0 +1,124 @@
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  Post,
+  StreamableFile,
+} from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
+import {
+  CurrentFirm,
+  CurrentPerson,
+  ForTechnicians,
+  Public,
+  type SignedIn,
+} from '../people/signed-in.js';
+import { ApiProblems } from '../platform/api-problems.js';
+import { idOf } from '../platform/id.pipe.js';
+import {
+  LinkAnswer,
+  LinkFields,
+  SharedSheet,
+  SheetAnswer,
+  SheetFields,
+  SheetListing,
+} from './sheet.dto.js';
+import { SheetsService } from './sheets.service.js';
+
+const PDF = { type: 'application/pdf', disposition: 'inline; filename="watering.pdf"' };
+
+@ApiTags('sheets')
+@Controller()
+export class SheetsController {
+  constructor(private readonly sheets: SheetsService) {}
+
+  @Get('timers/:timerId/sheets')
+  @ApiOkResponse({ type: [SheetListing] })
+  @ApiProblems(404)
+  list(
+    @CurrentFirm() firmId: string,
+    @Param('timerId', idOf('timer')) timerId: string,
+  ): Promise<SheetListing[]> {
+    return this.sheets.list(firmId, timerId);
+  }
+
+  @ForTechnicians()
+  @Post('timers/:timerId/sheets')
+  @ApiCreatedResponse({ type: SheetAnswer })
+  @ApiProblems(403, 404, 422)
+  add(
+    @CurrentPerson() person: SignedIn,
+    @Param('timerId', idOf('timer')) timerId: string,
+    @Body() fields: SheetFields,
+  ): Promise<SheetAnswer> {
+    return this.sheets.add(person, timerId, fields);
+  }
+
+  @Get('sheets/:sheetId')
+  @ApiOkResponse({ type: SheetAnswer })
+  @ApiProblems(404)
+  one(
+    @CurrentFirm() firmId: string,
+    @Param('sheetId', idOf('sheet')) sheetId: string,
+  ): Promise<SheetAnswer> {
+    return this.sheets.one(firmId, sheetId);
+  }
+
+  @Get('sheets/:sheetId/sheet.pdf')
+  @ApiProduces('application/pdf')
+  @ApiProblems(404)
+  async pdf(
+    @CurrentFirm() firmId: string,
+    @Param('sheetId', idOf('sheet')) sheetId: string,
+  ): Promise<StreamableFile> {
+    return new StreamableFile(await this.sheets.pdf(firmId, sheetId), PDF);
+  }
+
+  @ForTechnicians()
+  @Post('sheets/:sheetId/links')
+  @ApiCreatedResponse({ type: LinkAnswer })
+  @ApiProblems(403, 404, 422)
+  share(
+    @CurrentFirm() firmId: string,
+    @Param('sheetId', idOf('sheet')) sheetId: string,
+    @Body() { days }: LinkFields,
+  ): Promise<LinkAnswer> {
+    return this.sheets.share(firmId, sheetId, days);
+  }
+
+  @ForTechnicians()
+  @Delete('links/:linkId')
+  @HttpCode(204)
+  @ApiProblems(403, 404)
+  withdraw(
+    @CurrentFirm() firmId: string,
+    @Param('linkId', idOf('link')) linkId: string,
+  ): Promise<void> {
+    return this.sheets.withdraw(firmId, linkId);
+  }
+
+  /** For whoever has the link: the sheet, and nothing else. */
+  @Public()
+  @Get('shared/:token')
+  @Header('cache-control', 'no-store')
+  @Header('referrer-policy', 'no-referrer')
+  @ApiOkResponse({ type: SharedSheet })
+  @ApiProblems(404)
+  async shared(@Param('token') token: string): Promise<SharedSheet> {
+    const { document } = await this.sheets.shared(token);
+    return { document };
+  }
+
+  @Public()
+  @Get('shared/:token/sheet.pdf')
+  @Header('cache-control', 'no-store')
+  @ApiProduces('application/pdf')
+  @ApiProblems(404)
+  async sharedPdf(@Param('token') token: string): Promise<StreamableFile> {
+    return new StreamableFile(await this.sheets.sharedPdf(token), PDF);
+  }
+}

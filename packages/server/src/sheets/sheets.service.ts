@@ -1,0 +1,124 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { readSheet, type Sheet } from '@water-clock/core/sheets';
+import { DataSource, MoreThan } from 'typeorm';
+import { Firm } from '../firms/firm.entity.js';
+import type { SignedIn } from '../people/signed-in.js';
+import { wholeDocument } from '../platform/documents.js';
+import { badInput, notFound } from '../platform/problem.js';
+import { lockTimer } from '../timers/lock-timer.js';
+import { Timer } from '../timers/timer.entity.js';
+import { LinkAnswer, LinkListing, SheetAnswer, SheetFields, SheetListing } from './sheet.dto.js';
+import { ShareLink, StoredSheet } from './sheet.entity.js';
+import { sheetPdf } from './sheet-pdf.js';
+
+const DAY_MS = 86_400_000;
+
+const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+
+@Injectable()
+export class SheetsService {
+  constructor(@InjectDataSource() private readonly source: DataSource) {}
+
+  /** The sheets that were left at a timer, the newest first, with the links that still lead to them. */
+  async list(firmId: string, timerId: string): Promise<SheetListing[]> {
+    if (!(await this.source.manager.existsBy(Timer, { firmId, id: timerId })))
+      throw notFound('timer');
+    const rows = await this.source.manager.find(StoredSheet, {
+      where: { firmId, timerId },
+      relations: { links: true },
+      order: { madeAt: 'DESC' },
+    });
+    return rows.map(listing);
+  }
+
+  async one(firmId: string, id: string): Promise<SheetAnswer> {
+    const row = await this.source.manager.findOne(StoredSheet, {
+      where: { firmId, id },
+      relations: { links: true },
+    });
+    if (!row) throw notFound('sheet');
+    return { ...listing(row), document: row.document };
+  }
+
+  /** Keeps a sheet as it is left; one that is sent again under its id is given back. */
+  async add(person: SignedIn, timerId: string, fields: SheetFields): Promise<SheetAnswer> {
+    const { firmId, name: personName } = person;
+    const document = wholeDocument(fields.document, readSheet);
+    const id = await this.source.transaction(async (manager) => {
+      if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
+      const known = fields.id && (await manager.findOneBy(StoredSheet, { id: fields.id }));
+      if (known) {
+        if (known.firmId !== firmId || known.timerId !== timerId)
+          throw badInput([{ path: 'id', message: 'is taken' }]);
+        return known.id;
+      }
+      const row = { ...(fields.id && { id: fields.id }), firmId, timerId, personName, document };
+      return (await manager.save(manager.create(StoredSheet, row))).id;
+    });
+    return this.one(firmId, id);
+  }
+
+  async pdf(firmId: string, id: string): Promise<Buffer> {
+    const { document } = await this.one(firmId, id);
+    return this.print(firmId, document);
+  }
+
+  /** A new link to a sheet. Its token is told now and never again. */
+  async share(firmId: string, sheetId: string, days: number): Promise<LinkAnswer> {
+    await this.one(firmId, sheetId);
+    const token = randomBytes(32).toString('base64url');
+    const now = Date.now();
+    const row = await this.source.manager.save(
+      this.source.manager.create(ShareLink, {
+        ...{ firmId, sheetId, tokenHash: hashOf(token) },
+        madeAt: new Date(now),
+        expiresAt: new Date(now + days * DAY_MS),
+      }),
+    );
+    return { ...linkListing(row), token };
+  }
+
+  /** From now on the link leads nowhere. */
+  async withdraw(firmId: string, linkId: string): Promise<void> {
+    const { affected } = await this.source.manager.delete(ShareLink, { firmId, id: linkId });
+    if (!affected) throw notFound('link');
+  }
+
+  /** The sheet that a link leads to, as long as it does. */
+  async shared(token: string): Promise<StoredSheet> {
+    const link = await this.source.manager.findOne(ShareLink, {
+      where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) },
+      relations: { sheet: true },
+    });
+    if (!link) throw notFound('sheet');
+    return link.sheet;
+  }
+
+  async sharedPdf(token: string): Promise<Buffer> {
+    const { firmId, document } = await this.shared(token);
+    return this.print(firmId, document);
+  }
+
+  private async print(firmId: string, document: Sheet): Promise<Buffer> {
+    const firm = await this.source.manager.findOneByOrFail(Firm, { id: firmId });
+    return sheetPdf(document, firm.units === 'us' ? 'LETTER' : 'A4');
+  }
+}
+
+const linkListing = ({ id, madeAt, expiresAt }: ShareLink): LinkListing => ({
+  id,
+  madeAt: madeAt.toISOString(),
+  expiresAt: expiresAt.toISOString(),
+});
+
+const listing = ({ id, madeAt, personName, links }: StoredSheet): SheetListing => ({
+  id,
+  madeAt: madeAt.toISOString(),
+  person: personName,
+  links: links
+    .filter(({ expiresAt }) => expiresAt > new Date())
+    .sort((a, b) => a.madeAt.getTime() - b.madeAt.getTime())
+    .map(linkListing),
+});

@@ -1,0 +1,105 @@
+import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
+import { ApiProblems } from '../platform/api-problems.js';
+import { idOf } from '../platform/id.pipe.js';
+import { JobsService } from './jobs.service.js';
+import {
+  EntryAnswer,
+  EntryFields,
+  JobAnswer,
+  JobChange,
+  VisitAnswer,
+  VisitChange,
+  VisitFields,
+  VisitListing,
+} from './visit.dto.js';
+import { VisitsService } from './visits.service.js';
+
+@ApiTags('visits')
+@Controller()
+export class VisitsController {
+  constructor(
+    private readonly visits: VisitsService,
+    private readonly jobs: JobsService,
+  ) {}
+
+  @Get('timers/:timerId/visits')
+  @ApiOkResponse({ type: [VisitListing] })
+  @ApiProblems(404)
+  list(
+    @CurrentFirm() firmId: string,
+    @Param('timerId', idOf('timer')) timerId: string,
+  ): Promise<VisitListing[]> {
+    return this.visits.list(firmId, timerId);
+  }
+
+  @ForTechnicians()
+  @Post('timers/:timerId/visits')
+  @ApiCreatedResponse({ type: VisitAnswer })
+  @ApiProblems(403, 404, 422)
+  begin(
+    @CurrentPerson() person: SignedIn,
+    @Param('timerId', idOf('timer')) timerId: string,
+    @Body() fields: VisitFields,
+  ): Promise<VisitAnswer> {
+    return this.visits.begin(person, timerId, fields);
+  }
+
+  @Get('visits/:visitId')
+  @ApiOkResponse({ type: VisitAnswer })
+  @ApiProblems(404)
+  one(
+    @CurrentFirm() firmId: string,
+    @Param('visitId', idOf('visit')) visitId: string,
+  ): Promise<VisitAnswer> {
+    return this.visits.one(firmId, visitId);
+  }
+
+  @ForTechnicians()
+  @Patch('visits/:visitId')
+  @ApiOkResponse({ type: VisitAnswer })
+  @ApiProblems(403, 404, 422)
+  change(
+    @CurrentPerson() person: SignedIn,
+    @Param('visitId', idOf('visit')) visitId: string,
+    @Body() { isEnded }: VisitChange,
+  ): Promise<VisitAnswer> {
+    return this.visits.change(person, visitId, isEnded);
+  }
+
+  /** The body's document is a step, a value keyed in, a station seen running, or care taken. */
+  @ForTechnicians()
+  @Post('visits/:visitId/entries')
+  @ApiCreatedResponse({ type: EntryAnswer })
+  @ApiProblems(403, 404, 422)
+  addEntry(
+    @CurrentPerson() person: SignedIn,
+    @Param('visitId', idOf('visit')) visitId: string,
+    @Body() fields: EntryFields,
+  ): Promise<EntryAnswer> {
+    return this.visits.addEntry(person, visitId, fields);
+  }
+
+  @Get('properties/:propertyId/jobs')
+  @ApiOkResponse({ type: [JobAnswer] })
+  @ApiProblems(404)
+  jobsOf(
+    @CurrentFirm() firmId: string,
+    @Param('propertyId', idOf('property')) propertyId: string,
+  ): Promise<JobAnswer[]> {
+    return this.jobs.list(firmId, propertyId);
+  }
+
+  @ForTechnicians()
+  @Patch('jobs/:jobId')
+  @ApiOkResponse({ type: JobAnswer })
+  @ApiProblems(403, 404, 422)
+  changeJob(
+    @CurrentPerson() person: SignedIn,
+    @Param('jobId', idOf('job')) jobId: string,
+    @Body() { isDone }: JobChange,
+  ): Promise<JobAnswer> {
+    return this.jobs.change(person, jobId, isDone);
+  }
+}

@@ -1,0 +1,151 @@
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { readEntry, visitOf, type MadeEntry } from '@water-clock/core/visits';
+import { DataSource, type EntityManager, In, IsNull } from 'typeorm';
+import type { SignedIn } from '../people/signed-in.js';
+import { wholeDocument } from '../platform/documents.js';
+import { observedAt } from '../platform/observed.js';
+import { badInput, notFound } from '../platform/problem.js';
+import { Timer } from '../timers/timer.entity.js';
+import { lockTimer } from '../timers/lock-timer.js';
+import { EntryAnswer, EntryFields, VisitAnswer, VisitFields, VisitListing } from './visit.dto.js';
+import { Job, StoredEntry, StoredVisit } from './visit.entity.js';
+
+@Injectable()
+export class VisitsService {
+  constructor(@InjectDataSource() private readonly source: DataSource) {}
+
+  /** The visits to a timer, the newest first. */
+  async list(firmId: string, timerId: string): Promise<VisitListing[]> {
+    if (!(await this.source.manager.existsBy(Timer, { firmId, id: timerId })))
+      throw notFound('timer');
+    const rows = await this.source.manager.find(StoredVisit, {
+      where: { firmId, timerId },
+      order: { startedAt: 'DESC' },
+    });
+    return rows.map(listing);
+  }
+
+  /** Begins a visit; one that was begun already under this id is given back. */
+  async begin(person: SignedIn, timerId: string, fields: VisitFields): Promise<VisitAnswer> {
+    const { firmId, name: startedBy } = person;
+    const id = await this.source.transaction(async (manager) => {
+      if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
+      const known = fields.id && (await manager.findOneBy(StoredVisit, { id: fields.id }));
+      if (known) {
+        if (known.firmId !== firmId || known.timerId !== timerId) throw takenId();
+        return known.id;
+      }
+      const startedAt = observedAt(fields.startedAt, new Date());
+      const row = { ...fields, firmId, timerId, startedAt, startedBy };
+      return (await manager.save(manager.create(StoredVisit, row))).id;
+    });
+    return this.one(firmId, id);
+  }
+
+  async one(firmId: string, id: string): Promise<VisitAnswer> {
+    const row = await this.source.manager.findOne(StoredVisit, {
+      where: { firmId, id },
+      relations: { entries: true },
+      order: { entries: { number: 'ASC' } },
+    });
+    if (!row) throw notFound('visit');
+    return { ...listing(row), entries: row.entries.map(entryAnswer) };
+  }
+
+  /** Adds what was observed; the same entry sent again changes nothing. */
+  async addEntry(person: SignedIn, visitId: string, fields: EntryFields): Promise<EntryAnswer> {
+    const { firmId, name: personName } = person;
+    const document = wholeDocument(fields.document, readEntry);
+    return this.source.transaction(async (manager) => {
+      const visit = await lockVisit(manager, firmId, visitId);
+      const known = await manager.findOneBy(StoredEntry, { id: fields.id });
+      if (known) {
+        if (known.visitId !== visitId) throw takenId();
+        return entryAnswer(known);
+      }
+      const highest = (await manager.maximum(StoredEntry, 'number', { firmId, visitId })) ?? 0;
+      const entry = manager.create(StoredEntry, {
+        ...{ id: fields.id, firmId, visitId, personName, document },
+        number: highest + 1,
+        // Nobody has seen what had not come in.
+        seen: Math.min(fields.seen, highest),
+        observedAt: observedAt(fields.observedAt, new Date()),
+      });
+      await manager.insert(StoredEntry, entry as object);
+      if (document.kind === 'station') await renewJobs(manager, visit, document.station);
+      return entryAnswer(entry);
+    });
+  }
+
+  async change(person: SignedIn, id: string, isEnded: boolean): Promise<VisitAnswer> {
+    const { firmId, name } = person;
+    await this.source.transaction(async (manager) => {
+      await lockVisit(manager, firmId, id);
+      const ended = { endedAt: isEnded ? new Date() : null, endedBy: isEnded ? name : '' };
+      await manager.update(
+        StoredVisit,
+        { firmId, id, ...(isEnded && { endedAt: IsNull() }) },
+        ended,
+      );
+    });
+    return this.one(firmId, id);
+  }
+}
+
+const takenId = () => badInput([{ path: 'id', message: 'is taken' }]);
+
+async function lockVisit(manager: EntityManager, firmId: string, id: string): Promise<StoredVisit> {
+  const row = await manager.findOne(StoredVisit, {
+    where: { firmId, id },
+    lock: { mode: 'pessimistic_write' },
+  });
+  if (!row) throw notFound('visit');
+  return row;
+}
+
+/** Brings a station's open jobs to what the visit says of it last. Those that are done stay. */
+async function renewJobs(
+  manager: EntityManager,
+  { id: visitId, firmId, timerId }: StoredVisit,
+  station: number,
+): Promise<void> {
+  const rows = await manager.find(StoredEntry, { where: { firmId, visitId } });
+  const told = visitOf(rows.map(entryAnswer)).stations.get(station);
+  if (!told) return;
+  const { entry, observedAt: at, person } = told.latest;
+  const jobs = await manager.findBy(Job, { firmId, visitId, station });
+  const gone = jobs.filter(({ fault, doneAt }) => !doneAt && !entry.faults.includes(fault));
+  if (gone.length > 0) await manager.delete(Job, { id: In(gone.map(({ id }) => id)) });
+  for (const fault of entry.faults) {
+    const known = jobs.find((job) => job.fault === fault);
+    const { note } = entry;
+    if (known) await manager.update(Job, { id: known.id }, { note });
+    else
+      await manager.save(
+        manager.create(Job, {
+          ...{ firmId, visitId, timerId, station, fault, note },
+          foundAt: new Date(at),
+          foundBy: person,
+        }),
+      );
+  }
+}
+
+const listing = (row: StoredVisit): VisitListing => ({
+  id: row.id,
+  timerId: row.timerId,
+  startedAt: row.startedAt.toISOString(),
+  startedBy: row.startedBy,
+  endedAt: row.endedAt?.toISOString() ?? null,
+  endedBy: row.endedBy ?? '',
+});
+
+const entryAnswer = (row: StoredEntry): EntryAnswer & MadeEntry => ({
+  id: row.id,
+  number: row.number,
+  seen: row.seen,
+  person: row.personName,
+  observedAt: row.observedAt.toISOString(),
+  entry: row.document,
+});

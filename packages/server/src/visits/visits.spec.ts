@@ -1,0 +1,136 @@
+import { randomUUID } from 'node:crypto';
+import { planDocument } from '../testing/documents.js';
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
+
+let server: TestServer;
+let person: TestPerson;
+let propertyId: string;
+let timerId: string;
+let visitId: string;
+beforeAll(async () => (server = await startTestServer()));
+beforeEach(async () => {
+  person = await server.signIn();
+  const { body: home } = await person.agent.post('/api/properties').send({ name: 'Plum cottage' });
+  propertyId = home.id;
+  const { body: timer } = await person.agent
+    .post(`/api/properties/${home.id}/timers`)
+    .send({ name: 'Garage', document: planDocument() });
+  timerId = timer.id;
+  const { body } = await person.agent.post(`/api/timers/${timerId}/visits`).send({}).expect(201);
+  visitId = body.id;
+});
+afterAll(() => server.close());
+
+interface Sent {
+  readonly id?: string;
+  readonly seen?: number;
+  readonly observedAt?: string;
+}
+
+const send = (document: object, sent: Sent = {}, by = person) =>
+  by.agent.post(`/api/visits/${visitId}/entries`).send({
+    id: randomUUID(),
+    seen: 0,
+    observedAt: '2026-06-01T10:00:00Z',
+    ...sent,
+    document,
+  });
+const station = (faults: string[], note = '') => ({ kind: 'station', station: 1, faults, note });
+const jobs = async () =>
+  (await person.agent.get(`/api/properties/${propertyId}/jobs`).expect(200)).body as {
+    id: string;
+    fault: string;
+    note: string;
+    doneAt: string | null;
+    doneBy: string;
+    foundAt: string;
+  }[];
+
+it('takes entries in, numbers them, and keeps when each was observed', async () => {
+  const observedAt = '2026-06-01T09:12:34.500Z';
+  await send({ kind: 'step', step: 'arrive', state: 'done' }, { observedAt }).expect(201);
+  const { body } = await send(station([]), { seen: 99 }).expect(201);
+  // Nobody has seen what had not come in.
+  expect(body).toMatchObject({ number: 2, seen: 1, person: person.name });
+  const visit = (await person.agent.get(`/api/visits/${visitId}`).expect(200)).body;
+  expect(visit).toMatchObject({ timerId, startedBy: person.name, endedAt: null });
+  expect(visit.entries).toMatchObject([
+    { number: 1, observedAt, entry: { kind: 'step', step: 'arrive', state: 'done' } },
+    { number: 2, entry: { kind: 'station', faults: [] } },
+  ]);
+});
+
+it('the same entry sent twice, or many at once, counts once each', async () => {
+  const id = randomUUID();
+  const [one, again] = [await send(station(['leak']), { id }), await send(station([]), { id })];
+  expect(again.body).toEqual(one.body);
+  const all = await Promise.all(Array.from({ length: 6 }, () => send(station([]))));
+  expect(all.map(({ status }) => status)).toEqual(Array(6).fill(201));
+  expect(all.map(({ body }) => body.number as number).sort((a, b) => a - b)).toEqual([
+    2, 3, 4, 5, 6, 7,
+  ]);
+});
+
+it('nothing that was observed ever changes, not even in the database', async () => {
+  const { body } = await send(station(['leak']));
+  await expect(
+    server.source.query(`UPDATE visit_entries SET document = '{}' WHERE id = $1`, [body.id]),
+  ).rejects.toThrow('does not change');
+});
+
+it('a device whose clock is ahead observes nothing in the future', async () => {
+  const { body } = await send(station([]), { observedAt: '2999-01-01T00:00:00Z' });
+  expect(new Date(body.observedAt as string).getTime()).toBeLessThanOrEqual(Date.now());
+});
+
+it('faults become jobs, go when the station is fine after all, and stay once they are done', async () => {
+  const at = (minute: number) => ({ observedAt: `2026-06-01T10:0${minute}:00.000Z` });
+  await send(station(['leak', 'head-tilted'], 'by the gate'), at(1)).expect(201);
+  expect(await jobs()).toMatchObject([
+    { fault: expect.any(String), note: 'by the gate', foundAt: at(1).observedAt, doneAt: null },
+    { note: 'by the gate' },
+  ]);
+  await send(station(['leak']), at(2)).expect(201);
+  const [leak, ...others] = await jobs();
+  expect([leak!.fault, others]).toEqual(['leak', []]);
+  await person.agent.patch(`/api/jobs/${leak!.id}`).send({ isDone: true }).expect(200);
+  await send(station([]), at(3)).expect(201);
+  expect(await jobs()).toMatchObject([{ fault: 'leak', doneBy: person.name }]);
+  // What was observed before comes in late: the last observation holds.
+  await send(station(['no-valve']), at(0)).expect(201);
+  expect((await jobs()).map(({ fault }) => fault)).toEqual(['leak']);
+  await person.agent.patch(`/api/jobs/${leak!.id}`).send({ isDone: false }).expect(200);
+  expect((await jobs())[0]).toMatchObject({ doneAt: null, doneBy: '' });
+});
+
+it('is taken up by another person, ended, and gone on with', async () => {
+  const other = await server.signIn('technician', person.firmId);
+  await send({ kind: 'step', step: 'walk', state: 'done' }, {}, other).expect(201);
+  const { body } = await other.agent.patch(`/api/visits/${visitId}`).send({ isEnded: true });
+  expect(body).toMatchObject({ endedAt: expect.any(String), endedBy: other.name });
+  // The one who ends it again does not take the time of the first.
+  const again = await person.agent.patch(`/api/visits/${visitId}`).send({ isEnded: true });
+  expect(again.body).toMatchObject({ endedAt: body.endedAt, endedBy: other.name });
+  const open = await person.agent.patch(`/api/visits/${visitId}`).send({ isEnded: false });
+  expect(open.body).toMatchObject({ endedAt: null, endedBy: '' });
+});
+
+it('one that began without signal comes in under its own id, once', async () => {
+  const fields = { id: randomUUID(), startedAt: '2026-06-01T08:00:00Z' };
+  for (let times = 0; times < 2; times++) {
+    const { body } = await person.agent.post(`/api/timers/${timerId}/visits`).send(fields);
+    expect(body).toMatchObject({ id: fields.id, startedAt: '2026-06-01T08:00:00.000Z' });
+  }
+  const { body: all } = await person.agent.get(`/api/timers/${timerId}/visits`);
+  expect(all.map(({ id }: { id: string }) => id)).toEqual([visitId, fields.id]);
+});
+
+it('refuses what is no entry, with every fault at its place, and keeps nothing of it', async () => {
+  const { body } = await send({ kind: 'station', station: 0, faults: ['rust'] }).expect(422);
+  expect(body.errors.map(({ path }: { path: string }) => path).sort()).toEqual([
+    'document.faults[0]',
+    'document.station',
+  ]);
+  await send(station([]), { id: 'no id', observedAt: 'yesterday' }).expect(422);
+  expect((await person.agent.get(`/api/visits/${visitId}`)).body.entries).toEqual([]);
+});
