@@ -6,8 +6,14 @@ import './app/base.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
-import { Providers } from './app/providers';
+import { Providers, queryClient } from './app/providers';
 import { router } from './app/router';
+import { bringBackQueries, keepQueries } from './offline/kept-queries';
+import { outbox } from './outbox/outbox';
+
+// A browser that keeps nothing for us still works with signal.
+await Promise.all([bringBackQueries(queryClient), outbox.open().catch(() => undefined)]);
+keepQueries(queryClient);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

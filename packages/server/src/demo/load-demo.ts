@@ -27,7 +27,7 @@ export function loadDemo(source: DataSource, { fresh }: { fresh: boolean }): Pro
     if (fresh) await removeDemo(manager);
     if ((await manager.count(Property)) + (await manager.count(Person)) > 0) return false;
     const { id: firmId } = await manager.save(
-      manager.create(Firm, { name: DEMO_FIRM, isDemo: true }),
+      manager.create(Firm, { name: DEMO_FIRM, phone: '555 0100', isDemo: true }),
     );
     // Nobody knows this password: into the demo one signs in by the name alone.
     const unknown = await passwordHash(randomBytes(24).toString('hex'));

@@ -7,8 +7,11 @@ const ROW = 15;
 const HEAD = 14;
 const HOURS = [0, 3, 6, 9, 12, 15, 18, 21, 24];
 
-const text = (x: number, y: number, words: string, anchor = 'start') =>
-  `<text x="${x}" y="${y}" font-size="8" text-anchor="${anchor}" fill="#26231f">${escaped(words)}</text>`;
+/** A bar that is wide enough has its letter inside. */
+const ROOM_FOR_LETTER = 12;
+
+const text = (x: number, y: number, words: string, anchor = 'start', fill = '#26231f') =>
+  `<text x="${x}" y="${y}" font-size="8" text-anchor="${anchor}" fill="${fill}">${escaped(words)}</text>`;
 
 const escaped = (words: string): string =>
   words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
@@ -34,7 +37,9 @@ export function weekPicture({ week, clock }: Sheet, width: number): string {
       `<line x1="0" x2="${width}" y1="${y + ROW}" y2="${y + ROW}" stroke="#e2dcd0" stroke-width="0.5"/>`,
       ...bars.flatMap(({ program, from, to }) => [
         `<rect x="${x(from)}" y="${y + 3}" width="${Math.max(1.5, x(to) - x(from))}" height="${ROW - 6}" fill="#2d6ca3"/>`,
-        text(x(from) - 2, y + 11, program, 'end'),
+        x(to) - x(from) < ROOM_FOR_LETTER
+          ? text(x(from) - 2, y + 11, program, 'end')
+          : text(x(from) + 3, y + 10.5, program, 'start', '#ffffff'),
       ]),
     ];
   });

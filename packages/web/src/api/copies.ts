@@ -1,6 +1,7 @@
 import type { CopyReason } from '@water-clock/core/property-file';
 import type { Plan } from '@water-clock/core/settings';
 import { queryOptions } from '@tanstack/react-query';
+import { KEPT } from '../offline/kept-queries';
 import { request } from './client';
 import type { Timer } from './timers';
 
@@ -29,12 +30,14 @@ export const copiesQuery = (timerId: string) =>
     queryKey: [KEY, 'of', timerId],
     queryFn: () => request<CopyListing[]>(`/timers/${timerId}/copies`),
     staleTime: 0,
+    ...KEPT,
   });
 
 export const copyQuery = (copyId: string) =>
   queryOptions({
     queryKey: [KEY, 'one', copyId],
     queryFn: () => request<Copy>(`/copies/${copyId}`),
+    ...KEPT,
   });
 
 export const addCopy = (

@@ -1,4 +1,4 @@
-import type { TimerCapability } from '@water-clock/core/timer-kinds';
+import type { TimerCapability, TimerHandling } from '@water-clock/core/timer-kinds';
 import { queryOptions } from '@tanstack/react-query';
 import { request } from './client';
 
@@ -7,6 +7,7 @@ export interface Kind {
   readonly name: string;
   readonly summary: string;
   readonly capability: TimerCapability;
+  readonly handling: TimerHandling;
   readonly version: number;
   /** How many timers are of this kind. */
   readonly timers: number;
@@ -16,6 +17,7 @@ export interface KindFields {
   readonly name: string;
   readonly summary: string;
   readonly capability: TimerCapability;
+  readonly handling: TimerHandling;
 }
 
 export interface KindBreak {

@@ -1,5 +1,6 @@
 import type { PropertyFile, SupplySource } from '@water-clock/core/property-file';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { KEPT } from '../offline/kept-queries';
 import { request } from './client';
 
 export interface Outlook {
@@ -94,6 +95,7 @@ export const propertyQuery = (id: string) =>
   queryOptions({
     queryKey: [KEY, 'one', id],
     queryFn: () => request<Property>(`/properties/${id}`),
+    ...KEPT,
   });
 
 /** Absent is how the API says unknown. */

@@ -1,5 +1,6 @@
 import type { Customary } from '@water-clock/core/needs';
 import { queryOptions } from '@tanstack/react-query';
+import { KEPT } from '../offline/kept-queries';
 import { request } from './client';
 
 export type Role = 'owner' | 'technician' | 'office';
@@ -17,6 +18,8 @@ export interface Person {
 export interface Firm {
   readonly id: string;
   readonly name: string;
+  /** Whom a household phones. */
+  readonly phone: string;
   readonly units: UnitSystem;
   /** ISO 4217. */
   readonly currency: string;
@@ -56,6 +59,7 @@ export const sessionQuery = queryOptions({
   queryKey: ['session'],
   queryFn: () => request<Session>('/session'),
   staleTime: 300_000,
+  ...KEPT,
 });
 
 export const welcomeQuery = queryOptions({
@@ -84,7 +88,7 @@ export const setClock = (clock: Clock): Promise<Session> =>
   request('/session', { method: 'PATCH', body: { clock } });
 
 export const changeFirm = (
-  change: Partial<Pick<Firm, 'name' | 'units' | 'currency'>>,
+  change: Partial<Pick<Firm, 'name' | 'phone' | 'units' | 'currency'>>,
 ): Promise<Firm> => request('/firm', { method: 'PATCH', body: change });
 
 export const setCustomary = (document: Customary): Promise<Firm> =>

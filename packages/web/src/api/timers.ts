@@ -1,6 +1,8 @@
 import type { Plan } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
+import type { TimerHandling } from '@water-clock/core/timer-kinds';
 import { queryOptions } from '@tanstack/react-query';
+import { KEPT } from '../offline/kept-queries';
 import { request } from './client';
 import type { Property } from './properties';
 
@@ -9,6 +11,8 @@ export interface Timer {
   readonly name: string;
   readonly kindId: string | null;
   readonly hasOwnBackup: boolean | null;
+  /** How timers of its kind are used. */
+  readonly handling: TimerHandling;
   readonly property: Property;
 }
 
@@ -31,6 +35,7 @@ export const timerQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'one', timerId],
     queryFn: () => request<Timer>(`/timers/${timerId}`),
+    ...KEPT,
   });
 
 /** What is edited is never refreshed under the hands of the editor. */
@@ -42,6 +47,15 @@ export const settingsQuery = (timerId: string, on: string) =>
     queryKey: [KEY, 'settings', timerId],
     queryFn: () => request<StoredSettings>(`/timers/${timerId}/settings?on=${on}`),
     ...EDITED,
+  });
+
+/** The stored settings to be read, not edited: they are kept on the device, and renewed. */
+export const settingsToReadQuery = (timerId: string, on: string) =>
+  queryOptions({
+    queryKey: [KEY, 'settings-to-read', timerId],
+    queryFn: () => request<StoredSettings>(`/timers/${timerId}/settings?on=${on}`),
+    staleTime: 0,
+    ...KEPT,
   });
 
 export const yardQuery = (timerId: string) =>

@@ -17,7 +17,8 @@ interface LoadedProps {
 
 /** A page of what was asked for: while it comes, when it is not there, and when it cannot be had. */
 export function Loaded({ what, missing, queries, children }: LoadedProps) {
-  const error = queries.find((query) => query.error)?.error;
+  // An answer from before is better than none: without signal the device has only those.
+  const error = queries.find((query) => query.error && query.data === undefined)?.error;
   if (error instanceof ApiError && error.status === 404) return <NotFound what={missing} />;
   if (error)
     return (

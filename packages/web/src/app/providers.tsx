@@ -5,9 +5,11 @@ import { ApiError } from '../api/client';
 import { SchemeContext, useSchemeChoice } from './colour-scheme';
 import { themeFor } from './theme';
 
-const queryClient = new QueryClient({
+export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
+      // Whether there is a connection is found out by asking.
+      networkMode: 'always',
       staleTime: 30_000,
       retry: (failures, error) =>
         failures < 2 && !(error instanceof ApiError && error.status < 500),

@@ -13,7 +13,13 @@ import { PropertyEditPage } from '../routes/property/property-edit-page';
 import { PropertyPage } from '../routes/property/property-page';
 import { RuleSetPage } from '../routes/rules/rule-set-page';
 import { RulesPage } from '../routes/rules/rules-page';
+import { SharedPage } from '../routes/shared/shared-page';
 import { SignInPage } from '../routes/sign-in/sign-in-page';
+import { ClockPage } from '../routes/visit/clock-page';
+import { KeyInPage } from '../routes/visit/key-in-page';
+import { LeavePage } from '../routes/visit/leave-page';
+import { VisitPage } from '../routes/visit/visit-page';
+import { WalkPage } from '../routes/visit/walk-page';
 import { WaterPage } from '../routes/water/water-page';
 import { WeatherListPage } from '../routes/weather/weather-list-page';
 import { WeatherPage } from '../routes/weather/weather-page';
@@ -23,6 +29,7 @@ import { NotFound } from './not-found';
 
 export const router = createBrowserRouter([
   { path: 'sign-in', element: <SignInPage /> },
+  { path: 's/:token', element: <SharedPage /> },
   {
     element: <SignedInFrame />,
     children: [
@@ -38,6 +45,11 @@ export const router = createBrowserRouter([
       { path: 'timers/:timerId/water', element: <WaterPage /> },
       { path: 'timers/:timerId/as-found', element: <AsFoundPage /> },
       { path: 'timers/:timerId/copies', element: <CopiesPage /> },
+      { path: 'timers/:timerId/visit', element: <VisitPage /> },
+      { path: 'timers/:timerId/visit/clock', element: <ClockPage /> },
+      { path: 'timers/:timerId/visit/key-in', element: <KeyInPage /> },
+      { path: 'timers/:timerId/visit/walk', element: <WalkPage /> },
+      { path: 'timers/:timerId/visit/leave', element: <LeavePage /> },
       { path: 'copies/:copyId', element: <CopyPage /> },
       { path: 'kinds', element: <KindsPage /> },
       { path: 'kinds/:kindId', element: <KindPage /> },

@@ -1,7 +1,9 @@
 import { MoonOutlined, SunOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { Link, NavLink, Outlet } from 'react-router';
+import { OutboxButton } from '../outbox/outbox-button';
 import { PersonMenu } from '../signed-in/person-menu';
+import { VisitBar } from '../visit/visit-bar';
 import { BrandMark } from './brand-mark';
 import { useScheme } from './colour-scheme';
 import './shell.css';
@@ -29,9 +31,11 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
+        <OutboxButton />
         <SchemeButton />
         <PersonMenu />
       </header>
+      <VisitBar />
       <Outlet />
     </div>
   );

@@ -11,10 +11,19 @@ export interface SeasonComputer {
   readonly hasFailed: boolean;
 }
 
-/** Percentages by month, worked out in a web worker that ends with what was asked. */
-export function useSeason(...[plan, wishes, mode, today]: Asked): SeasonComputer {
+/**
+ * Percentages by month, worked out in a web worker that ends with what was asked. Without wishes there is
+ * nothing to work out.
+ */
+export function useSeason(
+  plan: Asked[0],
+  wishes: Asked[1] | null,
+  mode: Asked[2],
+  today: Asked[3],
+): SeasonComputer {
   const [answer, setAnswer] = useState<SeasonComputer>({ table: null, hasFailed: false });
   useEffect(() => {
+    if (!wishes) return;
     const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
     const fail = () => setAnswer({ table: null, hasFailed: true });
     thread.onerror = fail;

@@ -4,6 +4,7 @@ import { App, Button, Dropdown, type MenuProps } from 'antd';
 import { useNavigate } from 'react-router';
 import { troubleInWords } from '../api/client';
 import { sessionQuery, setClock, signOut } from '../api/session';
+import { forgetQueries } from '../offline/kept-queries';
 import { useSignedIn } from './use-signed-in';
 
 /** Who is signed in, how they read times, their firm, and the way out. */
@@ -27,6 +28,7 @@ export function PersonMenu() {
       await signOut();
       await navigate('/sign-in');
       client.clear();
+      await forgetQueries();
     }
   };
   return (

@@ -1,18 +1,11 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import { App, Button, Steps } from 'antd';
 import { useCallback, useEffect, useReducer, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { troubleInWords } from '../../api/client';
-import {
-  addCopy,
-  copiesKey,
-  copiesQuery,
-  copyQuery,
-  type Copy,
-  type CopyListing,
-} from '../../api/copies';
-import { settingsQuery, timerQuery, type Timer } from '../../api/timers';
+import { copiesQuery, copyQuery, type Copy, type CopyListing } from '../../api/copies';
+import { settingsToReadQuery, timerQuery, type Timer } from '../../api/timers';
 import { Loaded } from '../../app/loaded';
 import { Page } from '../../app/page';
 import { useEditKeys } from '../../app/use-edit-keys';
@@ -23,6 +16,9 @@ import {
   type HistoryAction,
 } from '../../settings/edit-history';
 import type { PlanEdit } from '../../settings/plan-edits';
+import { stepPlace } from '../../visit/step-places';
+import { useSaveCopy } from '../../visit/use-save-copy';
+import { useOpenVisit } from '../../visit/use-visit';
 import { todayHere } from '../../words/today';
 import { AsFoundFindings, SinceLastCopy } from './as-found-check';
 import { ProgramReading, RestReading, ClockReading } from './readings';
@@ -32,7 +28,7 @@ import './as-found-page.css';
 export function AsFoundPage() {
   const { timerId = '' } = useParams();
   const timer = useQuery(timerQuery(timerId));
-  const settings = useQuery(settingsQuery(timerId, todayHere()));
+  const settings = useQuery(settingsToReadQuery(timerId, todayHere()));
   const copies = useQuery(copiesQuery(timerId));
   const last = lastOf(copies.data ?? []);
   const lastCopy = useQuery({ ...copyQuery(last?.id ?? ''), enabled: last !== undefined });
@@ -95,8 +91,9 @@ function Reading({ timer, blank, last }: ReadingProps) {
   const [state, act] = useReducer(reading, null, () => openHistory(draftOf(timer.id) ?? blank));
   const plan = state.present;
   const [isSaving, setSaving] = useState(false);
+  const saveCopy = useSaveCopy(timer.id);
+  const open = useOpenVisit(timer.id);
   const [search, setSearch] = useSearchParams();
-  const client = useQueryClient();
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
 
@@ -124,11 +121,13 @@ function Reading({ timer, blank, last }: ReadingProps) {
   const save = async (): Promise<boolean> => {
     setSaving(true);
     try {
-      await addCopy(timer.id, { reason: 'as-found', name: '', document: plan });
+      await saveCopy('as-found', plan);
       localStorage.removeItem(draftKey(timer.id));
-      await client.invalidateQueries({ queryKey: copiesKey });
       void message.success('Saved as found. The plan on the desk is as it was.');
-      await navigate(`/timers/${timer.id}/copies`);
+      if (open) {
+        await open.add({ kind: 'step', step: 'as-found', state: 'done' }, 'As found: done');
+        await navigate(stepPlace('clock', timer.id));
+      } else await navigate(`/timers/${timer.id}/copies`);
       return true;
     } catch (error) {
       void message.error(`Not saved; it is kept on this device. ${troubleInWords(error)}`, 10);

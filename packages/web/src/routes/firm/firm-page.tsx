@@ -56,6 +56,23 @@ export function FirmPage() {
         />
         {!isOwner && <p className="soft">The owner of the firm chooses them.</p>}
       </section>
+      <section className="sheet" aria-labelledby="phone">
+        <h2 id="phone">Telephone</h2>
+        <Input
+          aria-labelledby="phone"
+          key={firm.phone}
+          disabled={!isOwner}
+          maxLength={100}
+          inputMode="tel"
+          style={{ width: 220 }}
+          defaultValue={firm.phone}
+          onBlur={(event) => {
+            const phone = event.target.value.trim();
+            if (phone !== firm.phone) void change({ phone });
+          }}
+        />
+        <p className="soft">It stands on the sheet for the door.</p>
+      </section>
       <section className="sheet" aria-labelledby="currency">
         <h2 id="currency">Currency</h2>
         <Select

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { GENERIC_KINDS, TimerCapability } from '@water-clock/core/timer-kinds';
+import { GENERIC_KINDS, TimerCapability, TimerHandling } from '@water-clock/core/timer-kinds';
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Input, Modal, Skeleton } from 'antd';
 import { useId, useState } from 'react';
@@ -16,6 +16,7 @@ import {
 } from '../../api/kinds';
 import { NotFound } from '../../app/not-found';
 import { LoadError, Page } from '../../app/page';
+import { HandlingQuestions } from '../../kind-form/handling-questions';
 import { KindQuestions } from '../../kind-form/kind-questions';
 import { useMayChange } from '../../signed-in/use-signed-in';
 import { todayHere } from '../../words/today';
@@ -32,22 +33,26 @@ export function KindPage() {
   if (kindId === 'new') {
     const like = GENERIC_KINDS.find(({ key }) => key === search.get('like'));
     const { name: _name, ...timer } = like?.timer ?? new TimerCapability();
-    return <Editor kind={null} first={timer} forProperty={search.get('for')} />;
+    const handling = like?.handling ?? new TimerHandling();
+    return <Editor kind={null} first={timer} used={handling} forProperty={search.get('for')} />;
   }
   const kind = kinds.data.find(({ id }) => id === kindId);
   if (!kind) return <NotFound what="kind" />;
-  return <Editor key={kind.id} kind={kind} first={kind.capability} forProperty={null} />;
+  const { id, capability, handling } = kind;
+  return <Editor key={id} kind={kind} first={capability} used={handling} forProperty={null} />;
 }
 
 interface EditorProps {
   readonly kind: Kind | null;
   readonly first: TimerCapability;
+  readonly used: TimerHandling;
   /** The property that a new kind is wanted for. */
   readonly forProperty: string | null;
 }
 
-function Editor({ kind, first, forProperty }: EditorProps) {
+function Editor({ kind, first, used, forProperty }: EditorProps) {
   const [timer, setTimer] = useState(first);
+  const [handling, setHandling] = useState(used);
   const [name, setName] = useState(kind?.name ?? '');
   const [summary, setSummary] = useState(kind?.summary ?? '');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -57,7 +62,7 @@ function Editor({ kind, first, forProperty }: EditorProps) {
   const { modal, message } = App.useApp();
   const mayChange = useMayChange();
   const [nameId, summaryId] = [useId(), useId()];
-  const fields = { name: name.trim(), summary: summary.trim(), capability: timer };
+  const fields = { name: name.trim(), summary: summary.trim(), capability: timer, handling };
 
   const done = async (to: string) => {
     await client.invalidateQueries();
@@ -147,6 +152,7 @@ function Editor({ kind, first, forProperty }: EditorProps) {
         timer={timer}
         onChange={(changed) => setTimer((before) => ({ ...before, ...changed }))}
       />
+      <HandlingQuestions handling={handling} onChange={setHandling} />
       <Modal
         open={breaks !== null}
         title="This change breaks timers"

@@ -23,6 +23,8 @@ import { RulesInForceWords } from '../../rules-words/rules-in-force';
 import { useMayChange, useQuantity, useSignedIn } from '../../signed-in/use-signed-in';
 import { shownAmount } from '../../units/quantities';
 import { listingOf, recordWords } from '../../weather/weather-words';
+import { Jobs } from '../../visit/jobs';
+import { useTakeAlong } from '../../visit/use-timer-on-device';
 import { todayHere } from '../../words/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
@@ -96,6 +98,7 @@ function PropertySheets({ property }: { property: Property }) {
       {archived && <Tag style={{ justifySelf: 'start' }}>archived</Tag>}
       <Timers propertyId={id} />
       <div className="sheets">
+        <Jobs propertyId={id} />
         <WhoSheet property={property} />
         <SupplySheet property={property} />
         <RulesSheet property={property} />
@@ -108,6 +111,7 @@ function PropertySheets({ property }: { property: Property }) {
 
 function Timers({ propertyId }: { propertyId: string }) {
   const asked = useQuery(timersOfPropertyQuery(propertyId, todayHere()));
+  useTakeAlong((asked.data ?? []).map(({ id }) => id));
   if (asked.error)
     return <LoadError what="The timers" error={asked.error} onRetry={() => void asked.refetch()} />;
   if (!asked.data) return <Skeleton active />;

@@ -7,6 +7,7 @@ import type { TimerOfProperty } from '../../api/properties';
 import { changeTimer, timerQuery } from '../../api/timers';
 import { copyWords } from '../../copies-words/copy-words';
 import { useClock, useMayChange } from '../../signed-in/use-signed-in';
+import { useOpenVisit } from '../../visit/use-visit';
 import { OutlookWords } from '../properties/outlook-words';
 
 /** One timer of a property: what its nights bring, what is in it, and the ways to work on it. */
@@ -15,6 +16,7 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
   const navigate = useNavigate();
   const mayChange = useMayChange();
   const copies = useQuery(copiesQuery(id));
+  const isVisited = Boolean(useOpenVisit(id));
   const ways = [
     ...(mayChange ? [['As found', 'as-found'] as const] : []),
     ['Yard', 'yard'],
@@ -46,9 +48,12 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
         </dd>
       </dl>
       <div className="timer-ways">
-        <Button type="primary" onClick={() => void navigate(`/timers/${id}`)}>
-          Open the desk
-        </Button>
+        {mayChange && (
+          <Button type="primary" onClick={() => void navigate(`/timers/${id}/visit`)}>
+            {isVisited ? 'Go on with the visit' : 'Visit'}
+          </Button>
+        )}
+        <Button onClick={() => void navigate(`/timers/${id}`)}>Open the desk</Button>
         {ways.map(([words, place]) => (
           <Button key={place} onClick={() => void navigate(`/timers/${id}/${place}`)}>
             {words}

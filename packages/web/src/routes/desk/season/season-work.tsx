@@ -22,7 +22,7 @@ import { useMayChange, useSay, useSignedIn } from '../../../signed-in/use-signed
 import { useWeatherMonths } from '../../../yard/use-weather-months';
 import type { DeskPlace } from '../use-desk-place';
 import type { SettingsOnDesk } from '../use-settings-on-desk';
-import { setWords, troubleWords, wantedWords } from './month-words';
+import { setWords, troubleWords, wantedWords } from '../../../season-words/month-words';
 import './season-work.css';
 
 interface SeasonWorkProps extends Pick<SettingsOnDesk, 'plan' | 'edit'> {

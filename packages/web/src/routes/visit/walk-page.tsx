@@ -1,0 +1,370 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { formatDateTime } from '@water-clock/core/civil-time';
+import type { Plan, StationSettings } from '@water-clock/core/settings';
+import {
+  FAULT_NAMES,
+  judgeReading,
+  STATION_FAULTS,
+  StationEntry,
+  VERDICT_NAMES,
+  type StationFault,
+} from '@water-clock/core/visits';
+import { App, Button, Checkbox, Input, Segmented, Tag } from 'antd';
+import { useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { troubleInWords } from '../../api/client';
+import {
+  commandStandIn,
+  hangUpStandIn,
+  readStandIn,
+  standInQuery,
+  type StandInCommand,
+} from '../../api/stand-in';
+import { Loaded } from '../../app/loaded';
+import { Caution } from '../../app/page';
+import { nowIn } from '../../clock/clock-words';
+import { stepPlace } from '../../visit/step-places';
+import { useCountdown } from '../../visit/use-countdown';
+import { useTimerOnDevice } from '../../visit/use-timer-on-device';
+import { useOpenVisit, type OpenVisit } from '../../visit/use-visit';
+import { VisitFrame } from '../../visit/visit-frame';
+import { minutesText } from '../../words/lengths';
+import { useStopwatch } from '../measure/use-stopwatch';
+import './big-step.css';
+import './walk-page.css';
+
+/** Every station is seen running: fine, or what is wrong with it. */
+export function WalkPage() {
+  const { timerId = '' } = useParams();
+  const { queries, timer, target, inTimer } = useTimerOnDevice(timerId);
+  const open = useOpenVisit(timerId);
+  return (
+    <Loaded what="The timer" missing="timer" queries={queries}>
+      {() => (
+        <VisitFrame title="Walk" timer={timer!} open={open}>
+          {(visit) => (
+            <Walk
+              open={visit}
+              plan={inTimer ?? target!}
+              stations={target!.stations.filter(({ enabled }) => enabled)}
+              timeZone={timer!.property.timeZone ?? undefined}
+            />
+          )}
+        </VisitFrame>
+      )}
+    </Loaded>
+  );
+}
+
+interface WalkProps {
+  readonly open: OpenVisit;
+  readonly plan: Plan;
+  readonly stations: readonly StationSettings[];
+  readonly timeZone: string | undefined;
+}
+
+const CHOICES_MINUTES = [1, 2, 3, 5];
+
+function Walk({ open, plan, stations, timeZone }: WalkProps) {
+  const [search, setSearch] = useSearchParams();
+  const [minutes, setMinutes] = useState(2);
+  const seen = open.visit.stations;
+  const asked = Number(search.get('station'));
+  const station =
+    stations.find(({ number }) => number === asked) ??
+    stations.find(({ number }) => !seen.has(number)) ??
+    stations[0];
+  const countdown = useCountdown(`walk ${open.timerId}`);
+  const standIn = useStandIn(open.timerId, plan, timeZone);
+  const navigate = useNavigate();
+  if (!station) return <p className="soft">No station is wired: see the yard.</p>;
+
+  const go = (number: number) => setSearch({ station: String(number) }, { replace: true });
+  const start = (number: number) => {
+    countdown.start(number, minutes * 60);
+    go(number);
+    standIn.command({ command: 'run-station', station: number, seconds: minutes * 60 });
+  };
+  const stop = () => {
+    countdown.stop();
+    standIn.command({ command: 'stop' });
+  };
+  const after = stations[stations.indexOf(station) + 1];
+  const isOn = countdown.station === station.number && countdown.secondsLeft > 0;
+  return (
+    <div className="big-step walk">
+      <Caution>
+        Wet paths are slippery. Power off before you touch a wire; the mains side is for a licensed
+        electrician. Never run the pump against closed valves.
+      </Caution>
+      <div className="big-card" data-station={station.number}>
+        <span className="big-place">
+          Station {station.number} {station.name}
+        </span>
+        <span className="big-value figures" role="timer" aria-label="Time left">
+          {isOn ? minutesAndSeconds(countdown.secondsLeft) : 'off'}
+        </span>
+        <span className="soft">
+          {countdown.station !== null && !isOn && countdown.station !== station.number
+            ? `Station ${countdown.station} is on.`
+            : standIn.words(station.number, isOn)}
+        </span>
+      </div>
+      <Segmented
+        block
+        aria-label="How long each station is on"
+        value={minutes}
+        options={CHOICES_MINUTES.map((value) => ({ value, label: `${value} min` }))}
+        onChange={setMinutes}
+      />
+      <div className="walk-controls">
+        {isOn ? (
+          <Button onClick={stop}>Stop</Button>
+        ) : (
+          <Button type="primary" onClick={() => start(station.number)}>
+            {standIn.isThere ? 'Turn it on' : 'It is on'}
+          </Button>
+        )}
+        <Button disabled={!after} onClick={() => after && start(after.number)}>
+          Next on{after ? `: ${after.number}` : ''}
+        </Button>
+      </div>
+      <StationForm
+        key={station.number}
+        {...{ open, station }}
+        power={plan.timer.power}
+        readOhms={standIn.isThere ? standIn.readOhms : null}
+        onSaved={() => {
+          if (countdown.station === station.number) stop();
+          if (after) go(after.number);
+        }}
+      />
+      <ol className="walk-stations" aria-label="Stations">
+        {stations.map(({ number, name }) => {
+          const told = seen.get(number)?.latest.entry;
+          const state = !told ? 'open' : told.faults.length > 0 ? 'fault' : 'fine';
+          return (
+            <li key={number}>
+              <Button
+                type={number === station.number ? 'default' : 'text'}
+                aria-current={number === station.number}
+                onClick={() => go(number)}
+              >
+                {number} {name}
+              </Button>
+              <Tag color={state === 'fault' ? 'error' : undefined}>
+                {told?.faults.map((fault) => FAULT_NAMES[fault]).join(', ') || state}
+              </Tag>
+            </li>
+          );
+        })}
+      </ol>
+      {stations.every(({ number }) => seen.has(number)) && (
+        <Button
+          type="primary"
+          className="big-tap"
+          onClick={() =>
+            void open
+              .add({ kind: 'step', step: 'walk', state: 'done' }, 'Walk: done')
+              .then(() => navigate(stepPlace('leave', open.timerId)))
+          }
+        >
+          All stations are seen: leave
+        </Button>
+      )}
+      {!standIn.isThere && (
+        <p className="soft">
+          No timer at hand?{' '}
+          <Button size="small" onClick={() => void standIn.hangUp()}>
+            Use a simulated one
+          </Button>
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** A simulated timer in place of the one on the wall, where one hangs. */
+function useStandIn(timerId: string, plan: Plan, timeZone: string | undefined) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const query = standInQuery(timerId);
+  const { data } = useQuery(query);
+  const tell = (error: unknown) => void message.error(troubleInWords(error));
+  return {
+    isThere: Boolean(data),
+    words: (station: number, isOn: boolean) => {
+      if (!data) return isOn ? 'Counted by this device.' : 'Turn it on at the timer.';
+      const own = data.open.find((one) => one.station === station);
+      return own
+        ? `The simulated timer waters: ${minutesAndSeconds(own.secondsLeft)}.`
+        : 'The simulated timer rests.';
+    },
+    command: (command: StandInCommand) => {
+      if (!data) return;
+      commandStandIn(timerId, command)
+        .then((state) => client.setQueryData(query.queryKey, state))
+        .catch(tell);
+    },
+    hangUp: async () => {
+      try {
+        const reads = formatDateTime(nowIn(timeZone, new Date()));
+        client.setQueryData(query.queryKey, await hangUpStandIn(timerId, reads, plan));
+      } catch (error) {
+        tell(error);
+      }
+    },
+    readOhms: async (station: number): Promise<number | null | undefined> => {
+      try {
+        return (await readStandIn(timerId, station)).ohms;
+      } catch (error) {
+        tell(error);
+        return undefined;
+      }
+    },
+  };
+}
+
+const minutesAndSeconds = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+
+/** What a meter shows of a broken wire: more than it can. */
+const OVER_RANGE_OHMS = 1e9;
+
+interface StationFormProps {
+  readonly open: OpenVisit;
+  readonly station: StationSettings;
+  readonly power: 'mains' | 'battery';
+  /** Reads the meter of the simulated timer: null is over its range. Null where there is none. */
+  readonly readOhms: ((station: number) => Promise<number | null | undefined>) | null;
+  readonly onSaved: () => void;
+}
+
+/** Fine, or the faults of a station, with a note, a reading and the time to run-off. */
+function StationForm({ open, station, power, readOhms, onSaved }: StationFormProps) {
+  const { number, name } = station;
+  const before = open.visit.stations.get(number)?.latest.entry;
+  const [faults, setFaults] = useState<readonly StationFault[]>(before?.faults ?? []);
+  const [note, setNote] = useState(before?.note ?? '');
+  const [unit, setUnit] = useState<'ohms' | 'amps'>(before?.amps === undefined ? 'ohms' : 'amps');
+  const [typed, setTyped] = useState(String(before?.ohms ?? before?.amps ?? ''));
+  const [runoff, setRunoff] = useState(before?.runoffSeconds);
+  const watch = useStopwatch(`walk ${open.timerId} ${number}`);
+  const [isOpen, setOpen] = useState(watch.isRunning || (before?.faults.length ?? 0) > 0);
+  const reading = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
+  const isWrong = reading !== null && !(reading >= 0);
+  const verdict =
+    reading === null || isWrong
+      ? null
+      : judgeReading(unit === 'ohms' ? { ohms: reading } : { amps: reading }, power);
+  const save = async (found: readonly StationFault[]) => {
+    const entry = Object.assign(new StationEntry(), {
+      station: number,
+      faults: [...found],
+      note: note.trim(),
+      ...(reading !== null && !isWrong && { [unit]: reading }),
+      ...(runoff !== undefined && runoff > 0 && { runoffSeconds: runoff }),
+    });
+    const words = found.map((fault) => FAULT_NAMES[fault]).join(', ') || 'fine';
+    await open.add(entry, `Station ${number} ${name ?? ''}: ${words}`);
+    onSaved();
+  };
+  return (
+    <>
+      <div className="walk-verdict">
+        <Button
+          type="primary"
+          onClick={() => void save([])}
+          disabled={faults.length > 0 || isWrong}
+        >
+          Fine
+        </Button>
+        <Button aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+          Fault or reading…
+        </Button>
+      </div>
+      {isOpen && (
+        <section className="sheet walk-form" aria-label={`Station ${number}: what is seen`}>
+          <Checkbox.Group
+            aria-label="What is wrong"
+            className="walk-faults"
+            value={[...faults]}
+            options={STATION_FAULTS.map((value) => ({ value, label: FAULT_NAMES[value] }))}
+            onChange={setFaults}
+          />
+          <Input
+            aria-label="Note"
+            placeholder="Note: where, what is needed"
+            maxLength={500}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+          <div className="walk-reading">
+            <Segmented<'ohms' | 'amps'>
+              aria-label="Unit of the reading"
+              value={unit}
+              options={[
+                { value: 'ohms', label: 'Ω' },
+                { value: 'amps', label: 'A' },
+              ]}
+              onChange={setUnit}
+            />
+            <Input
+              aria-label="Reading of the meter"
+              className="figures"
+              inputMode="decimal"
+              placeholder="reading"
+              status={isWrong ? 'error' : ''}
+              aria-invalid={isWrong}
+              value={typed}
+              onChange={(event) => setTyped(event.target.value)}
+            />
+            {readOhms ? (
+              <Button
+                onClick={() =>
+                  void readOhms(number).then((ohms) => {
+                    if (ohms === undefined) return;
+                    setUnit('ohms');
+                    setTyped(String(ohms ?? OVER_RANGE_OHMS));
+                  })
+                }
+              >
+                Read it
+              </Button>
+            ) : (
+              <Button
+                onClick={() => {
+                  setUnit('ohms');
+                  setTyped(String(OVER_RANGE_OHMS));
+                }}
+              >
+                Over range
+              </Button>
+            )}
+            <span role="status" data-verdict={verdict ?? undefined}>
+              {isWrong ? 'A number, such as 26' : verdict && VERDICT_NAMES[verdict]}
+            </span>
+          </div>
+          <div className="walk-reading">
+            {watch.isRunning ? (
+              <Button type="primary" onClick={() => setRunoff(watch.stop())}>
+                Water stands or runs: <span className="figures">{minutesText(watch.seconds)}</span>
+              </Button>
+            ) : (
+              <Button onClick={watch.start}>
+                Time to run-off{runoff ? `: ${minutesText(runoff)} min` : ''}
+              </Button>
+            )}
+          </div>
+          <Button
+            danger
+            onClick={() => void save(faults)}
+            disabled={faults.length === 0 || isWrong}
+          >
+            Keep the fault
+          </Button>
+        </section>
+      )}
+    </>
+  );
+}

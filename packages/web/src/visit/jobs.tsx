@@ -1,0 +1,53 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { FAULT_NAMES } from '@water-clock/core/visits';
+import { App, Checkbox } from 'antd';
+import { troubleInWords } from '../api/client';
+import { changeJob, jobsQuery, visitsKey } from '../api/visits';
+import { momentWords } from '../copies-words/copy-words';
+import { useClock, useMayChange } from '../signed-in/use-signed-in';
+import './jobs.css';
+
+/** Faults that were found at a property, to be ticked off. */
+export function Jobs({ propertyId }: { propertyId: string }) {
+  const jobs = useQuery(jobsQuery(propertyId));
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const clock = useClock();
+  const mayChange = useMayChange();
+  const set = async (id: string, isDone: boolean) => {
+    try {
+      await changeJob(id, isDone);
+      await client.invalidateQueries({ queryKey: visitsKey });
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  return (
+    <section className="sheet" aria-labelledby="jobs">
+      <h2 id="jobs">To be put right</h2>
+      {jobs.data?.length === 0 && (
+        <p className="soft" style={{ margin: 0 }}>
+          Nothing is known. Faults that are found on a walk stand here.
+        </p>
+      )}
+      <ul className="visit-jobs">
+        {(jobs.data ?? []).map((job) => (
+          <li key={job.id} data-done={job.doneAt !== null}>
+            <Checkbox
+              checked={job.doneAt !== null}
+              disabled={!mayChange}
+              onChange={(event) => void set(job.id, event.target.checked)}
+            >
+              Station {job.station}: {FAULT_NAMES[job.fault]}
+              {job.note && ` (${job.note})`}
+            </Checkbox>
+            <span className="soft">
+              {job.timer}, {momentWords(job.foundAt, clock)}
+              {job.doneBy && `, done by ${job.doneBy}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

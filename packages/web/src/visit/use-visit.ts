@@ -1,0 +1,128 @@
+import { useQuery } from '@tanstack/react-query';
+import { visitOf, type MadeEntry, type Visit, type VisitEntry } from '@water-clock/core/visits';
+import { useCallback, useMemo } from 'react';
+import { visitQuery, visitsKey, visitsQuery } from '../api/visits';
+import type { OutboxItem } from '../outbox/outbox';
+import { useOutbox, useSendLater } from '../outbox/use-outbox';
+import { useSignedIn } from '../signed-in/use-signed-in';
+
+/** A visit that goes on, as far as this device knows. */
+export interface OpenVisit {
+  readonly id: string;
+  readonly timerId: string;
+  readonly startedAt: string;
+  readonly startedBy: string;
+  readonly visit: Visit;
+  /** Makes an entry: now, and on its way to the server. */
+  readonly add: (entry: VisitEntry, words: string) => Promise<void>;
+  readonly end: () => Promise<void>;
+}
+
+interface Begun {
+  readonly id: string;
+  readonly startedAt: string;
+}
+
+interface EntryBody {
+  readonly id: string;
+  readonly seen: number;
+  readonly observedAt: string;
+  readonly document: VisitEntry;
+}
+
+const beginPath = (timerId: string) => `/timers/${timerId}/visits`;
+const entriesPath = (visitId: string) => `/visits/${visitId}/entries`;
+
+/** The visit to a timer that goes on; null where none does, undefined while nobody knows. */
+export function useOpenVisit(timerId: string | undefined): OpenVisit | null | undefined {
+  const { person } = useSignedIn();
+  const waiting = useOutbox();
+  const listed = useQuery({ ...visitsQuery(timerId ?? ''), enabled: timerId !== undefined });
+  const pending = timerId === undefined ? null : pendingVisit(waiting, timerId, person.name);
+  const ended = new Set(waiting.filter(({ method }) => method === 'PATCH').map(({ path }) => path));
+  const open =
+    pending ??
+    listed.data?.find(({ id, endedAt }) => endedAt === null && !ended.has(`/visits/${id}`));
+  const id = open?.id;
+  const stored = useQuery({ ...visitQuery(id ?? ''), enabled: id !== undefined && !pending });
+  const sendLater = useSendLater();
+
+  const entries = useMemo((): readonly MadeEntry[] => {
+    const known = (id !== undefined && stored.data?.entries) || [];
+    const knownIds = new Set(known.map((one) => one.id));
+    const own = waiting
+      .filter(({ path, trouble }) => id !== undefined && path === entriesPath(id) && !trouble)
+      .map(({ body }) => body as EntryBody)
+      .filter((body) => !knownIds.has(body.id))
+      .map(({ document, ...body }) => ({
+        ...body,
+        number: null,
+        person: person.name,
+        entry: document,
+      }));
+    return [...known, ...own];
+  }, [stored.data, waiting, id, person.name]);
+  const visit = useMemo(() => visitOf(entries), [entries]);
+  const seen = Math.max(0, ...entries.map(({ number }) => number ?? 0));
+
+  const add = useCallback(
+    (entry: VisitEntry, words: string) => {
+      const body: EntryBody = {
+        id: crypto.randomUUID(),
+        seen,
+        observedAt: new Date().toISOString(),
+        document: entry,
+      };
+      return sendLater({
+        id: body.id,
+        method: 'POST',
+        path: entriesPath(id!),
+        body,
+        words,
+        touches: [visitsKey],
+      });
+    },
+    [sendLater, id, seen],
+  );
+  const end = useCallback(
+    () =>
+      sendLater({
+        id: crypto.randomUUID(),
+        method: 'PATCH',
+        path: `/visits/${id}`,
+        body: { isEnded: true },
+        words: 'The visit is over',
+        touches: [visitsKey],
+      }),
+    [sendLater, id],
+  );
+  if (open && timerId !== undefined) {
+    const { startedAt, startedBy } = open;
+    return { id: open.id, timerId, startedAt, startedBy, visit, add, end };
+  }
+  return listed.data || listed.error ? null : undefined;
+}
+
+/** A visit that was begun on this device and has not come in yet. */
+function pendingVisit(waiting: readonly OutboxItem[], timerId: string, startedBy: string) {
+  const item = waiting.find(
+    ({ path, method, trouble }) => path === beginPath(timerId) && method === 'POST' && !trouble,
+  );
+  return item && { ...(item.body as Begun), startedBy };
+}
+
+/** Begins a visit to a timer. */
+export function useBeginVisit(timerId: string): () => Promise<void> {
+  const sendLater = useSendLater();
+  return useCallback(() => {
+    const body: Begun = { id: crypto.randomUUID(), startedAt: new Date().toISOString() };
+    return sendLater({
+      id: body.id,
+      method: 'POST',
+      path: beginPath(timerId),
+      body,
+      words: 'A visit begins',
+      touches: [visitsKey],
+    });
+  }, [sendLater, timerId]);
+}

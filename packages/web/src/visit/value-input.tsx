@@ -1,0 +1,194 @@
+import type { KeyInValue } from '@water-clock/core/key-in';
+import type { DayRule } from '@water-clock/core/settings';
+import { DAY_MODES, type DayMode } from '@water-clock/core/timer-kinds';
+import { WEEKDAYS } from '@water-clock/core/words';
+import { Checkbox, Input, InputNumber, Radio } from 'antd';
+import { useState } from 'react';
+import { minutesText, parseClock, parseLength } from '../words/lengths';
+import { todayHere } from '../words/today';
+
+interface ValueInputProps {
+  readonly label: string;
+  readonly value: KeyInValue;
+  readonly onChange: (value: KeyInValue) => void;
+}
+
+const WEEKDAY_OPTIONS = WEEKDAYS.map((label, index) => ({ label, value: index + 1 }));
+
+const MODE_NAMES: Record<DayMode, string> = {
+  weekdays: 'Weekdays',
+  odd: 'Odd days',
+  even: 'Even days',
+  interval: 'Every so many days',
+};
+
+/** A value as the display shows it, typed or chosen. */
+export function ValueInput({ label, value, onChange }: ValueInputProps) {
+  switch (value.type) {
+    case 'time':
+      return (
+        <TextValue
+          label={label}
+          text={value.time ?? ''}
+          hint="A time such as 3:30 or 9 pm; empty: off"
+          read={(text) => {
+            const time = parseClock(text);
+            return time === undefined ? null : { type: 'time', time };
+          }}
+          onChange={onChange}
+        />
+      );
+    case 'length':
+      return (
+        <TextValue
+          label={label}
+          text={value.seconds === 0 ? '' : minutesText(value.seconds)}
+          hint="Minutes such as 15 or 2:30; empty: off"
+          read={(text) => {
+            const seconds = parseLength(text);
+            return seconds === undefined ? null : { type: 'length', seconds: seconds ?? 0 };
+          }}
+          onChange={onChange}
+        />
+      );
+    case 'month-days':
+      return (
+        <TextValue
+          label={label}
+          text={value.monthDays.join(', ')}
+          hint="Days of the month such as 1, 15; empty: none"
+          read={(text) => {
+            const days = text
+              .split(/[\s,]+/)
+              .filter(Boolean)
+              .map(Number);
+            const areDays = days.every((day) => Number.isInteger(day) && day >= 1 && day <= 31);
+            return areDays ? { type: 'month-days', monthDays: [...new Set(days)] } : null;
+          }}
+          onChange={onChange}
+        />
+      );
+    case 'percent':
+      return (
+        <InputNumber
+          aria-label={label}
+          autoFocus
+          min={0}
+          max={1000}
+          precision={0}
+          suffix="%"
+          value={value.percent}
+          onChange={(percent) => percent !== null && onChange({ type: 'percent', percent })}
+        />
+      );
+    case 'weekdays':
+      return (
+        <Checkbox.Group
+          aria-label={label}
+          options={WEEKDAY_OPTIONS}
+          value={[...value.weekdays]}
+          onChange={(weekdays) => onChange({ type: 'weekdays', weekdays: weekdays.sort() })}
+        />
+      );
+    case 'days':
+      return <DaysValue label={label} days={value.days} onChange={onChange} />;
+    case 'choice':
+      return (
+        <Radio.Group
+          aria-label={label}
+          value={value.isOn}
+          options={value.words.map((words, index) => ({ label: words, value: index === 0 }))}
+          onChange={(event) => onChange({ ...value, isOn: event.target.value as boolean })}
+        />
+      );
+  }
+}
+
+interface TextValueProps {
+  readonly label: string;
+  readonly text: string;
+  readonly hint: string;
+  /** Null for text that is no such value. */
+  readonly read: (text: string) => KeyInValue | null;
+  readonly onChange: (value: KeyInValue) => void;
+}
+
+function TextValue({ label, text, hint, read, onChange }: TextValueProps) {
+  const [typed, setTyped] = useState(text);
+  const isWrong = read(typed) === null;
+  return (
+    <span>
+      <Input
+        aria-label={label}
+        autoFocus
+        className="figures"
+        style={{ width: 140 }}
+        status={isWrong ? 'error' : ''}
+        aria-invalid={isWrong}
+        value={typed}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          const value = read(event.target.value);
+          if (value) onChange(value);
+        }}
+      />{' '}
+      <span className="soft" role={isWrong ? 'alert' : undefined}>
+        {hint}
+      </span>
+    </span>
+  );
+}
+
+interface DaysValueProps {
+  readonly label: string;
+  readonly days: DayRule;
+  readonly onChange: (value: KeyInValue) => void;
+}
+
+function DaysValue({ label, days, onChange }: DaysValueProps) {
+  const change = (rule: DayRule) => onChange({ type: 'days', days: rule });
+  const fresh = (mode: DayMode): DayRule => {
+    if (mode === 'weekdays') return { mode, weekdays: [] };
+    return mode === 'interval' ? { mode, everyDays: 3, anchor: todayHere() } : { mode };
+  };
+  return (
+    <span>
+      <Radio.Group
+        aria-label={label}
+        value={days.mode}
+        options={DAY_MODES.map((mode) => ({ label: MODE_NAMES[mode], value: mode }))}
+        onChange={(event) => change(fresh(event.target.value as DayMode))}
+      />
+      {days.mode === 'weekdays' && (
+        <Checkbox.Group
+          aria-label={`${label}: weekdays`}
+          options={WEEKDAY_OPTIONS}
+          value={days.weekdays}
+          onChange={(weekdays) => change({ mode: 'weekdays', weekdays: weekdays.sort() })}
+        />
+      )}
+      {days.mode === 'interval' && (
+        <>
+          <InputNumber
+            aria-label={`${label}: every how many days`}
+            min={1}
+            max={31}
+            precision={0}
+            value={days.everyDays}
+            onChange={(everyDays) => everyDays && change({ ...days, everyDays })}
+          />{' '}
+          days, counted from{' '}
+          <input
+            type="date"
+            className="date-input"
+            aria-label={`${label}: a day it waters`}
+            value={days.anchor}
+            onChange={(event) =>
+              event.target.value && change({ ...days, anchor: event.target.value })
+            }
+          />
+        </>
+      )}
+    </span>
+  );
+}

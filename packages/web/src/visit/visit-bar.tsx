@@ -1,0 +1,116 @@
+import { CheckCircleFilled, ForwardOutlined } from '@ant-design/icons';
+import { nextStep, STEP_NAMES, VISIT_STEPS, type VisitStep } from '@water-clock/core/visits';
+import { Button, Input, Modal } from 'antd';
+import { useState } from 'react';
+import { Link, useLocation, useMatch, useNavigate } from 'react-router';
+import { useMayChange } from '../signed-in/use-signed-in';
+import { stepAt, stepPlace } from './step-places';
+import { useOpenVisit, type OpenVisit } from './use-visit';
+import './visit-bar.css';
+
+/** Where a visit is, on every screen of its timer: the step here, done or skipped, and the next. */
+export function VisitBar() {
+  const match = useMatch('/timers/:timerId/*');
+  const timerId = match?.params.timerId;
+  const open = useOpenVisit(timerId);
+  const mayChange = useMayChange();
+  if (!open || !mayChange) return null;
+  return <Bar key={open.id} open={open} />;
+}
+
+function Bar({ open }: { open: OpenVisit }) {
+  const { pathname } = useLocation();
+  const navigate = useNavigate();
+  const [isSkipping, setSkipping] = useState(false);
+  const { timerId, visit, add } = open;
+  const here = stepAt(pathname) ?? nextStep(visit);
+  const state = here && stateOf(open, here);
+  const after = here && VISIT_STEPS[VISIT_STEPS.indexOf(here) + 1];
+  const finish = async () => {
+    if (!here) return;
+    await add({ kind: 'step', step: here, state: 'done' }, `${STEP_NAMES[here]}: done`);
+    if (after) await navigate(stepPlace(after, timerId));
+  };
+  return (
+    <nav className="visit-bar" aria-label="Visit">
+      <Link to={stepPlace('arrive', timerId)} className="visit-all">
+        Visit
+      </Link>
+      <ol>
+        {VISIT_STEPS.map((step, index) => (
+          <li key={step} data-state={stateOf(open, step)} aria-current={step === here && 'step'}>
+            <Link
+              to={stepPlace(step, timerId)}
+              aria-label={`${index + 1} ${STEP_NAMES[step]}, ${stateOf(open, step)}`}
+            >
+              {stateOf(open, step) === 'done' ? (
+                <CheckCircleFilled />
+              ) : stateOf(open, step) === 'skipped' ? (
+                <ForwardOutlined />
+              ) : (
+                <span className="figures">{index + 1}</span>
+              )}
+              <span className="visit-step-name">{STEP_NAMES[step]}</span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+      {here && here !== 'leave' && (
+        <span className="visit-ways">
+          {state === 'open' && <Button onClick={() => setSkipping(true)}>Skip…</Button>}
+          <Button type="primary" onClick={() => void finish()}>
+            {STEP_NAMES[here]} {state === 'open' ? 'done' : 'done again'}
+          </Button>
+        </span>
+      )}
+      {here && isSkipping && (
+        <SkipDialog
+          step={here}
+          onClose={() => setSkipping(false)}
+          onSkip={async (reason) => {
+            setSkipping(false);
+            await add(
+              { kind: 'step', step: here, state: 'skipped', reason },
+              `${STEP_NAMES[here]}: skipped`,
+            );
+            if (after) await navigate(stepPlace(after, timerId));
+          }}
+        />
+      )}
+    </nav>
+  );
+}
+
+export const stateOf = ({ visit }: OpenVisit, step: VisitStep) =>
+  visit.steps.get(step)?.latest.entry.state ?? 'open';
+
+interface SkipDialogProps {
+  readonly step: VisitStep;
+  readonly onClose: () => void;
+  readonly onSkip: (reason: string) => Promise<void>;
+}
+
+function SkipDialog({ step, onClose, onSkip }: SkipDialogProps) {
+  const [reason, setReason] = useState('');
+  const isEmpty = reason.trim() === '';
+  return (
+    <Modal
+      open
+      title={`Skip ${STEP_NAMES[step]}?`}
+      okText="Skip it"
+      okButtonProps={{ disabled: isEmpty }}
+      onOk={() => void onSkip(reason.trim())}
+      onCancel={onClose}
+    >
+      <label htmlFor="skip-reason">Why is it left out?</label>
+      <Input
+        id="skip-reason"
+        autoFocus
+        maxLength={200}
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        onPressEnter={() => !isEmpty && void onSkip(reason.trim())}
+      />
+    </Modal>
+  );
+}
