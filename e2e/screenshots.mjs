@@ -57,7 +57,6 @@ try {
   await picture('weather', airfield, '.weather-bar');
   await page.setViewport({ width: 390, height: 844 });
   await picture('measure-phone', `/timers/${garage.id}/measure?station=2`, '.cup');
-  await picture('as-found-phone', `/timers/${carport.id}/as-found?step=1`, '.as-found-table');
   await page.setViewport({ width: 1280, height: 800 });
   await picture('desk', deskOf('Garage timer'), '.night-board .run', async () => {
     await page.$eval('.night-board [data-program="B"]', (run) => run.focus());
@@ -76,6 +75,20 @@ try {
     await mend.click();
     await page.waitForSelector('.mend-changes');
   });
+  const visit = `/timers/${garage.id}/visit`;
+  const press = (words) =>
+    page.locator(`::-p-xpath(.//button[starts-with(normalize-space(), "${words}")])`).click();
+  await page.goto(application.url + visit, { waitUntil: 'networkidle0' });
+  await press('Begin a visit');
+  await picture('visit', visit, '.visit-steps', () => press('Arrive done'));
+  await page.setViewport({ width: 390, height: 844 });
+  await picture('key-in-phone', `${visit}/key-in?all=yes`, '.big-card', async () => {
+    await press('Keyed in');
+    await page.waitForSelector('.big-card[data-key="percent first"], .big-card[data-key^="A"]');
+  });
+  await picture('walk-phone', `${visit}/walk`, '.big-card', () => press('It is on'));
+  await page.setViewport({ width: 1280, height: 800 });
+  await picture('leave', `${visit}/leave`, '.door-sheet');
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
   await picture('desk-dark', deskOf('Plant room'), '.night-board .run');
 } finally {

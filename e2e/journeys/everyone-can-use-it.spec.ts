@@ -40,6 +40,7 @@ for (const scheme of ['light', 'dark'] as const) {
       ['the meter', '/timers/TIMER/measure?way=meter', '.big-input'],
       ['the need', '/timers/TIMER/need', '.need-table'],
       ['a season at the roots', '/timers/TIMER/water?over=desk', '.roots-chart path'],
+      ['a visit that is to begin', '/timers/TIMER/visit', '#here'],
       ['a plan made for a home', '/timers/TIMER?mode=plan', '.offers'],
       ['a season in percentages', '/timers/TIMER?mode=season', '.season-table'],
     ])('%s has no faults that axe finds', async (_, path, ready) => {
@@ -110,6 +111,7 @@ it('on a phone no screen is wider than it', async () => {
     `/timers/${id}/measure?way=meter`,
     `/timers/${id}/need`,
     `/timers/${id}/water`,
+    `/timers/${id}/visit`,
     `/timers/${id}?mode=plan`,
     `/timers/${id}?mode=season`,
     '/weather/new',

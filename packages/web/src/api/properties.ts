@@ -81,6 +81,8 @@ export const propertiesQuery = (search: PropertySearch) =>
     },
     staleTime: 0,
     placeholderData: keepPreviousData,
+    // What is typed on the way to a name is not worth keeping.
+    ...(search.q === '' && KEPT),
   });
 
 /** The timers of a property, each with what fourteen nights from a date bring. */
@@ -89,6 +91,7 @@ export const timersOfPropertyQuery = (id: string, from: string) =>
     queryKey: [KEY, 'timers', id, from],
     queryFn: () => request<TimerOfProperty[]>(`/properties/${id}/timers?from=${from}`),
     staleTime: 0,
+    ...KEPT,
   });
 
 export const propertyQuery = (id: string) =>

@@ -39,7 +39,7 @@ export interface Job {
 }
 
 const KEY = 'visits';
-export const visitsKey = [KEY];
+export const jobsKey = [KEY, 'jobs'];
 
 /** The visits to a timer, the newest first. */
 export const visitsQuery = (timerId: string) =>

@@ -6,7 +6,8 @@ export const KEPT = { gcTime: Infinity, meta: { isKept: true } } as const;
 
 const STORE = createStore('water-clock-answers', 'answers');
 const KEY = 'all';
-const WAIT_MILLISECONDS = 400;
+/** Soon, and yet not for every one of many answers that come together. */
+const WAIT_MILLISECONDS = 100;
 
 /** Brings back what was kept on the device; whatever can no longer be read is none. */
 export async function bringBackQueries(client: QueryClient): Promise<void> {
@@ -14,22 +15,33 @@ export async function bringBackQueries(client: QueryClient): Promise<void> {
   if (kept) hydrate(client, kept, { defaultOptions: { queries: { gcTime: Infinity } } });
 }
 
+let keeping: QueryClient | null = null;
+
+/** Keeps all answers on the device as they are now. */
+export async function keepNow(): Promise<void> {
+  if (!keeping) return;
+  const state = dehydrate(keeping, {
+    shouldDehydrateMutation: () => false,
+    shouldDehydrateQuery: ({ meta, state: { data } }) =>
+      meta?.['isKept'] === true && data !== undefined,
+  });
+  // An answer stays one though asking again failed: without signal it always does.
+  const queries = state.queries.map((query) => ({
+    ...query,
+    state: { ...query.state, status: 'success', error: null, fetchFailureReason: null },
+  }));
+  // A device without room for it works on with signal.
+  await set(KEY, JSON.parse(JSON.stringify({ ...state, queries })), STORE).catch(() => undefined);
+}
+
 /** Keeps answers on the device as they come, until the page is left. */
 export function keepQueries(client: QueryClient): void {
+  keeping = client;
   let timer: number | undefined;
-  const save = () => {
-    const state = dehydrate(client, {
-      shouldDehydrateMutation: () => false,
-      shouldDehydrateQuery: ({ meta, state: { status } }) =>
-        meta?.['isKept'] === true && status === 'success',
-    });
-    // A device without room for it works on with signal.
-    void set(KEY, JSON.parse(JSON.stringify(state)), STORE).catch(() => undefined);
-  };
   client.getQueryCache().subscribe(({ type }) => {
     if (type !== 'updated' && type !== 'removed') return;
     clearTimeout(timer);
-    timer = window.setTimeout(save, WAIT_MILLISECONDS);
+    timer = window.setTimeout(() => void keepNow(), WAIT_MILLISECONDS);
   });
 }
 

@@ -25,6 +25,9 @@ export function OutboxButton() {
         icon={refused > 0 ? <WarningFilled /> : <CloudSyncOutlined />}
         onClick={() => setOpen(true)}
       >
+        <span className="outbox-count figures" aria-hidden="true">
+          {items.length}
+        </span>
         <span role="status" className="outbox-words">
           {words}
         </span>

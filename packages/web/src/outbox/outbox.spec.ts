@@ -112,6 +112,16 @@ it('sends only what is of the person who is signed in; without a session it wait
   expect(signedOut.snapshot()[0]!.trouble).toBeUndefined();
 });
 
+it('hands on what the server answered, before the change is forgotten', async () => {
+  const outbox = new Outbox(memory(), async (path) => ({ from: path }));
+  await outbox.add(item('a', 1));
+  const told: unknown[] = [];
+  await outbox.flush('ines', async ({ id }, answer) => {
+    told.push(id, answer, ids(outbox));
+  });
+  expect(told).toEqual(['a', { from: '/a' }, ['a']]);
+});
+
 it('two that flush at once send each change once', async () => {
   const paths: string[] = [];
   const outbox = new Outbox(memory(), async (path) => void paths.push(path));

@@ -15,6 +15,8 @@ export interface OutboxItem {
   readonly words: string;
   /** Beginnings of the keys of queries that hold other answers afterwards. */
   readonly touches: readonly (readonly unknown[])[];
+  /** The key of the query that the server's answer is one to; absent: it is none. */
+  readonly answers?: readonly unknown[];
   /** Why the server refused it; absent while it waits. */
   readonly trouble?: string;
 }
@@ -59,7 +61,10 @@ export class Outbox {
   }
 
   /** Sends what waits of a person, one after another; stops where there is no connection. */
-  async flush(personId: string, onSent: (item: OutboxItem) => Promise<unknown>): Promise<void> {
+  async flush(
+    personId: string,
+    onSent: (item: OutboxItem, answer: unknown) => Promise<unknown>,
+  ): Promise<void> {
     if (this.isFlushing) return;
     this.isFlushing = true;
     try {
@@ -67,15 +72,16 @@ export class Outbox {
         const item = this.items.find((one) => one.personId === personId && !one.trouble);
         if (!item) return;
         const { path, method, body } = item;
+        let answer: unknown;
         try {
-          await this.send(path, { method, body });
+          answer = await this.send(path, { method, body });
         } catch (error) {
           if (!isRefusal(error)) return;
           await this.put({ ...item, trouble: refusalWords(error) });
           continue;
         }
         // First what it changed, then the change itself: it is never seen to be gone.
-        await onSent(item);
+        await onSent(item, answer);
         await this.discard(item.id);
       }
     } finally {

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useSyncExternalStore } from 'react';
+import { keepNow } from '../offline/kept-queries';
 import { useSignedIn } from '../signed-in/use-signed-in';
 import { outbox, type OutboxItem } from './outbox';
 
@@ -19,9 +20,14 @@ export function useFlush(): () => Promise<void> {
   const client = useQueryClient();
   return useCallback(
     () =>
-      outbox.flush(person.id, ({ touches }) =>
-        Promise.all(touches.map((queryKey) => client.invalidateQueries({ queryKey }))),
-      ),
+      outbox.flush(person.id, async ({ touches, answers }, answer) => {
+        if (answers) client.setQueryData(answers, answer);
+        await Promise.all(
+          touches.map((queryKey) => client.invalidateQueries({ queryKey, refetchType: 'all' })),
+        );
+        // Were it forgotten here before it is kept there, it would be gone without signal.
+        await keepNow();
+      }),
     [person.id, client],
   );
 }

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FAULT_NAMES } from '@water-clock/core/visits';
 import { App, Checkbox } from 'antd';
 import { troubleInWords } from '../api/client';
-import { changeJob, jobsQuery, visitsKey } from '../api/visits';
+import { changeJob, jobsKey, jobsQuery } from '../api/visits';
 import { momentWords } from '../copies-words/copy-words';
 import { useClock, useMayChange } from '../signed-in/use-signed-in';
 import './jobs.css';
@@ -17,7 +17,7 @@ export function Jobs({ propertyId }: { propertyId: string }) {
   const set = async (id: string, isDone: boolean) => {
     try {
       await changeJob(id, isDone);
-      await client.invalidateQueries({ queryKey: visitsKey });
+      await client.invalidateQueries({ queryKey: jobsKey });
     } catch (error) {
       void message.error(troubleInWords(error));
     }

@@ -1,6 +1,6 @@
 import type { Plan } from '@water-clock/core/settings';
 import { useCallback } from 'react';
-import { copiesKey } from '../api/copies';
+import { copiesQuery, copyQuery } from '../api/copies';
 import { useSendLater } from '../outbox/use-outbox';
 import { copiesPath, type CopyBody } from './use-timer-on-device';
 
@@ -24,7 +24,8 @@ export function useSaveCopy(
         path: copiesPath(timerId),
         body,
         words: reason === 'left' ? 'What is left in the timer' : 'The timer as found',
-        touches: [copiesKey],
+        touches: [copiesQuery(timerId).queryKey],
+        answers: copyQuery(body.id).queryKey,
       });
     },
     [sendLater, timerId],

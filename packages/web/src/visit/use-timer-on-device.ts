@@ -1,10 +1,9 @@
-import { useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, type QueryClient } from '@tanstack/react-query';
 import type { Plan } from '@water-clock/core/settings';
-import { useEffect } from 'react';
 import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { propertyQuery } from '../api/properties';
 import { settingsToReadQuery, timerQuery } from '../api/timers';
-import { jobsQuery } from '../api/visits';
+import { jobsQuery, visitsQuery } from '../api/visits';
 import { useOutbox } from '../outbox/use-outbox';
 import { todayHere } from '../words/today';
 
@@ -49,18 +48,21 @@ export function useTimerOnDevice(timerId: string) {
 export const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
   copies.find(({ isInTimer }) => isInTimer) ?? copies.find(({ reason }) => reason !== 'planned');
 
-/** Brings all that visits to some timers need onto the device. */
-export function useTakeAlong(timerIds: readonly string[]): void {
-  const client = useQueryClient();
-  const copies = useQueries({ queries: timerIds.map((id) => copiesQuery(id)) });
-  const lastIds = copies.flatMap(({ data }) => lastOf(data ?? [])?.id ?? []).join(' ');
-  const timers = timerIds.join(' ');
-  useEffect(() => {
-    const on = todayHere();
-    for (const id of timers.split(' ').filter(Boolean)) {
-      void client.prefetchQuery(timerQuery(id));
-      void client.prefetchQuery(settingsToReadQuery(id, on));
-    }
-    for (const id of lastIds.split(' ').filter(Boolean)) void client.prefetchQuery(copyQuery(id));
-  }, [client, timers, lastIds]);
+/** Brings all that visits to some timers need onto the device; what is there already is not asked for. */
+export async function takeAlong(client: QueryClient, timerIds: readonly string[]): Promise<void> {
+  const on = todayHere();
+  for (const id of timerIds) {
+    const [timer, copies] = await Promise.all([
+      client.fetchQuery(timerQuery(id)),
+      client.fetchQuery(copiesQuery(id)),
+      client.fetchQuery(settingsToReadQuery(id, on)),
+      client.fetchQuery(visitsQuery(id)),
+    ]);
+    const last = lastOf(copies);
+    await Promise.all([
+      client.fetchQuery(propertyQuery(timer.property.id)),
+      client.fetchQuery(jobsQuery(timer.property.id)),
+      ...(last ? [client.fetchQuery(copyQuery(last.id))] : []),
+    ]);
+  }
 }

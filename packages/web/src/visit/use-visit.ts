@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { visitOf, type MadeEntry, type Visit, type VisitEntry } from '@water-clock/core/visits';
 import { useCallback, useMemo } from 'react';
-import { visitQuery, visitsKey, visitsQuery } from '../api/visits';
+import { jobsKey, visitQuery, visitsQuery } from '../api/visits';
 import type { OutboxItem } from '../outbox/outbox';
 import { useOutbox, useSendLater } from '../outbox/use-outbox';
 import { useSignedIn } from '../signed-in/use-signed-in';
@@ -79,7 +79,7 @@ export function useOpenVisit(timerId: string | undefined): OpenVisit | null | un
         path: entriesPath(id!),
         body,
         words,
-        touches: [visitsKey],
+        touches: [visitQuery(id!).queryKey, ...(entry.kind === 'station' ? [jobsKey] : [])],
       });
     },
     [sendLater, id, seen],
@@ -92,9 +92,9 @@ export function useOpenVisit(timerId: string | undefined): OpenVisit | null | un
         path: `/visits/${id}`,
         body: { isEnded: true },
         words: 'The visit is over',
-        touches: [visitsKey],
+        touches: [visitsQuery(timerId ?? '').queryKey],
       }),
-    [sendLater, id],
+    [sendLater, id, timerId],
   );
   if (open && timerId !== undefined) {
     const { startedAt, startedBy } = open;
@@ -122,7 +122,8 @@ export function useBeginVisit(timerId: string): () => Promise<void> {
       path: beginPath(timerId),
       body,
       words: 'A visit begins',
-      touches: [visitsKey],
+      touches: [visitsQuery(timerId).queryKey],
+      answers: visitQuery(body.id).queryKey,
     });
   }, [sendLater, timerId]);
 }

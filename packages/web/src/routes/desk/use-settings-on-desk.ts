@@ -4,7 +4,12 @@ import { useCallback, useReducer, useRef, useState } from 'react';
 import type { Plan } from '@water-clock/core/settings';
 import { withFollowers, type Yard } from '@water-clock/core/yards';
 import { ApiError, troubleInWords } from '../../api/client';
-import { saveSettings, settingsQuery, type StoredSettings } from '../../api/timers';
+import {
+  saveSettings,
+  settingsQuery,
+  settingsToReadQuery,
+  type StoredSettings,
+} from '../../api/timers';
 import {
   editHistory,
   isChanged,
@@ -59,6 +64,8 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
       const saved = await saveSettings(timerId, todayHere(), base, present);
       version.current = saved.version;
       client.setQueryData(settingsQuery(timerId, todayHere()).queryKey, saved);
+      // Without signal, what is saved here is what is keyed in.
+      client.setQueryData(settingsToReadQuery(timerId, todayHere()).queryKey, saved);
       act({ type: 'saved', sent: present });
       void message.success('Saved.');
       return true;

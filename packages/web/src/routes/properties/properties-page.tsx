@@ -1,12 +1,20 @@
 import { PlusOutlined } from '@ant-design/icons';
-import { useQuery } from '@tanstack/react-query';
-import { Button, Input, Select, Switch, Table, type TableColumnsType } from 'antd';
+import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
+import { counted } from '@water-clock/core/words';
+import { App, Button, Input, Select, Switch, Table, type TableColumnsType } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { propertiesQuery, type PropertyListing, type PropertySearch } from '../../api/properties';
+import { troubleInWords } from '../../api/client';
+import {
+  propertiesQuery,
+  type PropertyListing,
+  type PropertyPage,
+  type PropertySearch,
+} from '../../api/properties';
 import { EmptyState } from '../../app/empty-state';
 import { LoadError, Page } from '../../app/page';
 import { useMayChange } from '../../signed-in/use-signed-in';
+import { takeAlong } from '../../visit/use-timer-on-device';
 import { todayHere } from '../../words/today';
 import { ImportDialog } from './import-dialog';
 import { OutlookWords } from './outlook-words';
@@ -89,6 +97,34 @@ function useTyped(settled: string, settle: (text: string) => void) {
   return [typed, setTyped] as const;
 }
 
+/** Brings the homes that are listed onto the device, to be visited without signal. */
+function TakeAlong({ rows }: { rows: readonly PropertyListing[] }) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const [isBusy, setBusy] = useState(false);
+  const take = async () => {
+    setBusy(true);
+    try {
+      await takeAlong(
+        client,
+        rows.flatMap(({ timers }) => timers.map(({ id }) => id)),
+      );
+      void message.success(
+        `${counted(rows.length, 'home')} on this device, for visits without signal.`,
+      );
+    } catch (error) {
+      void message.error(`Not all of them are on this device. ${troubleInWords(error)}`);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Button loading={isBusy} disabled={rows.length === 0} onClick={() => void take()}>
+      Take these along
+    </Button>
+  );
+}
+
 /** All properties of the firm: found as one types, each with its timers. */
 export function PropertiesPage() {
   const [search, go] = usePropertySearch();
@@ -96,10 +132,10 @@ export function PropertiesPage() {
   const navigate = useNavigate();
   const mayChange = useMayChange();
   const [isImporting, setImporting] = useState(false);
-  const [typed, setTyped] = useTyped(search.q, (q) => go({ q }));
   const isEmpty = found.data?.total === 0 && search.q === '' && search.archived === 'no';
   const actions = (
     <>
+      {mayChange && <TakeAlong rows={found.data?.rows ?? []} />}
       {mayChange && <Button onClick={() => setImporting(true)}>Bring in a file…</Button>}
       <Button
         type="primary"
@@ -124,63 +160,90 @@ export function PropertiesPage() {
         </EmptyState>
       ) : (
         <>
-          <div className="properties-search">
-            <Input
-              autoFocus
-              aria-label="Find a property"
-              placeholder="Name, address, contact or timer"
-              allowClear
-              value={typed}
-              onChange={(event) => setTyped(event.target.value)}
-              style={{ maxWidth: 340 }}
-            />
-            <Select
-              aria-label="Sorted"
-              value={search.sort}
-              options={SORTS}
-              onChange={(sort) => go({ sort })}
-              style={{ width: 140 }}
-            />
-            <label>
-              <Switch
-                size="small"
-                checked={search.archived === 'yes'}
-                onChange={(on) => go({ archived: on ? 'yes' : 'no' })}
-              />{' '}
-              archived ones
-            </label>
-            <span className="soft" role="status">
-              {found.data && `${found.data.total} found`}
-            </span>
-          </div>
-          <Table
-            rowKey="id"
-            size="small"
-            columns={columns}
-            dataSource={[...(found.data?.rows ?? [])]}
-            loading={found.isPending}
-            pagination={
-              found.data && found.data.total > found.data.pageSize
-                ? {
-                    current: search.page,
-                    pageSize: found.data.pageSize,
-                    total: found.data.total,
-                    showSizeChanger: false,
-                    onChange: (page) => go({ page }),
-                  }
-                : false
-            }
-            locale={{
-              emptyText:
-                search.q === ''
-                  ? 'Nothing is archived.'
-                  : `No property has all the words of "${search.q}".`,
-            }}
-            scroll={{ x: 'max-content' }}
-          />
+          <SearchBar search={search} found={found.data?.total} onChange={go} />
+          <FoundTable {...{ search, found }} onPage={(page) => go({ page })} />
         </>
       )}
       {isImporting && <ImportDialog onClose={() => setImporting(false)} />}
     </Page>
+  );
+}
+
+interface SearchBarProps {
+  readonly search: PropertySearch;
+  /** How many were found; undefined while that is asked. */
+  readonly found: number | undefined;
+  readonly onChange: (to: Partial<Pick<PropertySearch, 'q' | 'sort' | 'archived'>>) => void;
+}
+
+/** By which words, and in what order, properties are listed. */
+function SearchBar({ search, found, onChange }: SearchBarProps) {
+  const [typed, setTyped] = useTyped(search.q, (q) => onChange({ q }));
+  return (
+    <div className="properties-search">
+      <Input
+        autoFocus
+        aria-label="Find a property"
+        placeholder="Name, address, contact or timer"
+        allowClear
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        style={{ maxWidth: 340 }}
+      />
+      <Select
+        aria-label="Sorted"
+        value={search.sort}
+        options={SORTS}
+        onChange={(sort) => onChange({ sort })}
+        style={{ width: 140 }}
+      />
+      <label>
+        <Switch
+          size="small"
+          checked={search.archived === 'yes'}
+          onChange={(on) => onChange({ archived: on ? 'yes' : 'no' })}
+        />{' '}
+        archived ones
+      </label>
+      <span className="soft" role="status">
+        {found !== undefined && `${found} found`}
+      </span>
+    </div>
+  );
+}
+
+interface FoundTableProps {
+  readonly search: PropertySearch;
+  readonly found: UseQueryResult<PropertyPage>;
+  readonly onPage: (page: number) => void;
+}
+
+function FoundTable({ search, found: { data, isPending }, onPage }: FoundTableProps) {
+  return (
+    <Table
+      rowKey="id"
+      size="small"
+      columns={columns}
+      dataSource={[...(data?.rows ?? [])]}
+      loading={isPending}
+      pagination={
+        data && data.total > data.pageSize
+          ? {
+              current: search.page,
+              pageSize: data.pageSize,
+              total: data.total,
+              showSizeChanger: false,
+              onChange: onPage,
+            }
+          : false
+      }
+      locale={{
+        emptyText:
+          search.q === ''
+            ? 'Nothing is archived.'
+            : `No property has all the words of "${search.q}".`,
+      }}
+      scroll={{ x: 'max-content' }}
+    />
   );
 }

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { parseDate } from '@water-clock/core/civil-time';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { App, Button, Skeleton, Tag } from 'antd';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { troubleInWords } from '../../api/client';
 import {
@@ -24,7 +24,7 @@ import { useMayChange, useQuantity, useSignedIn } from '../../signed-in/use-sign
 import { shownAmount } from '../../units/quantities';
 import { listingOf, recordWords } from '../../weather/weather-words';
 import { Jobs } from '../../visit/jobs';
-import { useTakeAlong } from '../../visit/use-timer-on-device';
+import { takeAlong } from '../../visit/use-timer-on-device';
 import { todayHere } from '../../words/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
@@ -111,7 +111,12 @@ function PropertySheets({ property }: { property: Property }) {
 
 function Timers({ propertyId }: { propertyId: string }) {
   const asked = useQuery(timersOfPropertyQuery(propertyId, todayHere()));
-  useTakeAlong((asked.data ?? []).map(({ id }) => id));
+  const client = useQueryClient();
+  const ids = (asked.data ?? []).map(({ id }) => id).join(' ');
+  useEffect(() => {
+    // A home that was looked at is there without signal; without signal it is there from before.
+    void takeAlong(client, ids.split(' ').filter(Boolean)).catch(() => undefined);
+  }, [client, ids]);
   if (asked.error)
     return <LoadError what="The timers" error={asked.error} onRetry={() => void asked.refetch()} />;
   if (!asked.data) return <Skeleton active />;

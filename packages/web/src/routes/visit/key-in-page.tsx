@@ -218,7 +218,7 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
                 aria-label={`${placeOf(one, target)} ${one.what}: ${isTicked(one) ? 'not keyed in after all' : 'keyed in'}`}
                 onClick={() => void tick(one, !isTicked(one))}
               >
-                {isTicked(one) ? '✓' : '–'}
+                <span aria-hidden="true">{isTicked(one) ? '✓' : '–'}</span>
               </Button>
             </li>
           ))}
@@ -270,7 +270,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
               <span>{name}</span>
               <span className="figures">{say(wordsOf(step))}</span>
               <Button
-                aria-label={differs ? `${name}: as keyed in` : `${name}: shows something else`}
+                aria-label={`${differs ? 'As keyed in' : 'Differs…'}: ${name}`}
                 onClick={() => change(step.key, differs ? null : step.value)}
               >
                 {differs ? 'As keyed in' : 'Differs…'}

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { formatDate, parseDate } from '@water-clock/core/civil-time';
+import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { simulate, simulationReport } from '@water-clock/core/engine';
 import { calendarText } from '@water-clock/core/formats';
 import { keyInSteps, valueWords } from '@water-clock/core/key-in';
@@ -159,7 +159,7 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
       path: `/timers/${timer.id}/sheets`,
       body,
       words: 'The sheet for the door',
-      touches: [sheetsKey],
+      touches: [sheetsQuery(timer.id).queryKey],
     });
     setLeft(body.id);
     void message.success('The sheet is kept as it is left.');
@@ -214,7 +214,7 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
 }
 
 /** Every piece of the coming nights, a line each. */
-function runsCsv(plan: Plan, range: { from: Parameters<typeof formatDate>[0]; days: number }) {
+function runsCsv(plan: Plan, range: { from: DayNumber; days: number }) {
   const names = new Map(plan.stations.map(({ number, name }) => [number, name ?? '']));
   const { pieces } = simulationReport(simulate(plan, range));
   return Papa.unparse(

@@ -1,15 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { formatDateTime } from '@water-clock/core/civil-time';
 import type { Plan, StationSettings } from '@water-clock/core/settings';
-import {
-  FAULT_NAMES,
-  judgeReading,
-  STATION_FAULTS,
-  StationEntry,
-  VERDICT_NAMES,
-  type StationFault,
-} from '@water-clock/core/visits';
-import { App, Button, Checkbox, Input, Segmented, Tag } from 'antd';
+import { FAULT_NAMES } from '@water-clock/core/visits';
+import { App, Button, Segmented, Tag } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { troubleInWords } from '../../api/client';
@@ -28,8 +21,8 @@ import { useCountdown } from '../../visit/use-countdown';
 import { useTimerOnDevice } from '../../visit/use-timer-on-device';
 import { useOpenVisit, type OpenVisit } from '../../visit/use-visit';
 import { VisitFrame } from '../../visit/visit-frame';
-import { minutesText } from '../../words/lengths';
-import { useStopwatch } from '../measure/use-stopwatch';
+import { RunOffToYard } from './run-off-to-yard';
+import { StationForm } from './station-form';
 import './big-step.css';
 import './walk-page.css';
 
@@ -159,6 +152,7 @@ function Walk({ open, plan, stations, timeZone }: WalkProps) {
           );
         })}
       </ol>
+      <RunOffToYard open={open} />
       {stations.every(({ number }) => seen.has(number)) && (
         <Button
           type="primary"
@@ -227,144 +221,3 @@ function useStandIn(timerId: string, plan: Plan, timeZone: string | undefined) {
 
 const minutesAndSeconds = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-
-/** What a meter shows of a broken wire: more than it can. */
-const OVER_RANGE_OHMS = 1e9;
-
-interface StationFormProps {
-  readonly open: OpenVisit;
-  readonly station: StationSettings;
-  readonly power: 'mains' | 'battery';
-  /** Reads the meter of the simulated timer: null is over its range. Null where there is none. */
-  readonly readOhms: ((station: number) => Promise<number | null | undefined>) | null;
-  readonly onSaved: () => void;
-}
-
-/** Fine, or the faults of a station, with a note, a reading and the time to run-off. */
-function StationForm({ open, station, power, readOhms, onSaved }: StationFormProps) {
-  const { number, name } = station;
-  const before = open.visit.stations.get(number)?.latest.entry;
-  const [faults, setFaults] = useState<readonly StationFault[]>(before?.faults ?? []);
-  const [note, setNote] = useState(before?.note ?? '');
-  const [unit, setUnit] = useState<'ohms' | 'amps'>(before?.amps === undefined ? 'ohms' : 'amps');
-  const [typed, setTyped] = useState(String(before?.ohms ?? before?.amps ?? ''));
-  const [runoff, setRunoff] = useState(before?.runoffSeconds);
-  const watch = useStopwatch(`walk ${open.timerId} ${number}`);
-  const [isOpen, setOpen] = useState(watch.isRunning || (before?.faults.length ?? 0) > 0);
-  const reading = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
-  const isWrong = reading !== null && !(reading >= 0);
-  const verdict =
-    reading === null || isWrong
-      ? null
-      : judgeReading(unit === 'ohms' ? { ohms: reading } : { amps: reading }, power);
-  const save = async (found: readonly StationFault[]) => {
-    const entry = Object.assign(new StationEntry(), {
-      station: number,
-      faults: [...found],
-      note: note.trim(),
-      ...(reading !== null && !isWrong && { [unit]: reading }),
-      ...(runoff !== undefined && runoff > 0 && { runoffSeconds: runoff }),
-    });
-    const words = found.map((fault) => FAULT_NAMES[fault]).join(', ') || 'fine';
-    await open.add(entry, `Station ${number} ${name ?? ''}: ${words}`);
-    onSaved();
-  };
-  return (
-    <>
-      <div className="walk-verdict">
-        <Button
-          type="primary"
-          onClick={() => void save([])}
-          disabled={faults.length > 0 || isWrong}
-        >
-          Fine
-        </Button>
-        <Button aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-          Fault or reading…
-        </Button>
-      </div>
-      {isOpen && (
-        <section className="sheet walk-form" aria-label={`Station ${number}: what is seen`}>
-          <Checkbox.Group
-            aria-label="What is wrong"
-            className="walk-faults"
-            value={[...faults]}
-            options={STATION_FAULTS.map((value) => ({ value, label: FAULT_NAMES[value] }))}
-            onChange={setFaults}
-          />
-          <Input
-            aria-label="Note"
-            placeholder="Note: where, what is needed"
-            maxLength={500}
-            value={note}
-            onChange={(event) => setNote(event.target.value)}
-          />
-          <div className="walk-reading">
-            <Segmented<'ohms' | 'amps'>
-              aria-label="Unit of the reading"
-              value={unit}
-              options={[
-                { value: 'ohms', label: 'Ω' },
-                { value: 'amps', label: 'A' },
-              ]}
-              onChange={setUnit}
-            />
-            <Input
-              aria-label="Reading of the meter"
-              className="figures"
-              inputMode="decimal"
-              placeholder="reading"
-              status={isWrong ? 'error' : ''}
-              aria-invalid={isWrong}
-              value={typed}
-              onChange={(event) => setTyped(event.target.value)}
-            />
-            {readOhms ? (
-              <Button
-                onClick={() =>
-                  void readOhms(number).then((ohms) => {
-                    if (ohms === undefined) return;
-                    setUnit('ohms');
-                    setTyped(String(ohms ?? OVER_RANGE_OHMS));
-                  })
-                }
-              >
-                Read it
-              </Button>
-            ) : (
-              <Button
-                onClick={() => {
-                  setUnit('ohms');
-                  setTyped(String(OVER_RANGE_OHMS));
-                }}
-              >
-                Over range
-              </Button>
-            )}
-            <span role="status" data-verdict={verdict ?? undefined}>
-              {isWrong ? 'A number, such as 26' : verdict && VERDICT_NAMES[verdict]}
-            </span>
-          </div>
-          <div className="walk-reading">
-            {watch.isRunning ? (
-              <Button type="primary" onClick={() => setRunoff(watch.stop())}>
-                Water stands or runs: <span className="figures">{minutesText(watch.seconds)}</span>
-              </Button>
-            ) : (
-              <Button onClick={watch.start}>
-                Time to run-off{runoff ? `: ${minutesText(runoff)} min` : ''}
-              </Button>
-            )}
-          </div>
-          <Button
-            danger
-            onClick={() => void save(faults)}
-            disabled={faults.length === 0 || isWrong}
-          >
-            Keep the fault
-          </Button>
-        </section>
-      )}
-    </>
-  );
-}

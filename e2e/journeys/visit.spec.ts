@@ -1,0 +1,325 @@
+import type { Page } from 'puppeteer-core';
+import type { Plan } from '@water-clock/core/settings';
+import { startThrowAwayCluster } from '../../tools/cluster.js';
+import { makeDatabase, startServer } from '../support/application.js';
+import { openBrowser } from '../support/browser.js';
+import { axeFindings, goTo, labelled, waitForWords } from '../support/desk.js';
+import { signIn, timersOf } from '../support/sign-in.js';
+
+let cluster: Awaited<ReturnType<typeof startThrowAwayCluster>>;
+let server: Awaited<ReturnType<typeof startServer>>;
+let opened: Awaited<ReturnType<typeof openBrowser>>;
+let databaseUrl: string;
+let cookie: string;
+let page: Page;
+let timer: { id: string; propertyId: string };
+
+beforeAll(async () => {
+  cluster = await startThrowAwayCluster();
+  databaseUrl = makeDatabase(cluster.url, { demo: true });
+  server = await startServer(databaseUrl);
+  opened = await openBrowser();
+  const person = await signIn(server.url, 'Ines Marlow');
+  cookie = person.cookie;
+  await person.letIn(opened.browser.defaultBrowserContext());
+  timer = (await timersOf(server.url, cookie)).find(({ name }) => name === 'Carport')!;
+  page = await opened.browser.newPage();
+  await page.setViewport({ width: 390, height: 844 });
+}, 60_000);
+afterAll(async () => {
+  await opened.close();
+  await server.end('SIGKILL');
+  cluster.stop();
+}, 30_000);
+
+/** The server is gone, and the device knows of no network. */
+async function loseSignal(): Promise<void> {
+  await page.setOfflineMode(true);
+  await server.end('SIGKILL');
+}
+
+async function findSignal(): Promise<void> {
+  server = await startServer(databaseUrl, { onPort: Number(new URL(server.url).port) });
+  await page.setOfflineMode(false);
+}
+
+const ask = async <Answer>(path: string, by = cookie): Promise<Answer> => {
+  const answer = await fetch(`${server.url}/api${path}`, { headers: { cookie: by } });
+  if (!answer.ok) throw new Error(`${path}: ${answer.status}`);
+  return (await answer.json()) as Answer;
+};
+
+/** The button whose words begin so. */
+const press = (words: string): Promise<void> =>
+  page
+    .locator(`::-p-xpath(.//button[starts-with(normalize-space(), "${words}")][not(@disabled)])`)
+    .click();
+
+const waitForStep = (title: string) =>
+  page.waitForFunction(
+    (words) => document.querySelector('.page-head h1')?.textContent?.endsWith(words),
+    {},
+    title,
+  );
+
+const cardKey = () =>
+  page.$eval('.big-card[data-key]', (card) => (card as HTMLElement).dataset['key']!);
+
+const widthOfPage = () => page.evaluate(() => document.documentElement.scrollWidth);
+
+interface Visits {
+  readonly id: string;
+  readonly endedAt: string | null;
+}
+interface Entry {
+  readonly observedAt: string;
+  readonly entry: { readonly kind: string; readonly [field: string]: unknown };
+}
+
+let link: string;
+
+it('is made whole on a phone, without signal from key in to walk, and all of it comes in', async () => {
+  await goTo(page, `${server.url}/properties/${timer.propertyId}`);
+  await press('Visit');
+  await press('Begin a visit');
+  await press('Arrive done');
+
+  // As found, with a fault in it.
+  await press('Begin from copy');
+  await page.waitForSelector('.as-found-findings li[data-severity="error"]');
+  const found = await page.$$eval('.as-found-findings li', (all) => all.length);
+  expect(found).toBeGreaterThan(0);
+  for (let words = ''; words !== 'Save as found';) {
+    const next = await page.waitForSelector('.as-found-bar .ant-btn-primary');
+    words = await next!.evaluate((button) => button.textContent!.trim());
+    await next!.click();
+  }
+
+  await waitForStep('Clock');
+  const clock = await page.waitForSelector('.true-time');
+  expect(await clock!.evaluate((time) => time.textContent)).toMatch(/\d\d:\d\d:\d\d/);
+  await press('The timer shows it now');
+  await page.waitForSelector('.yard-table');
+  await press('Yard done');
+  await page.waitForSelector('.need-table');
+  await press('Need done');
+  await page.waitForSelector('.offers');
+  await press('Take this plan');
+  await press('Save');
+  await waitForWords(page, 'Saved');
+  await press('Plan done');
+
+  await waitForStep('Key in');
+  await page.waitForSelector('.big-card[data-key]');
+  // It takes a person longer than this to lose the signal.
+  await new Promise((resolve) => setTimeout(resolve, 1000));
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  const { document: planned } = await ask<{ document: Plan }>(
+    `/timers/${timer.id}/settings?on=2026-06-01`,
+  );
+
+  await loseSignal();
+  await page.reload({ waitUntil: 'domcontentloaded' });
+  await page.waitForSelector('.big-card[data-key="clock"]');
+  expect(await widthOfPage()).toBe(390);
+  // By the space bar, one after another; what is keyed in survives a reload.
+  const keys: string[] = [];
+  for (let key = await cardKey(); key !== 'end'; key = await cardKey()) {
+    keys.push(key);
+    await page.keyboard.press(' ');
+    await page.waitForFunction(
+      (before) => document.querySelector<HTMLElement>('.big-card')!.dataset['key'] !== before,
+      {},
+      key,
+    );
+    if (keys.length === 3) {
+      await page.reload({ waitUntil: 'domcontentloaded' });
+      await page.waitForSelector('.big-card[data-key]');
+      expect(keys).not.toContain(await cardKey());
+    }
+  }
+  expect(new Set(keys).size).toBe(keys.length);
+  expect(keys.length).toBeGreaterThan(5);
+  expect(keys[0]).toBe('clock');
+  await waitForWords(page, `${keys.length} of ${keys.length}`);
+
+  // The display shows one run time otherwise than it should.
+  await press('Read back');
+  const [wrong, seconds] = [...runTimes(planned)].find(([key]) => keys.includes(key))!;
+  const row = `li[data-key="${wrong}"]`;
+  await (await page.waitForSelector(`${row} button`))!.click();
+  const input = await page.waitForSelector(`${row} input`);
+  await input!.click({ count: 3 });
+  await page.keyboard.type(String(seconds / 60 + 1));
+  expect(await axeFindings(page)).toEqual([]);
+  await press('Save what it shows');
+
+  await waitForStep('Walk');
+  const numbers = planned.stations.filter(({ enabled }) => enabled).map(({ number }) => number);
+  for (const number of numbers) {
+    await page.waitForSelector(`.big-card[data-station="${number}"]`);
+    await press('It is on');
+    await page.waitForFunction(() =>
+      /^[12]:\d\d$/.test(document.querySelector('.big-card .big-value')!.textContent!),
+    );
+    if (number !== numbers[1]) {
+      await press('Fine');
+      continue;
+    }
+    await press('Fault or reading');
+    const leak = await page.waitForSelector('xpath/.//label[contains(., "Leak")]');
+    await leak!.click();
+    await (await labelled(page, 'Note')).click();
+    await page.keyboard.type('at the gate');
+    await (await labelled(page, 'Reading of the meter')).click();
+    await page.keyboard.type('26');
+    await waitForWords(page, 'in range');
+    expect(await axeFindings(page)).toEqual([]);
+    await press('Keep the fault');
+  }
+  expect(await widthOfPage()).toBe(390);
+  await waitForWords(page, 'waiting to be sent');
+  await press('All stations are seen');
+  await waitForStep('Leave');
+  await page.reload({ waitUntil: 'domcontentloaded' });
+  await waitForWords(page, 'The last look');
+
+  await findSignal();
+  await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'), {
+    timeout: 20_000,
+  });
+  for (const box of await page.$$('.leave-ticks input')) await box.click();
+  await press('Leave this sheet');
+  await page.waitForSelector('.leave-links a');
+  await press('Make a link');
+  const made = await page.waitForSelector('[data-testid="share-link"]');
+  link = await made!.evaluate((a) => (a as HTMLAnchorElement).href);
+  expect(await widthOfPage()).toBe(390);
+  expect(await axeFindings(page)).toEqual([]);
+  await press('End the visit');
+  await page.waitForSelector('.timer-ways');
+  await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
+
+  // All of it is on the server.
+  const [visit] = await ask<Visits[]>(`/timers/${timer.id}/visits`);
+  expect(visit!.endedAt).not.toBeNull();
+  const { entries } = await ask<{ entries: Entry[] }>(`/visits/${visit!.id}`);
+  const of = (kind: string) => entries.filter(({ entry }) => entry.kind === kind);
+  const ticked = of('key-in').map(({ entry }) => entry['key']);
+  expect(ticked).toEqual(expect.arrayContaining(keys));
+  expect(ticked).toEqual(expect.arrayContaining(['look run', 'look clock']));
+  expect(of('station').map(({ entry }) => entry['station'])).toEqual(numbers);
+  const done = of('step').map(({ entry }) => `${entry['step']} ${entry['state']}`);
+  expect(done).toEqual(
+    ['arrive', 'as-found', 'clock', 'yard', 'need', 'plan', 'key-in', 'walk', 'leave'].map(
+      (step) => `${step} done`,
+    ),
+  );
+  const times = entries.map(({ observedAt }) => observedAt);
+  expect(times).toEqual([...times].sort());
+
+  const jobs = await ask<object[]>(`/properties/${timer.propertyId}/jobs`);
+  expect(jobs).toMatchObject([{ station: numbers[1], fault: 'leak', note: 'at the gate' }]);
+  const copies = await ask<{ id: string; reason: string; isInTimer: boolean }[]>(
+    `/timers/${timer.id}/copies`,
+  );
+  expect(copies[0]).toMatchObject({ reason: 'left', isInTimer: true });
+  expect(copies.map(({ reason }) => reason)).toContain('as-found');
+  const left = await ask<{ document: Plan }>(`/copies/${copies[0]!.id}`);
+  const shown = runTimes(left.document);
+  expect(shown.get(wrong)).toBe(seconds + 60);
+  const others = [...runTimes(planned)].filter(([key]) => key !== wrong);
+  for (const [key, value] of others) expect([key, shown.get(key)]).toEqual([key, value]);
+}, 180_000);
+
+/** Every run time that is set, by the key of its place. */
+const runTimes = (plan: Plan): Map<string, number> =>
+  new Map(
+    plan.programs.flatMap(({ id, runs }) =>
+      runs
+        .filter(({ seconds }) => seconds > 0)
+        .map(({ station, seconds }): [string, number] => [`${id} station ${station}`, seconds]),
+    ),
+  );
+
+it('shows a homeowner who has the link the sheet, and nothing else, until it is withdrawn', async () => {
+  const context = await opened.browser.createBrowserContext();
+  const home = await context.newPage();
+  await home.setViewport({ width: 390, height: 844 });
+  const asked: string[] = [];
+  home.on('request', (request) => asked.push(new URL(request.url()).pathname));
+  await goTo(home, link);
+  await waitForWords(home, 'When each station waters');
+  const { document: planned } = await ask<{ document: Plan }>(
+    `/timers/${timer.id}/settings?on=2026-06-01`,
+  );
+  for (const { name } of planned.stations.filter(({ name }) => name))
+    await waitForWords(home, name!);
+  const { name, gateNotes, contactPhone } = await ask<Record<string, string>>(
+    `/properties/${timer.propertyId}`,
+  );
+  const text = await home.evaluate(() => document.body.textContent);
+  expect(text).toContain(name);
+  for (const secret of [gateNotes, contactPhone].filter(Boolean))
+    expect(text).not.toContain(secret);
+  expect(asked.filter((path) => path.startsWith('/api/'))).toEqual([
+    `/api/shared/${link.split('/').at(-1)}`,
+  ]);
+  expect(await axeFindings(home)).toEqual([]);
+  expect(await home.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+  // The rest of the house stays shut.
+  const others = await home.evaluate(
+    async (path) => (await fetch(path)).status,
+    `/api/timers/${timer.id}`,
+  );
+  expect(others).toBe(401);
+
+  const [sheet] = await ask<{ links: { id: string }[] }[]>(`/timers/${timer.id}/sheets`);
+  await fetch(`${server.url}/api/links/${sheet!.links[0]!.id}`, {
+    method: 'DELETE',
+    headers: { cookie },
+  });
+  await home.reload({ waitUntil: 'networkidle0' });
+  await waitForWords(home, 'This link leads nowhere any more');
+  await context.close();
+}, 60_000);
+
+it('shows what two said differently without knowing of each other, and overwrites neither', async () => {
+  await goTo(page, `${server.url}/timers/${timer.id}/visit`);
+  await press('Begin a visit');
+  await waitForWords(page, 'Put them into the timer');
+  await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
+  const [visit] = await ask<Visits[]>(`/timers/${timer.id}/visits`);
+
+  await loseSignal();
+  await page.goto(`${server.url}/timers/${timer.id}/visit/walk`, { waitUntil: 'domcontentloaded' });
+  await press('Fine');
+  await waitForWords(page, 'waiting to be sent');
+  server = await startServer(databaseUrl, { onPort: Number(new URL(server.url).port) });
+  const other = await signIn(server.url, 'Tobias Fenn');
+  const told = await fetch(`${server.url}/api/visits/${visit!.id}/entries`, {
+    method: 'POST',
+    headers: { cookie: other.cookie, 'content-type': 'application/json' },
+    body: JSON.stringify({
+      id: crypto.randomUUID(),
+      seen: 0,
+      observedAt: new Date().toISOString(),
+      document: { kind: 'station', station: 1, faults: ['low-pressure'], note: 'half of it' },
+    }),
+  });
+  expect(told.status).toBe(201);
+  await page.setOfflineMode(false);
+  await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'), {
+    timeout: 20_000,
+  });
+  await goTo(page, `${server.url}/timers/${timer.id}/visit`);
+  await waitForWords(page, 'Two of you say different things');
+  await waitForWords(page, 'Station 1: Low pressure (half of it)');
+  await waitForWords(page, 'Station 1: fine');
+  await press('This is right');
+  await page.waitForFunction(() => !document.body.textContent.includes('say different things'));
+  await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
+  const { entries } = await ask<{ entries: Entry[] }>(`/visits/${visit!.id}`);
+  expect(entries.filter(({ entry }) => entry.kind === 'station')).toHaveLength(3);
+}, 120_000);
