@@ -88,7 +88,7 @@ try {
   });
   await picture('walk-phone', `${visit}/walk`, '.big-card', () => press('It is on'));
   await page.setViewport({ width: 1280, height: 800 });
-  await picture('leave', `${visit}/leave`, '.door-sheet');
+  await picture('leave', `${visit}/leave`, '.left-sheet');
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
   await picture('desk-dark', deskOf('Plant room'), '.night-board .run');
 } finally {

@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import type { Plan } from '@water-clock/core/settings';
+import { startBench } from '../../tools/bench-timer.js';
 import { startThrowAwayCluster } from '../../tools/cluster.js';
 import { makeDatabase, startServer } from '../support/application.js';
 import { openBrowser } from '../support/browser.js';
@@ -323,3 +324,35 @@ it('shows what two said differently without knowing of each other, and overwrite
   const { entries } = await ask<{ entries: Entry[] }>(`/visits/${visit!.id}`);
   expect(entries.filter(({ entry }) => entry.kind === 'station')).toHaveLength(3);
 }, 120_000);
+
+it('drives a simulated timer on the walk, and reads its meter', async () => {
+  const bench = await startBench();
+  try {
+    await server.end('SIGKILL');
+    const onPort = Number(new URL(server.url).port);
+    server = await startServer(databaseUrl, { onPort, benchUrl: bench.url });
+    await goTo(page, `${server.url}/timers/${timer.id}/visit/walk?station=3`);
+    await press('Use a simulated one');
+    await press('Turn it on');
+    await waitForWords(page, 'The simulated timer waters');
+    const standIn = () => ask<{ open: { station: number }[] }>(`/timers/${timer.id}/stand-in`);
+    expect((await standIn()).open).toMatchObject([{ station: 3 }]);
+    await press('Next on');
+    await page.waitForSelector('.big-card[data-station="4"]');
+    await waitForWords(page, 'The simulated timer waters');
+    expect((await standIn()).open).toMatchObject([{ station: 4 }]);
+    await press('Stop');
+    await waitForWords(page, 'The simulated timer rests');
+    expect((await standIn()).open).toEqual([]);
+    await fetch(`${bench.url}/timers/${timer.id}/commands`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ command: 'fault', station: 4, fault: 'open' }),
+    });
+    await press('Fault or reading');
+    await press('Read it');
+    await waitForWords(page, 'open: broken wire or coil');
+  } finally {
+    bench.stop();
+  }
+}, 60_000);

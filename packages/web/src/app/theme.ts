@@ -64,6 +64,8 @@ export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig =>
   },
   components: {
     Table: { headerBg: SUNK[scheme] },
+    // The accent itself is too dim on a dark button.
+    ...(scheme === 'dark' && { Button: { defaultHoverColor: COLOURS.dark.colorLink } }),
     Steps: { colorTextDescription: INK_SOFT[scheme] },
   },
 });

@@ -9,7 +9,7 @@ const dateWords = (date: string): string => `${longDate(parseDate(date)!)} ${dat
 export function SheetView({ sheet }: { sheet: Sheet }) {
   const hasWater = sheet.stations.some(({ water }) => water !== undefined);
   return (
-    <article className="door-sheet">
+    <article className="left-sheet">
       <header>
         <h1>
           {sheet.property}: {sheet.timer}

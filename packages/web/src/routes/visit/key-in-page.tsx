@@ -1,6 +1,7 @@
 import { CheckOutlined } from '@ant-design/icons';
 import { changeSentences } from '@water-clock/core/compare';
 import {
+  isSameValue,
   keyInSteps,
   valueWords,
   withShown,
@@ -58,6 +59,12 @@ interface KeyInProps {
 }
 
 const wordsOf = ({ value }: KeyInStep): string => (value ? valueWords(value) : 'true time');
+
+/** What stands there now, where that is known and is something else. */
+function beforeWords({ before, value }: KeyInStep, say: (text: string) => string): string {
+  if (!before || !value) return '\u00a0';
+  return isSameValue(before, value) ? 'as it is now' : say(`now ${valueWords(before)}`);
+}
 
 /** Where a value goes: "Program A · station 3 Side lawn". */
 function placeOf({ program, station }: KeyInStep, { stations }: Plan): string {
@@ -175,7 +182,7 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
             <TrueTime timeZone={timeZone} />
           )}
           <span className="soft">
-            {step.before ? say(`now ${valueWords(step.before)}`) : ' '}
+            {beforeWords(step, say)}
             {isTicked(step) && ' · keyed in'}
           </span>
         </div>
