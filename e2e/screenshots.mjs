@@ -43,7 +43,6 @@ try {
     },
   );
   await picture('copies', `/timers/${carport.id}/copies`, '[aria-label="Compared"] li');
-  await picture('kind', '/kinds/new?like=wall-12', '.kind-question');
   await picture('rules', '/rules/new', '.rule-house');
   const garage = timerOf('Garage timer');
   await picture('need', `/timers/${garage.id}/need?station=2`, '.need-table');
@@ -68,13 +67,6 @@ try {
   );
   await picture('season', `${deskOf('Garage timer')}&mode=season`, '.season-table');
   await picture('year', `${deskOf('Boat shed')}&board=year`, '.year-night');
-  await picture('mend', deskOf('Carport'), '.findings [data-code]', async () => {
-    const mend = await page.waitForSelector(
-      'xpath/.//li[@data-code="start-per-station"]//button[normalize-space()="Mend…"]',
-    );
-    await mend.click();
-    await page.waitForSelector('.mend-changes');
-  });
   const visit = `/timers/${garage.id}/visit`;
   const press = (words) =>
     page.locator(`::-p-xpath(.//button[starts-with(normalize-space(), "${words}")])`).click();

@@ -9,8 +9,8 @@ import { simulate, simulationReport } from '@water-clock/core/engine';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import fc from 'fast-check';
 import Papa from 'papaparse';
-import { planDocument } from '../../../core/src/testing/plans';
-import { BenchTimer } from './bench-timer';
+import { planDocument } from '../../../core/src/testing/plans.js';
+import { BenchTimer } from './bench-timer.js';
 
 const DAYS = 30;
 const FROM = parseDate('2026-06-01') as DayNumber;
@@ -58,8 +58,8 @@ const stretches = fc.array(
 
 /** Whole plans, with showers and pauses. */
 const anyPlan = fc.tuple(planDocument, stretches, stretches).map(([document, rain, pauses]) => {
-  const controller = { ...document.controller, pauses };
-  const read = readPlan({ ...document, controller, weather: { rain } });
+  const controller = { ...(document as { controller: object }).controller, pauses };
+  const read = readPlan({ ...(document as object), controller, weather: { rain } });
   if (!read.ok) throw new Error(JSON.stringify(read.trouble));
   return read.value;
 });

@@ -1,7 +1,7 @@
 import { parseDateTime, type TimerSeconds } from '@water-clock/core/civil-time';
 import Papa from 'papaparse';
-import { planOf } from '../../../core/src/testing/plans';
-import { BenchTimer } from './bench-timer';
+import { planOf } from '../../../core/src/testing/plans.js';
+import { BenchTimer } from './bench-timer.js';
 
 const at = (text: string) => parseDateTime(`2026-06-01T${text}`) as TimerSeconds;
 

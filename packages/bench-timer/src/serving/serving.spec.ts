@@ -1,6 +1,6 @@
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { planOf } from '../../../core/src/testing/plans';
-import { createBench } from './application';
+import { planOf } from '../../../core/src/testing/plans.js';
+import { createBench } from './application.js';
 
 let bench: NestExpressApplication;
 let url: string;
