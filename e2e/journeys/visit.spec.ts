@@ -4,7 +4,7 @@ import { startBench } from '../../tools/bench-timer.js';
 import { startThrowAwayCluster } from '../../tools/cluster.js';
 import { makeDatabase, startServer } from '../support/application.js';
 import { openBrowser } from '../support/browser.js';
-import { axeFindings, goTo, labelled, waitForWords } from '../support/desk.js';
+import { axeFindings, clickMenuItem, goTo, labelled, waitForWords } from '../support/desk.js';
 import { signIn, timersOf } from '../support/sign-in.js';
 
 let cluster: Awaited<ReturnType<typeof startThrowAwayCluster>>;
@@ -355,4 +355,33 @@ it('drives a simulated timer on the walk, and reads its meter', async () => {
   } finally {
     bench.stop();
   }
+}, 60_000);
+
+/** All that is kept on the device, as one text. */
+const keptOnDevice = () =>
+  page.evaluate(
+    () =>
+      new Promise<string>((resolve, reject) => {
+        const opening = indexedDB.open('water-clock-answers');
+        opening.onerror = () => reject(new Error('The store cannot be opened.'));
+        opening.onsuccess = () => {
+          const asked = opening.result.transaction('answers').objectStore('answers').getAll();
+          asked.onsuccess = () => resolve(JSON.stringify(asked.result));
+        };
+      }),
+  );
+
+it('keeps the homes that are taken along on the device, and nothing once the person has signed out', async () => {
+  await goTo(page, `${server.url}/properties`);
+  await press('Take these along');
+  await waitForWords(page, 'on this device, for visits without signal');
+  await new Promise((resolve) => setTimeout(resolve, 500));
+  const kept = await keptOnDevice();
+  expect(kept).toContain('Wren corner');
+  expect(kept).toContain('settings-to-read');
+  await (await labelled(page, 'You: Ines Marlow')).click();
+  await clickMenuItem(page, 'Sign out');
+  await waitForWords(page, 'Look around as');
+  await new Promise((resolve) => setTimeout(resolve, 500));
+  expect(await keptOnDevice()).not.toContain('Wren corner');
 }, 60_000);

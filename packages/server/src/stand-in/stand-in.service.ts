@@ -5,6 +5,9 @@ import type { DocumentProblem } from '@water-clock/core/documents';
 import { badInput, notFound, ProblemException } from '../platform/problem.js';
 import { Timer } from '../timers/timer.entity.js';
 
+/** The bench is on this machine: it answers soon, or not at all. */
+const LONGEST_MILLISECONDS = 5000;
+
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
 /** Passes what is asked of a timer's stand-in on to the bench, which knows it by the timer's id. */
@@ -26,6 +29,7 @@ export class StandInService {
     if (this.benchUrl === null) throw noBench();
     const answer = await fetch(`${this.benchUrl}/timers/${timerId}${path}`, {
       method,
+      signal: AbortSignal.timeout(LONGEST_MILLISECONDS),
       ...(body !== undefined && {
         body: JSON.stringify(body),
         headers: { 'content-type': 'application/json' },

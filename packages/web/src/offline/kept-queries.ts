@@ -38,7 +38,8 @@ export async function keepNow(): Promise<void> {
 export function keepQueries(client: QueryClient): void {
   keeping = client;
   let timer: number | undefined;
-  client.getQueryCache().subscribe(({ type }) => {
+  client.getQueryCache().subscribe(({ type, query }) => {
+    if (query.meta?.['isKept'] !== true) return;
     if (type !== 'updated' && type !== 'removed') return;
     clearTimeout(timer);
     timer = window.setTimeout(() => void keepNow(), WAIT_MILLISECONDS);

@@ -10,14 +10,15 @@ import { SignedInContext } from './use-signed-in';
 export function SignedInFrame() {
   const session = useQuery(sessionQuery);
   const { pathname, search } = useLocation();
+  // A session that is over comes before what the device still knows of it.
+  if (session.error instanceof ApiError && session.error.status === 401)
+    return <Navigate to={`/sign-in?${new URLSearchParams({ to: pathname + search })}`} replace />;
   if (session.data)
     return (
       <SignedInContext value={session.data}>
         <Shell />
       </SignedInContext>
     );
-  if (session.error instanceof ApiError && session.error.status === 401)
-    return <Navigate to={`/sign-in?${new URLSearchParams({ to: pathname + search })}`} replace />;
   if (session.error)
     return (
       <Alert

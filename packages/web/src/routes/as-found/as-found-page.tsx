@@ -37,7 +37,8 @@ export function AsFoundPage() {
     <Loaded what="The timer" missing="timer" queries={queries}>
       {() => (
         <Reading
-          key={timerId}
+          // Other stations, another reading; what was entered comes back from its draft.
+          key={`${timerId} ${settings.data!.version}`}
           timer={timer.data!}
           blank={blankOf(settings.data!.document)}
           last={lastCopy.data ?? null}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { setUp, signIn, signInAsDemo, welcomeQuery, type SetupFields } from '../../api/session';
 import { BrandMark } from '../../app/brand-mark';
+import { forgetQueries } from '../../offline/kept-queries';
 import { showFaults } from '../../app/form-errors';
 import { SchemeButton } from '../../app/shell';
 import './sign-in-page.css';
@@ -15,7 +16,9 @@ export function SignInPage() {
   const client = useQueryClient();
   const navigate = useNavigate();
   const enter = async () => {
+    // Nothing of whoever was here before, on this device neither.
     client.clear();
+    await forgetQueries();
     const to = search.get('to') ?? '/';
     // Only an address of our own, never one that leads elsewhere.
     await navigate(/^\/(?!\/)/.test(to) ? to : '/', { replace: true });
