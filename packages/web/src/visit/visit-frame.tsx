@@ -1,34 +1,55 @@
+import type { Plan } from '@water-clock/core/settings';
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { Timer } from '../api/timers';
+import { Loaded } from '../app/loaded';
 import { Page } from '../app/page';
-import type { OpenVisit } from './use-visit';
+import { useTimerOnDevice } from './use-timer-on-device';
+import { useOpenVisit, type OpenVisit } from './use-visit';
+
+/** What a step of a visit works on. */
+export interface VisitHere {
+  readonly open: OpenVisit;
+  readonly timer: Timer;
+  /** IANA name; undefined where the home has none yet. */
+  readonly timeZone: string | undefined;
+  /** What is saved on the desk, to be keyed in. */
+  readonly target: Plan;
+  /** What is believed to be in the timer; null where nobody knows. */
+  readonly inTimer: Plan | null;
+}
 
 interface VisitFrameProps {
   readonly title: string;
-  readonly timer: Timer;
-  readonly open: OpenVisit | null | undefined;
-  readonly children: (open: OpenVisit) => ReactNode;
+  readonly children: (here: VisitHere) => ReactNode;
 }
 
-/** A step of a visit: only while one goes on. */
-export function VisitFrame({ title, timer, open, children }: VisitFrameProps) {
+/** A step of the visit to the timer in the address: only while one goes on. */
+export function VisitFrame({ title, children }: VisitFrameProps) {
+  const { timerId = '' } = useParams();
+  const { queries, timer, target, inTimer } = useTimerOnDevice(timerId);
+  const open = useOpenVisit(timerId);
+  const timeZone = timer?.property.timeZone ?? undefined;
   return (
-    <Page
-      title={title}
-      crumbs={[
-        { to: `/properties/${timer.property.id}`, name: timer.property.name },
-        { to: `/timers/${timer.id}/visit`, name: timer.name },
-      ]}
-    >
-      {open && children(open)}
-      {open === null && (
-        <section className="sheet">
-          <p style={{ margin: 0 }}>
-            No visit goes on here. <Link to={`/timers/${timer.id}/visit`}>Begin one first.</Link>
-          </p>
-        </section>
+    <Loaded what="The timer" missing="timer" queries={queries}>
+      {() => (
+        <Page
+          title={title}
+          crumbs={[
+            { to: `/properties/${timer!.property.id}`, name: timer!.property.name },
+            { to: `/timers/${timerId}/visit`, name: timer!.name },
+          ]}
+        >
+          {open && children({ open, timer: timer!, timeZone, target: target!, inTimer })}
+          {open === null && (
+            <section className="sheet">
+              <p style={{ margin: 0 }}>
+                No visit goes on here. <Link to={`/timers/${timerId}/visit`}>Begin one first.</Link>
+              </p>
+            </section>
+          )}
+        </Page>
       )}
-    </Page>
+    </Loaded>
   );
 }

@@ -9,53 +9,23 @@ import {
   type KeyInValue,
 } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
-import type { KeyInPart } from '@water-clock/core/timer-kinds';
 import { tickKey } from '@water-clock/core/visits';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Progress, Segmented } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { Loaded } from '../../app/loaded';
+import { useNavigate, useSearchParams } from 'react-router';
 import { useSay } from '../../signed-in/use-signed-in';
 import { stepPlace } from '../../visit/step-places';
 import { TrueTime } from '../../visit/true-time';
 import { useSaveCopy } from '../../visit/use-save-copy';
-import { useTimerOnDevice } from '../../visit/use-timer-on-device';
-import { useOpenVisit, type OpenVisit } from '../../visit/use-visit';
+import type { OpenVisit } from '../../visit/use-visit';
 import { ValueInput } from '../../visit/value-input';
-import { VisitFrame } from '../../visit/visit-frame';
+import { VisitFrame, type VisitHere } from '../../visit/visit-frame';
 import './big-step.css';
 
 /** Settings are keyed in, one large value at a time, and then read back. */
 export function KeyInPage() {
-  const { timerId = '' } = useParams();
-  const { queries, timer, target, inTimer } = useTimerOnDevice(timerId);
-  const open = useOpenVisit(timerId);
-  return (
-    <Loaded what="The timer" missing="timer" queries={queries}>
-      {() => (
-        <VisitFrame title="Key in" timer={timer!} open={open}>
-          {(visit) => (
-            <KeyIn
-              open={visit}
-              target={target!}
-              present={inTimer}
-              order={timer!.handling.keyInOrder}
-              timeZone={timer!.property.timeZone ?? undefined}
-            />
-          )}
-        </VisitFrame>
-      )}
-    </Loaded>
-  );
-}
-
-interface KeyInProps {
-  readonly open: OpenVisit;
-  readonly target: Plan;
-  readonly present: Plan | null;
-  readonly order: readonly KeyInPart[];
-  readonly timeZone: string | undefined;
+  return <VisitFrame title="Key in">{(here) => <KeyIn {...here} />}</VisitFrame>;
 }
 
 const wordsOf = ({ value }: KeyInStep): string => (value ? valueWords(value) : 'true time');
@@ -75,7 +45,8 @@ function placeOf({ program, station }: KeyInStep, { stations }: Plan): string {
   ].join(' · ');
 }
 
-function KeyIn({ open, target, present, order, timeZone }: KeyInProps) {
+function KeyIn({ open, timer, target, inTimer: present, timeZone }: VisitHere) {
+  const order = timer.handling.keyInOrder;
   const [search, setSearch] = useSearchParams();
   const isWhole = search.get('all') === 'yes' || present === null;
   const isReading = search.get('read-back') === 'yes';

@@ -9,11 +9,10 @@ import { tickKey } from '@water-clock/core/visits';
 import { App, Button, Checkbox, Select } from 'antd';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import { troubleInWords } from '../../api/client';
 import { pdfAddress, sheetsKey, sheetsQuery, shareSheet, withdrawLink } from '../../api/sheets';
 import type { Timer } from '../../api/timers';
-import { Loaded } from '../../app/loaded';
 import { momentWords } from '../../copies-words/copy-words';
 import { downloadText, fileNameOf } from '../../files/text-files';
 import { useOutbox, useSendLater } from '../../outbox/use-outbox';
@@ -21,8 +20,7 @@ import { SheetView } from '../../sheet/sheet-view';
 import { useClock, useQuantity, useSay, useSignedIn } from '../../signed-in/use-signed-in';
 import { shownAmount } from '../../units/quantities';
 import { useNextSeasonStep } from '../../visit/use-next-season-step';
-import { useTimerOnDevice } from '../../visit/use-timer-on-device';
-import { useOpenVisit, type OpenVisit } from '../../visit/use-visit';
+import type { OpenVisit } from '../../visit/use-visit';
 import { VisitFrame } from '../../visit/visit-frame';
 import { todayHere } from '../../words/today';
 import './big-step.css';
@@ -30,17 +28,12 @@ import './leave-page.css';
 
 /** The last look, and what is left behind. */
 export function LeavePage() {
-  const { timerId = '' } = useParams();
-  const { queries, timer, target, inTimer } = useTimerOnDevice(timerId);
-  const open = useOpenVisit(timerId);
   return (
-    <Loaded what="The timer" missing="timer" queries={queries}>
-      {() => (
-        <VisitFrame title="Leave" timer={timer!} open={open}>
-          {(visit) => <Leave open={visit} timer={timer!} plan={inTimer ?? target!} />}
-        </VisitFrame>
+    <VisitFrame title="Leave">
+      {({ open, timer, target, inTimer }) => (
+        <Leave {...{ open, timer }} plan={inTimer ?? target} />
       )}
-    </Loaded>
+    </VisitFrame>
   );
 }
 

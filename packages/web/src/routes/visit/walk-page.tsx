@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { formatDateTime } from '@water-clock/core/civil-time';
-import type { Plan, StationSettings } from '@water-clock/core/settings';
+import type { Plan } from '@water-clock/core/settings';
 import { FAULT_NAMES } from '@water-clock/core/visits';
 import { App, Button, Segmented, Tag } from 'antd';
 import { useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { troubleInWords } from '../../api/client';
 import {
   commandStandIn,
@@ -13,14 +13,11 @@ import {
   standInQuery,
   type StandInCommand,
 } from '../../api/stand-in';
-import { Loaded } from '../../app/loaded';
 import { Caution } from '../../app/page';
 import { nowIn } from '../../clock/clock-words';
 import { stepPlace } from '../../visit/step-places';
 import { useCountdown } from '../../visit/use-countdown';
-import { useTimerOnDevice } from '../../visit/use-timer-on-device';
-import { useOpenVisit, type OpenVisit } from '../../visit/use-visit';
-import { VisitFrame } from '../../visit/visit-frame';
+import { VisitFrame, type VisitHere } from '../../visit/visit-frame';
 import { RunOffToYard } from './run-off-to-yard';
 import { StationForm } from './station-form';
 import './big-step.css';
@@ -28,37 +25,14 @@ import './walk-page.css';
 
 /** Every station is seen running: fine, or what is wrong with it. */
 export function WalkPage() {
-  const { timerId = '' } = useParams();
-  const { queries, timer, target, inTimer } = useTimerOnDevice(timerId);
-  const open = useOpenVisit(timerId);
-  return (
-    <Loaded what="The timer" missing="timer" queries={queries}>
-      {() => (
-        <VisitFrame title="Walk" timer={timer!} open={open}>
-          {(visit) => (
-            <Walk
-              open={visit}
-              plan={inTimer ?? target!}
-              stations={target!.stations.filter(({ enabled }) => enabled)}
-              timeZone={timer!.property.timeZone ?? undefined}
-            />
-          )}
-        </VisitFrame>
-      )}
-    </Loaded>
-  );
-}
-
-interface WalkProps {
-  readonly open: OpenVisit;
-  readonly plan: Plan;
-  readonly stations: readonly StationSettings[];
-  readonly timeZone: string | undefined;
+  return <VisitFrame title="Walk">{(here) => <Walk {...here} />}</VisitFrame>;
 }
 
 const CHOICES_MINUTES = [1, 2, 3, 5];
 
-function Walk({ open, plan, stations, timeZone }: WalkProps) {
+function Walk({ open, target, inTimer, timeZone }: VisitHere) {
+  const plan = inTimer ?? target;
+  const stations = target.stations.filter(({ enabled }) => enabled);
   const [search, setSearch] = useSearchParams();
   const [minutes, setMinutes] = useState(2);
   const seen = open.visit.stations;
