@@ -1,4 +1,4 @@
-import { addSeconds, dayOf, type TimerSeconds } from '@water-clock/core/civil-time';
+import { dayOf, type TimerSeconds } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
 import type { LogPlace } from './log.js';
 import { piecesOf, type AskedPiece } from './pieces.js';
@@ -85,7 +85,7 @@ export class Run {
     const index = going ? this.turns.findIndex(({ station }) => station === going.station) : -1;
     this.turns = this.turns.slice(index + 1);
     this.open = [];
-    this.pieces = piecesOf(this.plan, this.turns, addSeconds(now, 0), this.options);
+    this.pieces = piecesOf(this.plan, this.turns, now, this.options);
     this.next = this.take();
   }
 

@@ -14,6 +14,8 @@ export interface KeyInStep {
   readonly value: KeyInValue | null;
   /** What is believed to stand there now; null where nobody knows. */
   readonly before: KeyInValue | null;
+  /** It stands there only until the run times are in. */
+  readonly isForNow: boolean;
 }
 
 export interface KeyInAsked {
@@ -29,22 +31,40 @@ export interface KeyInAsked {
 /**
  * What is to be keyed in, in the order in which the timer asks for it: the clock, the settings that
  * differ from what is in it (or all), and a last look. Where run times are keyed in and a percentage other
- * than 100 % is in the timer, or may be, it is set to 100 % before them: run times are entered at 100 %.
+ * than 100 % is in the timer, or may be, it is set to 100 % before them, for run times are entered at
+ * 100 %, and to what it is to be after them.
  */
 export function keyInSteps({ target, present, order, isWhole }: KeyInAsked): KeyInStep[] {
-  const places = keyInPlaces(target).filter(
-    (place) => isWhole || present === null || !isSameValue(place.read(target), place.read(present)),
-  );
-  const steps = order.flatMap((part): KeyInStep[] => {
-    if (part === 'clock') return [CLOCK];
-    const own = places
-      .filter((place) => place.part === part)
+  const places = keyInPlaces(target);
+  const isAll = isWhole || present === null;
+  const differs = (place: KeyInPlace) =>
+    isAll || !isSameValue(place.read(target), place.read(present!));
+  const stepsOf = (part: KeyInPart, isMeant: (place: KeyInPlace) => boolean): KeyInStep[] =>
+    places
+      .filter((place) => place.part === part && isMeant(place))
       .map((place) => stepOf(place, target, present));
-    return part === 'run-times' && own.length > 0
-      ? [...percentFirst(target, present), ...own]
-      : own;
+  const runTimes = stepsOf('run-times', differs);
+  const hundred = runTimes.length > 0 ? percentFirst(target, present) : [];
+  // Where it was set to 100 % for a while, 100 % stands there, and everything else is to be set again.
+  const isPercentMeant = (place: KeyInPlace) =>
+    hundred.length === 0 ? differs(place) : isAll || !isSameValue(place.read(target), HUNDRED);
+  const steps = percentAfterRunTimes(order, hundred.length > 0).flatMap((part): KeyInStep[] => {
+    if (part === 'clock') return [CLOCK];
+    if (part === 'run-times') return [...hundred, ...runTimes];
+    return stepsOf(part, part === 'percent' ? isPercentMeant : differs);
   });
   return [...steps, ...lastLook(target)];
+}
+
+const HUNDRED = { type: 'percent', percent: 100 } as const;
+
+/** The order of the timer; a percentage that waits for the run times comes after them in any case. */
+function percentAfterRunTimes(order: readonly KeyInPart[], waits: boolean): readonly KeyInPart[] {
+  if (!waits || order.indexOf('percent') > order.indexOf('run-times')) return order;
+  return order.flatMap((part): KeyInPart[] => {
+    if (part === 'percent') return [];
+    return part === 'run-times' ? ['run-times', 'percent'] : [part];
+  });
 }
 
 const CLOCK: KeyInStep = {
@@ -55,6 +75,7 @@ const CLOCK: KeyInStep = {
   what: 'Clock: year, date, weekday, time',
   value: null,
   before: null,
+  isForNow: false,
 };
 
 const stepOf = (place: KeyInPlace, target: Plan, present: Plan | null): KeyInStep => ({
@@ -65,6 +86,7 @@ const stepOf = (place: KeyInPlace, target: Plan, present: Plan | null): KeyInSte
   what: place.what,
   value: place.read(target),
   before: present && place.read(present),
+  isForNow: false,
 });
 
 function percentFirst(target: Plan, present: Plan | null): KeyInStep[] {
@@ -72,15 +94,15 @@ function percentFirst(target: Plan, present: Plan | null): KeyInStep[] {
   const season = present?.controller.season;
   // A table by month does not change what the display shows as run times.
   if (season?.mode === 'monthly') return [];
-  const hundred = { type: 'percent', percent: 100 } as const;
   const first = (key: string, program: string | null, before: number | null): KeyInStep => ({
     key: `${key} first`,
     part: 'percent',
     program,
     station: null,
     what: 'Season percentage, while run times are entered',
-    value: hundred,
+    value: HUNDRED,
     before: before === null ? null : { type: 'percent', percent: before },
+    isForNow: true,
   });
   if (season?.mode === 'program')
     return present!.programs
@@ -100,6 +122,7 @@ function lastLook({ timer, controller }: Plan): KeyInStep[] {
     what,
     value,
     before: null,
+    isForNow: false,
   });
   const choice = (isOn: boolean, words: readonly [string, string]) =>
     ({ type: 'choice', isOn, words }) as const;

@@ -68,6 +68,18 @@ it('sets the percentage to 100 % before run times, and to what it is to be after
   ]);
 });
 
+it('sets the percentage back after the run times, though it is to be what it was, in any order', () => {
+  const [present, target] = [planWith([], [900, 600], 130), planWith([], [900, 660], 130)];
+  const keyed = ['percent first: 100 %', 'A station 2: 11 min', 'percent: 130 %'];
+  const between = (order: readonly KeyInPart[]) =>
+    told(stepsOf(target, present, { order })).filter((line) => !/^(clock|look)/.test(line));
+  expect(between(KEY_IN_PARTS)).toEqual(keyed);
+  expect(between(['percent', 'clock', 'run-times', 'starts', 'days', 'extras'])).toEqual(keyed);
+  // And what is at 100 % in the end is not set to it twice.
+  const plain = told(stepsOf(planWith([], [900, 660], 100), present));
+  expect(plain.filter((line) => line.startsWith('percent'))).toEqual(['percent first: 100 %']);
+});
+
 it('follows the order of the kind, and is everything where nobody knows what is in it', () => {
   const order = ['days', 'run-times', 'starts', 'clock', 'extras', 'percent'] as const;
   const steps = stepsOf(planWith(['03:30'], [900, 0]), null, { order });

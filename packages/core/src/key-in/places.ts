@@ -13,7 +13,8 @@ export interface KeyInPlace {
   /** What is asked for, without program and station: `Start 2`. */
   readonly what: string;
   readonly read: (plan: Plan) => KeyInValue;
-  readonly write: (plan: Plan, value: KeyInValue) => Plan;
+  /** Null: written only with all the others of its program, for a start that is off moves those after it. */
+  readonly write: ((plan: Plan, value: KeyInValue) => Plan) | null;
 }
 
 /** Every setting that a plan's timer has, part by part, program by program, station by station. */
@@ -66,8 +67,7 @@ function startPlaces({ timer }: Plan, { id, starts }: ProgramSettings): KeyInPla
     program: id,
     what: `Start ${index + 1}`,
     read: (plan) => ({ type: 'time', time: programOf(plan, id).starts[index] ?? null }),
-    // Written only with all the others of the program: see read-back.
-    write: (plan) => plan,
+    write: null,
   }));
 }
 

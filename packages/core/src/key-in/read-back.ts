@@ -24,8 +24,8 @@ export function withShown(plan: Plan, shown: ReadonlyMap<string, KeyInValue>): P
     }),
   };
   return places
-    .filter(({ key, part }) => part !== 'starts' && shown.has(key))
-    .reduce((changed, { key, write }) => write(changed, shown.get(key)!), started);
+    .filter(({ key }) => shown.has(key))
+    .reduce((changed, { key, write }) => write?.(changed, shown.get(key)!) ?? changed, started);
 }
 
 function withSwitches(plan: Plan, shown: ReadonlyMap<string, KeyInValue>): Plan {
@@ -45,5 +45,5 @@ function withSwitches(plan: Plan, shown: ReadonlyMap<string, KeyInValue>): Plan 
     },
   };
   const place = keyInPlaces(plan).find(({ key }) => key === 'percent');
-  return percent && place ? place.write(switched, percent) : switched;
+  return (percent && place?.write?.(switched, percent)) ?? switched;
 }

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
 import { keepNow } from '../offline/kept-queries';
 import { useSignedIn } from '../signed-in/use-signed-in';
 import { outbox, type OutboxItem } from './outbox';
@@ -11,7 +11,7 @@ const LOOK_AGAIN_MILLISECONDS = 5000;
 export function useOutbox(): readonly OutboxItem[] {
   const { person } = useSignedIn();
   const all = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
-  return all.filter(({ personId }) => personId === person.id);
+  return useMemo(() => all.filter(({ personId }) => personId === person.id), [all, person.id]);
 }
 
 /** Sends what waits: at once, when the connection is back, and every few seconds. */

@@ -119,11 +119,10 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
   const back = () => setChosen(Math.max(0, at - 1));
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const isTyping = event.target instanceof HTMLInputElement;
-      const isButton = event.target instanceof HTMLButtonElement;
-      if (isTyping || event.ctrlKey || event.metaKey || event.altKey) return;
-      // A button that has the focus is pressed by the space bar itself.
-      if (event.key === ' ' && !isButton) {
+      const focused = event.target instanceof Element ? event.target : null;
+      if (focused?.closest('input') || event.ctrlKey || event.metaKey || event.altKey) return;
+      // What has the focus is pressed, or opened, by the space bar itself.
+      if (event.key === ' ' && !focused?.closest('button, summary')) {
         event.preventDefault();
         keyIn();
       }
@@ -221,7 +220,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
   const saveCopy = useSaveCopy(open.timerId);
   const [shown, setShown] = useState<ReadonlyMap<string, KeyInValue>>(new Map());
   // The percentage was 100 % for a while; what counts is what stands there now.
-  const values = steps.filter(({ value, key }) => value !== null && !key.endsWith(' first'));
+  const values = steps.filter(({ value, isForNow }) => value !== null && !isForNow);
   const truly = withShown(target, shown);
   const sentences = changeSentences(target, truly);
   const change = (key: string, value: KeyInValue | null) => {
