@@ -1,11 +1,10 @@
-import { Checkbox, InputNumber, Popover, Radio, Space } from 'antd';
-import { parseDate } from '@water-clock/core/civil-time';
+import { Checkbox, Popover } from 'antd';
 import { memo } from 'react';
 import type { DayRule, ProgramSettings } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-kinds';
 import { setDays, setProgram, type PlanEdit } from '../settings/plan-edits';
 import { WEEKDAYS, daysLong, daysShort } from '@water-clock/core/words';
-import { todayHere } from '../words/today';
+import { DayRuleEditor, WEEKDAY_OPTIONS } from './day-rule-editor';
 import { FIELDS } from './fields';
 
 interface DaysCellProps {
@@ -17,18 +16,9 @@ interface DaysCellProps {
   readonly onEdit: (edit: PlanEdit) => void;
 }
 
-const MODE_NAMES: Record<DayMode, string> = {
-  weekdays: 'Weekdays',
-  odd: 'Odd days',
-  even: 'Even days',
-  interval: 'Every so many days',
-};
-
-const WEEKDAY_OPTIONS = WEEKDAYS.map((label, index) => ({ label, value: index + 1 }));
-
 /** On which days a program waters; opens to be changed. */
 export const DaysCell = memo(function DaysCell(props: DaysCellProps) {
-  const { program, days, blockedWeekdays } = props;
+  const { program, days, blockedWeekdays, dayModes, onEdit } = props;
   const words = daysLong(days, blockedWeekdays);
   const isEmpty = days.mode === 'weekdays' && days.weekdays.length === 0;
   return (
@@ -37,7 +27,12 @@ export const DaysCell = memo(function DaysCell(props: DaysCellProps) {
         trigger="click"
         placement="bottom"
         title={`Water days of program ${program}`}
-        content={<DaysEditor {...props} />}
+        content={
+          <DayRuleEditor
+            {...{ days, dayModes }}
+            onChange={(rule) => onEdit(setDays(program, rule))}
+          />
+        }
       >
         <button
           type="button"
@@ -53,66 +48,6 @@ export const DaysCell = memo(function DaysCell(props: DaysCellProps) {
     </td>
   );
 });
-
-function DaysEditor({ program, days, dayModes, onEdit }: DaysCellProps) {
-  const modes = (Object.keys(MODE_NAMES) as DayMode[]).filter(
-    (mode) => dayModes.includes(mode) || mode === days.mode,
-  );
-  const change = (rule: DayRule) => onEdit(setDays(program, rule));
-  return (
-    <Space orientation="vertical" size={12} style={{ maxWidth: 380 }}>
-      <Radio.Group
-        aria-label="Kind of water days"
-        value={days.mode}
-        options={modes.map((mode) => ({ label: MODE_NAMES[mode], value: mode }))}
-        onChange={(event) => change(freshRule(event.target.value as DayMode))}
-      />
-      {days.mode === 'weekdays' && (
-        <Checkbox.Group
-          aria-label="Weekdays"
-          options={WEEKDAY_OPTIONS}
-          value={days.weekdays}
-          onChange={(weekdays) =>
-            change({ mode: 'weekdays', weekdays: weekdays.sort((a, b) => a - b) })
-          }
-        />
-      )}
-      {days.mode === 'interval' && (
-        <Space wrap>
-          <label>
-            Every{' '}
-            <InputNumber
-              aria-label="Days of the interval"
-              min={1}
-              max={31}
-              precision={0}
-              value={days.everyDays}
-              onChange={(everyDays) => everyDays && change({ ...days, everyDays })}
-              style={{ width: 70 }}
-            />{' '}
-            days, counted from
-          </label>
-          <input
-            type="date"
-            className="date-input"
-            aria-label="A day it waters"
-            value={days.anchor}
-            onChange={(event) => {
-              if (parseDate(event.target.value) !== null)
-                change({ ...days, anchor: event.target.value });
-            }}
-          />
-        </Space>
-      )}
-    </Space>
-  );
-}
-
-function freshRule(mode: DayMode): DayRule {
-  if (mode === 'weekdays') return { mode, weekdays: [] };
-  if (mode === 'interval') return { mode, everyDays: 3, anchor: todayHere() };
-  return { mode };
-}
 
 type BlockedDaysCellProps = Pick<DaysCellProps, 'program' | 'blockedWeekdays' | 'onEdit'>;
 

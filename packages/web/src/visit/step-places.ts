@@ -1,4 +1,4 @@
-import type { VisitStep } from '@water-clock/core/visits';
+import { VISIT_STEPS, type VisitStep } from '@water-clock/core/visits';
 
 /** Where each step of a visit is taken. */
 export function stepPlace(step: VisitStep, timerId: string): string {
@@ -33,7 +33,7 @@ export function stepAt(pathname: string): VisitStep | null {
     case 'measure':
       return 'yard';
     case 'visit':
-      return step === '' ? 'arrive' : (step as VisitStep);
+      return step === '' ? 'arrive' : (VISIT_STEPS.find((one) => one === step) ?? null);
     default:
       return null;
   }

@@ -1,26 +1,15 @@
 import type { KeyInValue } from '@water-clock/core/key-in';
-import type { DayRule } from '@water-clock/core/settings';
-import { DAY_MODES, type DayMode } from '@water-clock/core/timer-kinds';
-import { WEEKDAYS } from '@water-clock/core/words';
+import { DAY_MODES } from '@water-clock/core/timer-kinds';
 import { Checkbox, Input, InputNumber, Radio } from 'antd';
 import { useState } from 'react';
+import { DayRuleEditor, WEEKDAY_OPTIONS } from '../grid/day-rule-editor';
 import { minutesText, parseClock, parseLength } from '../words/lengths';
-import { todayHere } from '../words/today';
 
 interface ValueInputProps {
   readonly label: string;
   readonly value: KeyInValue;
   readonly onChange: (value: KeyInValue) => void;
 }
-
-const WEEKDAY_OPTIONS = WEEKDAYS.map((label, index) => ({ label, value: index + 1 }));
-
-const MODE_NAMES: Record<DayMode, string> = {
-  weekdays: 'Weekdays',
-  odd: 'Odd days',
-  even: 'Even days',
-  interval: 'Every so many days',
-};
 
 /** A value as the display shows it, typed or chosen. */
 export function ValueInput({ label, value, onChange }: ValueInputProps) {
@@ -91,7 +80,13 @@ export function ValueInput({ label, value, onChange }: ValueInputProps) {
         />
       );
     case 'days':
-      return <DaysValue label={label} days={value.days} onChange={onChange} />;
+      return (
+        <DayRuleEditor
+          days={value.days}
+          dayModes={DAY_MODES}
+          onChange={(days) => onChange({ type: 'days', days })}
+        />
+      );
     case 'choice':
       return (
         <Radio.Group
@@ -135,60 +130,6 @@ function TextValue({ label, text, hint, read, onChange }: TextValueProps) {
       <span className="soft" role={isWrong ? 'alert' : undefined}>
         {hint}
       </span>
-    </span>
-  );
-}
-
-interface DaysValueProps {
-  readonly label: string;
-  readonly days: DayRule;
-  readonly onChange: (value: KeyInValue) => void;
-}
-
-function DaysValue({ label, days, onChange }: DaysValueProps) {
-  const change = (rule: DayRule) => onChange({ type: 'days', days: rule });
-  const fresh = (mode: DayMode): DayRule => {
-    if (mode === 'weekdays') return { mode, weekdays: [] };
-    return mode === 'interval' ? { mode, everyDays: 3, anchor: todayHere() } : { mode };
-  };
-  return (
-    <span>
-      <Radio.Group
-        aria-label={label}
-        value={days.mode}
-        options={DAY_MODES.map((mode) => ({ label: MODE_NAMES[mode], value: mode }))}
-        onChange={(event) => change(fresh(event.target.value as DayMode))}
-      />
-      {days.mode === 'weekdays' && (
-        <Checkbox.Group
-          aria-label={`${label}: weekdays`}
-          options={WEEKDAY_OPTIONS}
-          value={days.weekdays}
-          onChange={(weekdays) => change({ mode: 'weekdays', weekdays: weekdays.sort() })}
-        />
-      )}
-      {days.mode === 'interval' && (
-        <>
-          <InputNumber
-            aria-label={`${label}: every how many days`}
-            min={1}
-            max={31}
-            precision={0}
-            value={days.everyDays}
-            onChange={(everyDays) => everyDays && change({ ...days, everyDays })}
-          />{' '}
-          days, counted from{' '}
-          <input
-            type="date"
-            className="date-input"
-            aria-label={`${label}: a day it waters`}
-            value={days.anchor}
-            onChange={(event) =>
-              event.target.value && change({ ...days, anchor: event.target.value })
-            }
-          />
-        </>
-      )}
     </span>
   );
 }

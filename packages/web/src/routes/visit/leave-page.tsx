@@ -1,23 +1,19 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { simulate, simulationReport } from '@water-clock/core/engine';
+import { parseDate } from '@water-clock/core/civil-time';
 import { calendarText } from '@water-clock/core/formats';
 import { keyInSteps, valueWords } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
 import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
 import { tickKey } from '@water-clock/core/visits';
-import { App, Button, Checkbox, Select } from 'antd';
-import Papa from 'papaparse';
+import { App, Button, Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { troubleInWords } from '../../api/client';
-import { pdfAddress, sheetsKey, sheetsQuery, shareSheet, withdrawLink } from '../../api/sheets';
+import { sheetsQuery } from '../../api/sheets';
 import type { Timer } from '../../api/timers';
-import { momentWords } from '../../copies-words/copy-words';
+import { runsCsv } from '../../files/runs-csv';
 import { downloadText, fileNameOf } from '../../files/text-files';
-import { useOutbox, useSendLater } from '../../outbox/use-outbox';
+import { useSendLater } from '../../outbox/use-outbox';
 import { SheetView } from '../../sheet/sheet-view';
-import { useClock, useQuantity, useSay, useSignedIn } from '../../signed-in/use-signed-in';
+import { useQuantity, useSay, useSignedIn } from '../../signed-in/use-signed-in';
 import { shownAmount } from '../../units/quantities';
 import { useNextSeasonStep } from '../../visit/use-next-season-step';
 import type { OpenVisit } from '../../visit/use-visit';
@@ -25,6 +21,7 @@ import { VisitFrame } from '../../visit/visit-frame';
 import { todayHere } from '../../words/today';
 import './big-step.css';
 import './leave-page.css';
+import { SheetLinks } from './sheet-links';
 
 /** The last look, and what is left behind. */
 export function LeavePage() {
@@ -79,10 +76,16 @@ function Leave({ open, timer, plan }: LeaveProps) {
 const withZone = (plan: Plan, { property: { timeZone } }: Timer): Plan =>
   timeZone ? { ...plan, site: { ...plan.site, timeZone } } : plan;
 
+/** What is looked at before leaving, and how it should be, in words. */
+const looksOf = (plan: Plan) =>
+  keyInSteps({ target: plan, present: plan, order: [], isWhole: false }).map((step) => ({
+    ...step,
+    words: step.value ? valueWords(step.value) : 'right',
+  }));
+
 /** Set to run, sensor active, clock right, percentage as it is to be; and what was cared for. */
 function LastLook({ open, plan }: Pick<LeaveProps, 'open' | 'plan'>) {
   const say = useSay();
-  const looks = keyInSteps({ target: plan, present: plan, order: [], isWhole: false });
   const care = [
     ['battery', 'The battery was changed'] as const,
     ...(plan.timer.rainSensor ? [['sensor', 'The rain sensor was tried'] as const] : []),
@@ -91,28 +94,25 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open' | 'plan'>) {
     <section className="sheet" aria-labelledby="last-look">
       <h2 id="last-look">The last look</h2>
       <div className="leave-ticks">
-        {looks.map(({ key, what, value }) => {
-          const words = value ? valueWords(value) : 'right';
-          return (
-            <Checkbox
-              key={key}
-              checked={open.visit.keyedIn.has(tickKey(key, words))}
-              onChange={(event) =>
-                void open.add(
-                  { kind: 'key-in', key, value: words, isTicked: event.target.checked },
-                  `Last look: ${what}`,
-                )
-              }
-            >
-              {what}
-              {value && (
-                <>
-                  : <strong>{say(words)}</strong>
-                </>
-              )}
-            </Checkbox>
-          );
-        })}
+        {looksOf(plan).map(({ key, what, value, words }) => (
+          <Checkbox
+            key={key}
+            checked={open.visit.keyedIn.has(tickKey(key, words))}
+            onChange={(event) =>
+              void open.add(
+                { kind: 'key-in', key, value: words, isTicked: event.target.checked },
+                `Last look: ${what}`,
+              )
+            }
+          >
+            {what}
+            {value && (
+              <>
+                : <strong>{say(words)}</strong>
+              </>
+            )}
+          </Checkbox>
+        ))}
         {care.map(([what, words]) => (
           <Checkbox
             key={what}
@@ -137,9 +137,8 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
   const [left, setLeft] = useState<string | null>(null);
-  const looks = keyInSteps({ target: plan, present: plan, order: [], isWhole: false });
-  const isLooked = looks.every(({ key, value }) =>
-    open.visit.keyedIn.has(tickKey(key, value ? valueWords(value) : 'right')),
+  const isLooked = looksOf(plan).every(({ key, words }) =>
+    open.visit.keyedIn.has(tickKey(key, words)),
   );
   const name = fileNameOf(timer.property.name, timer.name);
   const range = { from: parseDate(todayHere())!, days: CALENDAR_DAYS };
@@ -198,117 +197,10 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
           Runs as CSV
         </Button>
       </div>
-      <Links timer={timer} leftId={left} />
+      <SheetLinks timer={timer} leftId={left} />
       <Button type="primary" className="big-tap" onClick={askToFinish}>
         End the visit
       </Button>
     </section>
-  );
-}
-
-/** Every piece of the coming nights, a line each. */
-function runsCsv(plan: Plan, range: { from: DayNumber; days: number }) {
-  const names = new Map(plan.stations.map(({ number, name }) => [number, name ?? '']));
-  const { pieces } = simulationReport(simulate(plan, range));
-  return Papa.unparse(
-    pieces.map(({ program, startNumber, station, piece, from, to }) => ({
-      from: from.replace('T', ' '),
-      to: to.replace('T', ' '),
-      program,
-      start: startNumber,
-      station,
-      name: names.get(station),
-      piece,
-    })),
-    { newline: '\n' },
-  );
-}
-
-const LINK_DAYS = [
-  { value: 30, label: '30 days' },
-  { value: 180, label: 'half a year' },
-  { value: 365, label: 'a year' },
-];
-
-/** Links for the household to the sheet that was left last; each can be withdrawn. */
-function Links({ timer, leftId }: { timer: Timer; leftId: string | null }) {
-  const client = useQueryClient();
-  const { message, modal } = App.useApp();
-  const clock = useClock();
-  const sheets = useQuery(sheetsQuery(timer.id));
-  const waits = useOutbox().some(({ id }) => id === leftId);
-  const [days, setDays] = useState(180);
-  const [made, setMade] = useState<string | null>(null);
-  const last = sheets.data?.[0];
-  if (waits)
-    return <p className="soft">PDF and link can be had as soon as the sheet has gone up.</p>;
-  if (!last) return <p className="soft">PDF and link can be had once a sheet is left.</p>;
-  const act = async (change: () => Promise<unknown>) => {
-    try {
-      await change();
-      await client.invalidateQueries({ queryKey: sheetsKey });
-    } catch (error) {
-      void message.error(troubleInWords(error));
-    }
-  };
-  const share = () =>
-    act(async () => {
-      const { token } = await shareSheet(last.id, days);
-      setMade(`${window.location.origin}/s/${token}`);
-    });
-  const askToWithdraw = (id: string) =>
-    void modal.confirm({
-      title: 'Withdraw the link?',
-      content: 'Whoever has it sees the sheet no more.',
-      okText: 'Withdraw it',
-      onOk: () => act(() => withdrawLink(id)),
-    });
-  return (
-    <div className="leave-links">
-      <span>
-        Left {momentWords(last.madeAt, clock)}, {last.person}:{' '}
-        <a href={pdfAddress(last.id)} target="_blank" rel="noreferrer">
-          PDF
-        </a>
-      </span>
-      <span>
-        <Button onClick={() => void share()}>Make a link</Button> for{' '}
-        <Select
-          aria-label="How long the link leads to it"
-          value={days}
-          options={LINK_DAYS}
-          onChange={setDays}
-        />
-      </span>
-      {made && (
-        <span>
-          <a href={made} className="leave-link" data-testid="share-link">
-            {made}
-          </a>{' '}
-          <Button
-            size="small"
-            onClick={() =>
-              void navigator.clipboard
-                .writeText(made)
-                .then(() => message.success('Copied.'))
-                .catch(() => message.error('It could not be copied: select it by hand.'))
-            }
-          >
-            Copy
-          </Button>{' '}
-          <span className="soft">It is shown this once.</span>
-        </span>
-      )}
-      <ul>
-        {last.links.map(({ id, expiresAt }) => (
-          <li key={id}>
-            A link until {momentWords(expiresAt, clock).split(',')[0]}{' '}
-            <Button size="small" onClick={() => askToWithdraw(id)}>
-              Withdraw…
-            </Button>
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }
