@@ -4,7 +4,7 @@ const CORE_ORDER = [
   'civil-time',
   'time-zones',
   'documents',
-  'timer-kinds',
+  'timer-types',
   'settings',
   'yards',
   'weather',
@@ -16,7 +16,7 @@ const CORE_ORDER = [
   'water-use',
   'findings',
   'compare',
-  'mends',
+  'fixes',
   'planner',
   'proposals',
   'season-steps',
@@ -32,6 +32,71 @@ const coreArrows = CORE_ORDER.slice(0, -1).map((folder, index) => ({
   from: { path: `^packages/core/src/${folder}/` },
   to: { path: `^packages/core/src/(${CORE_ORDER.slice(index + 1).join('|')})/` },
 }));
+
+// The rooms of the web application, ground first: each imports only what stands below it.
+const WEB_ORDER = [
+  'format',
+  'api',
+  'ui',
+  'session',
+  'offline',
+  'computing',
+  'rules',
+  'weather',
+  'timer-types',
+  'copies',
+  'sheet',
+  'yard',
+  'measure',
+  'need',
+  'water',
+  'desk',
+  'visit',
+  'property',
+  'properties',
+  'firm',
+  'sign-in',
+  'app',
+];
+// The rooms of the server; `schema` is the tables, `timer-records` what is stored of a timer.
+const SERVER_ORDER = [
+  'platform',
+  'schema',
+  'people',
+  'timer-records',
+  'rules',
+  'weather',
+  'timer-types',
+  'properties',
+  'timers',
+  'copies',
+  'visits',
+  'sheets',
+  'simulator',
+  'planning',
+  'property-files',
+  'demo',
+];
+
+/** A rule for each room but the highest: nothing in it reaches up. Tests may stand anywhere. */
+const noArrowUp = (place, rooms) => [
+  ...rooms.slice(0, -1).map((room, index) => ({
+    name: `${place}-${room}-imports-only-what-stands-below`,
+    severity: 'error',
+    from: { path: `^packages/${place}/src/${room}/`, pathNot: '\\.spec\\.tsx?$' },
+    to: { path: `^packages/${place}/src/(${rooms.slice(index + 1).join('|')})/` },
+  })),
+  {
+    name: `${place}-has-no-room-outside-its-order`,
+    comment: 'A new room takes its place in the order of the rooms, in this file.',
+    severity: 'error',
+    from: {},
+    to: {
+      path: `^packages/${place}/src/[^/]+/`,
+      pathNot: `^packages/${place}/src/(${[...rooms, 'testing'].join('|')})/`,
+    },
+  },
+];
 
 const workspace = (name) => `^(packages/${name}/|node_modules/@water-clock/${name}/)`;
 
@@ -74,35 +139,37 @@ module.exports = {
       to: { path: '^packages/core/src/(?!agronomy/|kernel/)' },
     },
     ...coreArrows,
+    ...noArrowUp('web', WEB_ORDER),
+    ...noArrowUp('server', SERVER_ORDER),
     {
       name: 'web-does-not-import-server',
       severity: 'error',
       from: { path: '^packages/web/' },
-      to: { path: `${workspace('server')}|${workspace('cli')}|${workspace('bench-timer')}` },
+      to: { path: `${workspace('server')}|${workspace('cli')}|${workspace('simulator')}` },
     },
     {
       name: 'server-does-not-import-web',
       severity: 'error',
       from: { path: '^packages/server/' },
-      to: { path: `${workspace('web')}|${workspace('cli')}|${workspace('bench-timer')}` },
+      to: { path: `${workspace('web')}|${workspace('cli')}|${workspace('simulator')}` },
     },
     {
       name: 'cli-imports-core-only',
       severity: 'error',
       from: { path: '^packages/cli/' },
-      to: { path: `${workspace('web')}|${workspace('server')}|${workspace('bench-timer')}` },
+      to: { path: `${workspace('web')}|${workspace('server')}|${workspace('simulator')}` },
     },
     {
-      name: 'bench-timer-imports-core-only',
+      name: 'simulator-imports-core-only',
       severity: 'error',
-      from: { path: '^packages/bench-timer/' },
+      from: { path: '^packages/simulator/' },
       to: { path: `${workspace('web')}|${workspace('server')}|${workspace('cli')}` },
     },
     {
-      name: 'bench-timer-does-not-ask-the-engine',
+      name: 'simulator-does-not-ask-the-engine',
       comment: 'It is a second telling of what a timer does; the tests hold the two together.',
       severity: 'error',
-      from: { path: '^packages/bench-timer/', pathNot: '\\.spec\\.ts$' },
+      from: { path: '^packages/simulator/', pathNot: '\\.spec\\.ts$' },
       to: { path: '^packages/core/(src|dist)/(engine|findings|planner)/' },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },

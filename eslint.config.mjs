@@ -20,7 +20,7 @@ export default tseslint.config(
   },
   {
     // Nest reads constructor parameters' types at run time.
-    files: ['packages/server/src/**/*.ts', 'packages/bench-timer/src/**/*.ts'],
+    files: ['packages/server/src/**/*.ts', 'packages/simulator/src/**/*.ts'],
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
   {
@@ -30,6 +30,11 @@ export default tseslint.config(
         process: 'readonly',
         console: 'readonly',
         module: 'readonly',
+        require: 'readonly',
+        Buffer: 'readonly',
+        setInterval: 'readonly',
+        clearInterval: 'readonly',
+        clearTimeout: 'readonly',
         performance: 'readonly',
         setTimeout: 'readonly',
         fetch: 'readonly',
@@ -40,6 +45,10 @@ export default tseslint.config(
         document: 'readonly',
       },
     },
+  },
+  {
+    files: ['**/*.cjs'],
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
   {
     files: ['packages/web/src/**/*.{ts,tsx}'],

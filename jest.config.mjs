@@ -1,4 +1,6 @@
-const swc = (extra = {}) => [
+import { fileURLToPath } from 'node:url';
+
+const swc = [
   '@swc/jest',
   {
     jsc: {
@@ -10,7 +12,6 @@ const swc = (extra = {}) => [
         decoratorMetadata: true,
         useDefineForClassFields: false,
         react: { runtime: 'automatic' },
-        ...extra,
       },
     },
     module: { type: 'commonjs' },
@@ -31,42 +32,44 @@ const MODULES_ONLY = [
   'ical.js',
 ];
 
+const tool = (name) => fileURLToPath(new URL(`tools/${name}`, import.meta.url));
+const root = fileURLToPath(new URL('.', import.meta.url));
+
 const project = (name, extra = {}) => ({
   displayName: name,
   rootDir: `packages/${name}`,
   testEnvironment: 'node',
-  transform: { '\\.[jt]sx?$': swc() },
+  setupFiles: [tool('property-tests.cjs')],
+  transform: { '\\.[jt]sx?$': swc },
   transformIgnorePatterns: [`/node_modules/(?!(${MODULES_ONLY.join('|')})/)`],
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
-    '^@water-clock/core/([a-z-]+)$': '<rootDir>/../core/src/$1/index.ts',
-    '^d3$': '<rootDir>/../../node_modules/d3/dist/d3.js',
-    '^d3-random$': '<rootDir>/../../node_modules/d3-random/dist/d3-random.js',
+    '^@water-clock/core/([a-z-]+)$': `${root}packages/core/src/$1/index.ts`,
+    '^d3$': `${root}node_modules/d3/dist/d3.js`,
+    '^d3-random$': `${root}node_modules/d3-random/dist/d3-random.js`,
   },
   modulePathIgnorePatterns: ['/dist/'],
   ...extra,
 });
 
+const withDatabase = {
+  globalSetup: tool('jest-database.mjs'),
+  globalTeardown: tool('jest-database-end.mjs'),
+};
+
 export default {
+  // A slow machine takes its time; what hangs is still ended.
+  testTimeout: 240_000,
   projects: [
     project('core'),
     project('cli'),
-    project('server', {
-      globalSetup: '<rootDir>/src/testing/database-setup.mjs',
-      globalTeardown: '<rootDir>/src/testing/database-teardown.mjs',
-    }),
+    project('server', withDatabase),
     project('web'),
-    project('bench-timer'),
-    {
-      ...project('core'),
-      displayName: 'e2e',
+    project('simulator'),
+    project('e2e', {
+      ...withDatabase,
       rootDir: 'e2e',
       testMatch: ['<rootDir>/journeys/**/*.spec.ts'],
-      moduleNameMapper: {
-        '^(\\.{1,2}/.*)\\.js$': '$1',
-        '^@water-clock/core/([a-z-]+)$': '<rootDir>/../packages/core/src/$1/index.ts',
-        '^d3-random$': '<rootDir>/../node_modules/d3-random/dist/d3-random.js',
-      },
-    },
+    }),
   ],
 };

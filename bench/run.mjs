@@ -4,7 +4,7 @@ import { cpus } from 'node:os';
 import { checkAThousandHomes } from './check-a-thousand-homes.mjs';
 import { commandLine } from './command-line.mjs';
 import { editToPaint } from './edit-to-paint.mjs';
-import { foreverOfAHome } from './forever-of-a-home.mjs';
+import { allDatesOfAHome } from './all-dates-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
 import { planHomes } from './plan-homes.mjs';
 import { seasonAtTheRoots } from './season-at-the-roots.mjs';
@@ -13,7 +13,7 @@ import { yearOfAHome } from './year-of-a-home.mjs';
 const measured = [];
 const MEASURES = [
   yearOfAHome,
-  foreverOfAHome,
+  allDatesOfAHome,
   checkAThousandHomes,
   seasonAtTheRoots,
   planHomes,

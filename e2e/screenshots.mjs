@@ -52,7 +52,7 @@ try {
     '.roots-chart path',
   );
   await page.goto(`${application.url}/weather`, { waitUntil: 'networkidle0' });
-  const airfield = await page.$eval('.kinds a', (link) => link.getAttribute('href'));
+  const airfield = await page.$eval('.list a', (link) => link.getAttribute('href'));
   await picture('weather', airfield, '.weather-bar');
   await page.setViewport({ width: 390, height: 844 });
   await picture('measure-phone', `/timers/${garage.id}/measure?station=2`, '.cup');

@@ -2,7 +2,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
 import { parseArgs } from 'node:util';
-import { startBench } from './bench-timer.js';
+import { startSimulator } from './simulator.js';
 import { startCluster } from './cluster.js';
 import { dataFolder, serverProgram } from './data-folder.js';
 
@@ -40,11 +40,11 @@ if (!(await isFree(port)))
 // With a DATABASE_URL of its own the same build serves from any PostgreSQL.
 const given = process.env.DATABASE_URL;
 const cluster = given ? { url: given, stop: () => undefined } : await startCluster(dataFolder());
-const bench = await startBench();
+const simulator = await startSimulator();
 const environment = {
   ...process.env,
   DATABASE_URL: cluster.url,
-  BENCH_TIMER_URL: bench.url,
+  SIMULATOR_URL: simulator.url,
   PORT: String(port),
 };
 
@@ -52,7 +52,7 @@ let isStopping = false;
 function stopAll(code) {
   if (isStopping) return;
   isStopping = true;
-  bench.stop();
+  simulator.stop();
   cluster.stop();
   process.exit(code);
 }

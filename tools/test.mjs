@@ -1,42 +1,79 @@
 // Runs the checks and every test, and adds up what the runners themselves report.
-import { spawnSync } from 'node:child_process';
+//   node tools/test.mjs [--long]     --long: many draws of every property, as `npm run test:long`
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { startThrowAwayCluster } from './cluster.js';
+import { makeTemplates } from './templates.js';
 
 const REPORTS = '.reports';
+/** Two at a time, whatever the machine has: the tests start servers and browsers of their own. */
+const WORKERS = 2;
+
+const isLong = process.argv.includes('--long');
+const seed =
+  process.env.TEST_SEED ?? (isLong ? String(Math.floor(Math.random() * 2 ** 31)) : '20261127');
+
 rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS);
+console.log(`Seed of the property tests: ${seed} (TEST_SEED sets it)`);
 
 const cluster = await startThrowAwayCluster();
-const env = { ...process.env, TZ: 'UTC', TEST_DATABASE_URL: cluster.url };
+const env = {
+  ...process.env,
+  TZ: 'UTC',
+  TEST_DATABASE_URL: cluster.url,
+  TEST_SEED: seed,
+  ...(isLong && { TEST_LONG: '1' }),
+};
 
+/** Runs a command; what it says comes in one piece when it has ended, so that two can run at once. */
 function run(title, command, words) {
-  console.log(`\n== ${title}`);
-  const { status } = spawnSync(command, words, { stdio: 'inherit', env });
-  return status === 0;
+  const began = performance.now();
+  return new Promise((resolve) => {
+    const child = spawn(command, words, { stdio: ['ignore', 'pipe', 'pipe'], env });
+    const said = [];
+    child.stdout.on('data', (part) => said.push(part));
+    child.stderr.on('data', (part) => said.push(part));
+    child.on('error', (error) => said.push(Buffer.from(String(error))));
+    child.on('close', (code) => {
+      const seconds = Math.round((performance.now() - began) / 1000);
+      console.log(`\n== ${title}: ${code === 0 ? 'well' : 'FAILED'} after ${seconds} s`);
+      process.stdout.write(Buffer.concat(said));
+      resolve(code === 0);
+    });
+  });
 }
 
-function jest(title, projects, words = []) {
+const none = { passed: 0, failed: 0, skipped: 0 };
+
+async function check(script) {
+  const isFine = await run(script, 'npm', ['run', '-s', script]);
+  return { ...none, failed: isFine ? 0 : 1, isFine };
+}
+
+async function jest(title, projects) {
   const report = `${REPORTS}/${title}.json`;
-  const options = ['--json', `--outputFile=${report}`, '--selectProjects', ...projects, ...words];
-  const isFine = run(`tests: ${title}`, 'npx', ['jest', '--silent', ...options]);
+  const isFine = await run(`tests: ${title}`, 'npx', [
+    ...['jest', '--silent', `--maxWorkers=${WORKERS}`],
+    ...['--json', `--outputFile=${report}`, '--selectProjects', ...projects],
+  ]);
   try {
     const counts = JSON.parse(readFileSync(report, 'utf8'));
     // A suite that could not even be run has no tests to count.
     const failed = counts.numFailedTests + counts.numRuntimeErrorTestSuites;
     return { passed: counts.numPassedTests, failed, skipped: counts.numPendingTests, isFine };
   } catch {
-    return { passed: 0, failed: 1, skipped: 0, isFine: false };
+    return { ...none, failed: 1, isFine: false };
   }
 }
 
 const results = [];
 try {
-  for (const script of ['lint', 'typecheck'])
-    if (!run(script, 'npm', ['run', '-s', script]))
-      results.push({ passed: 0, failed: 1, skipped: 0, isFine: false });
-  results.push(jest('unit-and-api', ['core', 'cli', 'server', 'web', 'bench-timer']));
-  results.push(jest('browser', ['e2e'], ['--runInBand']));
+  makeTemplates(cluster.url);
+  const checks = ['lint', 'typecheck'].map(check);
+  results.push(await jest('unit-and-api', ['core', 'cli', 'server', 'web', 'simulator']));
+  results.push(...(await Promise.all(checks)));
+  results.push(await jest('browser', ['e2e']));
 } finally {
   cluster.stop();
 }

@@ -66,7 +66,7 @@ it('moves a start by keyboard in the steps of the timer, keeps the focus, and un
   await control(page, 'z', true);
   await waitForValue(page, START_B, '04:15');
   await page.close();
-}, 60_000);
+});
 
 it('takes what can be read as it is typed, names what cannot, and Escape brings the old back', async () => {
   const page = await openDesk();
@@ -84,7 +84,7 @@ it('takes what can be read as it is typed, names what cannot, and Escape brings 
   );
   expect(isSaved).toBe(true);
   await page.close();
-}, 60_000);
+});
 
 it('pastes a block from a spreadsheet as one step, or nothing of it', async () => {
   const page = await openDesk();
@@ -106,7 +106,7 @@ it('pastes a block from a spreadsheet as one step, or nothing of it', async () =
   expect(said).toContain('Row 2, column 2: "long"');
   expect(await cellValue(page, 'Station 4, name')).toBe('Back lawn');
   await page.close();
-}, 60_000);
+});
 
 it('asks before unsaved changes are left, and a reload shows what was saved', async () => {
   const page = await openDesk();
@@ -127,7 +127,7 @@ it('asks before unsaved changes are left, and a reload shows what was saved', as
   await waitForVerdict(page, 'collide');
   expect(await cellValue(page, START_B)).toBe('03:45');
   await page.close();
-}, 60_000);
+});
 
 it('lets the second of two people who save choose, and loses nothing', async () => {
   const [mine, theirs] = [await openDesk(), await openDesk()];
@@ -169,7 +169,7 @@ it('keeps the verdict true as the season percentage changes, and says how far it
   await control(page, 'z');
   await waitForVerdict(page, 'No two runs ever overlap, on any date.');
   await page.close();
-}, 60_000);
+});
 
 it('changes what the timer can do, and what it does about a collision with it', async () => {
   const page = await stage.newPage();
@@ -189,7 +189,7 @@ it('changes what the timer can do, and what it does about a collision with it', 
   await control(page, 'z');
   await waitForFinding('this timer makes start 2 of program A wait');
   await page.close();
-}, 60_000);
+});
 
 it('finds properties by their names and their timers, keeps the search, and says when there is none', async () => {
   const page = await stage.newPage();
@@ -208,4 +208,4 @@ it('finds properties by their names and their timers, keeps the search, and says
     document.body.textContent?.includes('No property has all the words of "plum tap nowhere"'),
   );
   await page.close();
-}, 60_000);
+});

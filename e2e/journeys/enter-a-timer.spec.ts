@@ -92,7 +92,7 @@ it('enters a timer by hand, sees a collision, drags it away, saves, and finds th
   await page.reload({ waitUntil: 'networkidle0' });
   await waitForVerdict(page, 'No two runs ever overlap');
   expect(await boardContents(page)).toEqual(board);
-}, 120_000);
+});
 
 /** Drags B's first run to the right, a little at a time, until the verdict says that all is clear. */
 async function dragUntilClear(): Promise<void> {

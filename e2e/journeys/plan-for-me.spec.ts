@@ -1,6 +1,6 @@
 import { monthsOf, type WeatherFile } from '@water-clock/core/weather';
 import { Customary } from '@water-clock/core/needs';
-import { monthWishes, seasonTable } from '@water-clock/core/season-steps';
+import { monthTargets, seasonTable } from '@water-clock/core/season-steps';
 import { check } from '@water-clock/core/findings';
 import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
@@ -88,7 +88,7 @@ it('plans a home that was found with collisions, around a program that stays', a
 
   await choose('Plan for me');
   await (await labelled(page, 'Keep program C as it is')).click();
-  await typeOver('Over by', '6:00');
+  await typeOver('Finish by', '6:00');
   await page.waitForSelector('tr[data-station="10"][data-kept="true"]');
   // The board beside it still shows what is set now.
   await page.waitForFunction(() => {
@@ -116,7 +116,7 @@ it('plans a home that was found with collisions, around a program that stays', a
   await waitForVerdict(page, 'collide');
   for (; steps > 0; steps--) await page.keyboard.press('[');
   await waitForVerdict(page, 'No two runs ever overlap');
-}, 60_000);
+});
 
 it('offers the nearest plan where there is none, other ways with their costs, and stops', async () => {
   await goTo(page, `${await stage.deskOf('Garage timer')}&mode=plan`);
@@ -133,14 +133,14 @@ it('offers the nearest plan where there is none, other ways with their costs, an
     {},
     words,
   );
-  await typeOver('Over by', '21:30');
+  await typeOver('Finish by', '21:30');
   await waitForWords(page, 'There is no plan for all of this');
   await page.waitForFunction(() =>
     [...document.querySelectorAll('.offers thead label')].some((one) =>
-      /^(Over by|From|Soaks)/.test(one.textContent ?? ''),
+      /^(Finish by|From|Soaks)/.test(one.textContent ?? ''),
     ),
   );
-  await typeOver('Over by', '20:15');
+  await typeOver('Finish by', '20:15');
   await page.waitForSelector('.plan-state .ant-spin');
   await clickButton(page, 'Stop');
   await waitForWords(page, 'Stopped before every way was tried');
@@ -148,7 +148,7 @@ it('offers the nearest plan where there is none, other ways with their costs, an
   await page.waitForFunction(
     () => !document.body.textContent.includes('Stopped before every way was tried'),
   );
-}, 60_000);
+});
 
 it('has a percentage for each month, as the weather says, and a winter copy where it cannot do it', async () => {
   const { id } = await stage.timerOf('Garage timer');
@@ -163,12 +163,12 @@ it('has a percentage for each month, as the weather says, and a winter copy wher
     await ask<{ property: { weatherId: string } }>(`/timers/${id}`),
   ];
   const weather = await ask<{ document: WeatherFile }>(`/weather/${timer.property.weatherId}`);
-  const wishes = monthWishes(
+  const targets = monthTargets(
     settings.document,
     { yard: yard.document, months: monthsOf(weather.document), customary: new Customary() },
     7,
   );
-  const table = seasonTable(settings.document, wishes, 'whole', TODAY)!;
+  const table = seasonTable(settings.document, targets, 'whole', TODAY)!;
   expect(rows).toEqual(
     table.months.map(({ wanted, percents }) => [
       `${Math.round(wanted.percent)} %`,
@@ -190,4 +190,4 @@ it('has a percentage for each month, as the weather says, and a winter copy wher
   );
   expect(copies[0]).toMatchObject({ reason: 'planned', isInTimer: false });
   expect(copies[0]!.name).toMatch(/^Winter: /);
-}, 60_000);
+});

@@ -2,16 +2,14 @@ import { killCluster, startCluster, startThrowAwayCluster } from '../../tools/cl
 import { makeDatabase, startServer } from '../support/application.js';
 import { signIn } from '../support/sign-in.js';
 
-const SAVES = 200;
+type Killed = 'server' | 'database' | 'both';
+
+const isLong = Boolean(process.env['TEST_LONG']);
+const SAVES = isLong ? 200 : 60;
 /** After so many acknowledged saves something is killed, while the next is under way. */
-const KILLS: Record<number, 'server' | 'database' | 'both'> = {
-  25: 'server',
-  55: 'database',
-  90: 'server',
-  120: 'both',
-  150: 'database',
-  180: 'both',
-};
+const KILLS: Record<number, Killed> = isLong
+  ? { 25: 'server', 55: 'database', 90: 'server', 120: 'both', 150: 'database', 180: 'both' }
+  : { 15: 'server', 30: 'database', 45: 'both' };
 
 interface Saved {
   readonly id: string;
@@ -63,7 +61,7 @@ it('every save that was acknowledged is there, whole, after server and database 
     if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status}`);
     return answer.json();
   };
-  const kill = async (what: 'server' | 'database' | 'both') => {
+  const kill = async (what: Killed) => {
     if (what !== 'server') killCluster(folder);
     if (what !== 'database') await server.end('SIGKILL');
     if (what !== 'server') await startCluster(folder, { onPort: port });
@@ -140,4 +138,4 @@ it('every save that was acknowledged is there, whole, after server and database 
   expect((await ask(`/timers/${timer.id}/yard`)).document.stations[0].name).toBe(
     `Of ${newest.name.replace('save ', '')}`,
   );
-}, 180_000);
+});

@@ -60,13 +60,13 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
 
   // Its kind of timer, by questions.
   await hands.clickButton('Add a timer');
-  await hands.clickButton('Another kind, by questions…');
-  await page.waitForFunction(() => document.querySelector('.kind-questions'));
+  await hands.clickButton('Another type, by questions…');
+  await page.waitForFunction(() => document.querySelector('.type-questions'));
   await page.waitForFunction(() => document.activeElement?.tagName === 'INPUT');
   await hands.type('Shed 9');
   await hands.click('xpath/.//label[normalize-space()="even days"]');
   await hands.click('xpath/.//label[normalize-space()="it is left out"]');
-  await hands.clickButton('Add the kind');
+  await hands.clickButton('Add the type');
   await waitForWords(page, 'Who and where');
   await hands.clickButton('Add a timer');
   await page.waitForSelector('.ant-modal #name', { visible: true });
@@ -143,4 +143,4 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
   await waitForWords(page, 'From № 1 to № 2');
   await waitForWords(page, 'Program A now also starts at 21:45.');
   await page.close();
-}, 180_000);
+});

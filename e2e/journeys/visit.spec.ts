@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import type { Plan } from '@water-clock/core/settings';
-import { startBench } from '../../tools/bench-timer.js';
+import { startSimulator } from '../../tools/simulator.js';
 import { startThrowAwayCluster } from '../../tools/cluster.js';
 import { makeDatabase, startServer } from '../support/application.js';
 import { openBrowser } from '../support/browser.js';
@@ -26,12 +26,12 @@ beforeAll(async () => {
   timer = (await timersOf(server.url, cookie)).find(({ name }) => name === 'Carport')!;
   page = await opened.browser.newPage();
   await page.setViewport({ width: 390, height: 844 });
-}, 60_000);
+});
 afterAll(async () => {
   await opened.close();
   await server.end('SIGKILL');
   cluster.stop();
-}, 30_000);
+});
 
 /** The server is gone, and the device knows of no network. */
 async function loseSignal(): Promise<void> {
@@ -232,7 +232,7 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
   expect(shown.get(wrong)).toBe(seconds + 60);
   const others = [...runTimes(planned)].filter(([key]) => key !== wrong);
   for (const [key, value] of others) expect([key, shown.get(key)]).toEqual([key, value]);
-}, 180_000);
+});
 
 /** Every run time that is set, by the key of its place. */
 const runTimes = (plan: Plan): Map<string, number> =>
@@ -284,7 +284,7 @@ it('shows a homeowner who has the link the sheet, and nothing else, until it is 
   await home.reload({ waitUntil: 'networkidle0' });
   await waitForWords(home, 'This link leads nowhere any more');
   await context.close();
-}, 60_000);
+});
 
 it('shows what two said differently without knowing of each other, and overwrites neither', async () => {
   await goTo(page, `${server.url}/timers/${timer.id}/visit`);
@@ -323,28 +323,29 @@ it('shows what two said differently without knowing of each other, and overwrite
   await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
   const { entries } = await ask<{ entries: Entry[] }>(`/visits/${visit!.id}`);
   expect(entries.filter(({ entry }) => entry.kind === 'station')).toHaveLength(3);
-}, 120_000);
+});
 
 it('drives a simulated timer on the walk, and reads its meter', async () => {
-  const bench = await startBench();
+  const simulator = await startSimulator();
   try {
     await server.end('SIGKILL');
     const onPort = Number(new URL(server.url).port);
-    server = await startServer(databaseUrl, { onPort, benchUrl: bench.url });
+    server = await startServer(databaseUrl, { onPort, simulatorUrl: simulator.url });
     await goTo(page, `${server.url}/timers/${timer.id}/visit/walk?station=3`);
     await press('Use a simulated one');
     await press('Turn it on');
     await waitForWords(page, 'The simulated timer waters');
-    const standIn = () => ask<{ open: { station: number }[] }>(`/timers/${timer.id}/stand-in`);
-    expect((await standIn()).open).toMatchObject([{ station: 3 }]);
+    const simulatorState = () =>
+      ask<{ open: { station: number }[] }>(`/timers/${timer.id}/simulator`);
+    expect((await simulatorState()).open).toMatchObject([{ station: 3 }]);
     await press('Next on');
     await page.waitForSelector('.big-card[data-station="4"]');
     await waitForWords(page, 'The simulated timer waters');
-    expect((await standIn()).open).toMatchObject([{ station: 4 }]);
+    expect((await simulatorState()).open).toMatchObject([{ station: 4 }]);
     await press('Stop');
     await waitForWords(page, 'The simulated timer rests');
-    expect((await standIn()).open).toEqual([]);
-    await fetch(`${bench.url}/timers/${timer.id}/commands`, {
+    expect((await simulatorState()).open).toEqual([]);
+    await fetch(`${simulator.url}/timers/${timer.id}/commands`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ command: 'fault', station: 4, fault: 'open' }),
@@ -353,9 +354,9 @@ it('drives a simulated timer on the walk, and reads its meter', async () => {
     await press('Read it');
     await waitForWords(page, 'open: broken wire or coil');
   } finally {
-    bench.stop();
+    simulator.stop();
   }
-}, 60_000);
+});
 
 /** All that is kept on the device, as one text. */
 const keptOnDevice = () =>
@@ -384,4 +385,4 @@ it('keeps the homes that are taken along on the device, and nothing once the per
   await waitForWords(page, 'Look around as');
   await new Promise((resolve) => setTimeout(resolve, 500));
   expect(await keptOnDevice()).not.toContain('Wren corner');
-}, 60_000);
+});

@@ -1,8 +1,8 @@
 // The built application as a person starts it, on a database of its own.
 import { execFileSync, spawn } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { freePort, startThrowAwayCluster } from '../../tools/cluster.js';
 import { serverProgram } from '../../tools/data-folder.js';
+import { cloneTemplate, DEMO, EMPTY, makeTemplates } from '../../tools/templates.js';
 
 /**
  * Makes an empty, migrated database in a cluster, with the demo homes if asked for; gives its URL.
@@ -10,14 +10,11 @@ import { serverProgram } from '../../tools/data-folder.js';
  * @param {{ demo?: boolean, large?: boolean }} [options]
  */
 export function makeDatabase(clusterUrl, { demo = false, large = false } = {}) {
-  const name = `e2e_${randomUUID().replaceAll('-', '')}`;
-  execFileSync('psql', [clusterUrl, '-qc', `CREATE DATABASE ${name}`]);
-  const databaseUrl = Object.assign(new URL(clusterUrl), { pathname: `/${name}` }).href;
-  const env = { ...process.env, DATABASE_URL: databaseUrl };
-  execFileSync(process.execPath, [serverProgram('migrate.js')], { env });
-  if (demo || large) {
-    const words = [serverProgram('load-demo.js'), ...(large ? ['--large'] : [])];
-    execFileSync(process.execPath, words, { env });
+  makeTemplates(clusterUrl);
+  const databaseUrl = cloneTemplate(clusterUrl, demo || large ? DEMO : EMPTY);
+  if (large) {
+    const env = { ...process.env, DATABASE_URL: databaseUrl };
+    execFileSync(process.execPath, [serverProgram('load-demo.js'), '--large'], { env });
   }
   return databaseUrl;
 }
@@ -26,16 +23,16 @@ export function makeDatabase(clusterUrl, { demo = false, large = false } = {}) {
  * Starts a server process on a database; ready when it gives its URL. `end` sends it a signal and
  * waits until it is gone, if it is not already.
  * @param {string} databaseUrl
- * @param {{ benchUrl?: string, onPort?: number }} [options]
+ * @param {{ simulatorUrl?: string, onPort?: number }} [options]
  * @returns {Promise<{ url: string, end: (signal: NodeJS.Signals) => Promise<void> }>}
  */
-export async function startServer(databaseUrl, { benchUrl, onPort } = {}) {
+export async function startServer(databaseUrl, { simulatorUrl, onPort } = {}) {
   const port = onPort ?? (await freePort());
   const env = {
     ...process.env,
     DATABASE_URL: databaseUrl,
     PORT: String(port),
-    BENCH_TIMER_URL: benchUrl ?? '',
+    SIMULATOR_URL: simulatorUrl ?? '',
   };
   const server = spawn(process.execPath, [serverProgram('main.js')], {
     env,

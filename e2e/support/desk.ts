@@ -2,9 +2,29 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
 
-/** Opens a page that fails the test when the application logs an error. */
+/** Opens a page, and waits until what it shows has been loaded. */
 export async function goTo(page: Page, url: string): Promise<void> {
-  await page.goto(url, { waitUntil: 'networkidle0' });
+  await page.goto(url, { waitUntil: 'load' });
+  await page.waitForFunction(
+    () =>
+      document.querySelector('#root')?.childElementCount &&
+      !document.querySelector('.ant-skeleton'),
+  );
+}
+
+/** Clicks what a selector finds, once it is there, can be seen, and has come to rest. */
+export async function clickOn(page: Page, selector: string): Promise<void> {
+  try {
+    await page.locator(selector).setTimeout(60_000).click();
+  } catch (error) {
+    const path = join(
+      process.cwd(),
+      '.reports',
+      `could-not-click-${Date.now()}.png`,
+    ) as `${string}.png`;
+    await page.screenshot({ path });
+    throw new Error(`Could not click ${selector}; the page is in ${path}`, { cause: error });
+  }
 }
 
 /** The element with this accessible label. */
@@ -13,28 +33,20 @@ export async function labelled(page: Page, label: string): Promise<ElementHandle
   return found as ElementHandle<HTMLElement>;
 }
 
-export async function clickButton(page: Page, words: string): Promise<void> {
-  const button = await page.waitForSelector(`xpath/.//button[normalize-space()="${words}"]`, {
-    visible: true,
-  });
-  await button!.click();
-}
+export const clickButton = (page: Page, words: string): Promise<void> =>
+  clickOn(page, `xpath/.//button[normalize-space()="${words}"]`);
 
-export async function clickMenuItem(page: Page, words: string): Promise<void> {
-  const item = await page.waitForSelector(
+export const clickMenuItem = (page: Page, words: string): Promise<void> =>
+  clickOn(
+    page,
     `xpath/.//li[contains(@class,"ant-dropdown-menu-item")][normalize-space()="${words}"]`,
-    { visible: true },
   );
-  await item!.click();
-}
 
-export async function chooseRadio(page: Page, words: string): Promise<void> {
-  const radio = await page.waitForSelector(
+export const chooseRadio = (page: Page, words: string): Promise<void> =>
+  clickOn(
+    page,
     `xpath/.//label[contains(@class,"ant-radio-wrapper")][normalize-space()="${words}"]`,
-    { visible: true },
   );
-  await radio!.click();
-}
 
 /** Waits until the page shows some words. */
 export const waitForWords = (page: Page, words: string) =>
@@ -52,8 +64,7 @@ export const paste = (page: Page, block: string): Promise<void> =>
 
 /** Types into a cell of the grid, over what it holds. */
 export async function typeInCell(page: Page, label: string, text: string): Promise<void> {
-  const cell = await labelled(page, label);
-  await cell.click();
+  await clickOn(page, `[aria-label="${label}"]`);
   await page.keyboard.type(text);
   await page.keyboard.press('Tab');
 }
@@ -95,7 +106,10 @@ export async function axeFindings(page: Page): Promise<string[]> {
       };
     };
     const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
-    const { violations } = await axe.run({ runOnly: { type: 'tag', values: tags } });
+    const { violations } = await axe.run({
+      runOnly: { type: 'tag', values: tags },
+      resultTypes: ['violations'],
+    });
     return violations.flatMap(({ id, nodes }) =>
       nodes.map(
         ({ html, failureSummary }) =>

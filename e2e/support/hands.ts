@@ -1,5 +1,5 @@
 import type { KeyInput, Page } from 'puppeteer-core';
-import { paste } from './desk.js';
+import { clickOn, paste } from './desk.js';
 
 /** A person's hands on a page: every key that is pressed and every click counts as a step. */
 export class Hands {
@@ -9,8 +9,7 @@ export class Hands {
 
   /** Clicks what a selector finds first, once it is visible. */
   async click(selector: string): Promise<void> {
-    const found = await this.page.waitForSelector(selector, { visible: true });
-    await found!.click();
+    await clickOn(this.page, selector);
     this.steps += 1;
   }
 

@@ -34,7 +34,7 @@ export function setStage({ demo, isSignedIn = true }: StageOptions): Stage {
     const person = await signIn(application.url);
     cookie = person.cookie;
     await person.letIn(opened.browser.defaultBrowserContext());
-  }, 60_000);
+  });
   afterAll(async () => {
     await opened.close();
     await application.stop();

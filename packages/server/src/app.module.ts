@@ -3,15 +3,15 @@ import { type DynamicModule, Module } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { CopiesModule } from './copies/copies.module.js';
-import { KindsModule } from './kinds/kinds.module.js';
+import { TimerTypesModule } from './timer-types/timer-types.module.js';
 import { PeopleModule } from './people/people.module.js';
-import { databaseOptions } from './platform/data-source.js';
+import { databaseOptions } from './schema/data-source.js';
 import { PlanningModule } from './planning/planning.module.js';
 import { PropertiesModule } from './properties/properties.module.js';
 import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
-import { StandInModule } from './stand-in/stand-in.module.js';
+import { SimulatorModule } from './simulator/simulator.module.js';
 import { TimersModule } from './timers/timers.module.js';
 import { VisitsModule } from './visits/visits.module.js';
 import { WeatherModule } from './weather/weather.module.js';
@@ -23,7 +23,7 @@ export interface AppOptions {
   /** The folder of the fonts that sheets are printed in. */
   readonly fontFolder: string;
   /** Where the simulated timers are; without it there are none. */
-  readonly benchUrl?: string | null;
+  readonly simulatorUrl?: string | null;
   /** Folder of the built web application; without it the API is served alone. */
   readonly webFolder?: string;
 }
@@ -34,7 +34,7 @@ export class AppModule {
     databaseUrl,
     planWorker,
     fontFolder,
-    benchUrl = null,
+    simulatorUrl = null,
     webFolder,
   }: AppOptions): DynamicModule {
     return {
@@ -43,7 +43,7 @@ export class AppModule {
         TypeOrmModule.forRoot({ ...databaseOptions(databaseUrl), retryAttempts: 3 }),
         PeopleModule,
         PropertiesModule,
-        KindsModule,
+        TimerTypesModule,
         RulesModule,
         WeatherModule,
         TimersModule,
@@ -51,7 +51,7 @@ export class AppModule {
         PropertyFilesModule,
         VisitsModule,
         SheetsModule.with(fontFolder),
-        StandInModule.with(benchUrl),
+        SimulatorModule.with(simulatorUrl),
         PlanningModule.with(planWorker),
         ...(webFolder && existsSync(webFolder)
           ? [ServeStaticModule.forRoot({ rootPath: webFolder, exclude: ['/api/{*rest}'] })]

@@ -1,7 +1,7 @@
 import { loadLargeDemo } from './demo/large-demo.js';
 import { loadDemo } from './demo/load-demo.js';
 import { readConfiguration } from './platform/configuration.js';
-import { dataSourceFor } from './platform/data-source.js';
+import { dataSourceFor } from './schema/data-source.js';
 
 const source = await dataSourceFor(readConfiguration(process.env).databaseUrl).initialize();
 try {

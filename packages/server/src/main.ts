@@ -2,12 +2,18 @@ import { fileURLToPath } from 'node:url';
 import { createApplication } from './application.js';
 import { readConfiguration } from './platform/configuration.js';
 
-const { databaseUrl, port, benchUrl } = readConfiguration(process.env);
+const { databaseUrl, port, simulatorUrl } = readConfiguration(process.env);
 const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url));
 const planWorker = fileURLToPath(new URL('./planning/plan.worker.js', import.meta.url));
 const fontFolder = fileURLToPath(
   new URL('files', import.meta.resolve('@fontsource/atkinson-hyperlegible-next/package.json')),
 );
-const app = await createApplication({ databaseUrl, planWorker, fontFolder, benchUrl, webFolder });
+const app = await createApplication({
+  databaseUrl,
+  planWorker,
+  fontFolder,
+  simulatorUrl,
+  webFolder,
+});
 await app.listen(port, '127.0.0.1');
 process.stdout.write(`listening on http://127.0.0.1:${port}\n`);

@@ -1,4 +1,4 @@
-import { dataSourceFor } from './platform/data-source.js';
+import { dataSourceFor } from './schema/data-source.js';
 import { readConfiguration } from './platform/configuration.js';
 
 const source = await dataSourceFor(readConfiguration(process.env).databaseUrl).initialize();

@@ -6,7 +6,7 @@ import { printed } from '../outcome.js';
 export const checkVerb = plansVerb({
   name: 'check',
   usage: 'check FILE|FOLDER … --from YYYY-MM-DD',
-  summary: 'all that is wrong, with a mend for each; a folder stands for its .json files',
+  summary: 'all that is wrong, with a fix for each; a folder stands for its .json files',
   options: { from: { type: 'string' } },
   read: readFrom,
   run: (plans, from) => {

@@ -1,4 +1,4 @@
-import { foreverReport } from '@water-clock/core/engine';
+import { allDatesReport } from '@water-clock/core/engine';
 import { readFrom } from '../arguments.js';
 import { printed } from '../outcome.js';
 import { planVerb } from './plans-verb.js';
@@ -9,5 +9,5 @@ export const foreverVerb = planVerb({
   summary: 'the first collision on any date ever, and how far the percentage may rise',
   options: { from: { type: 'string' } },
   read: readFrom,
-  run: (plan, from) => printed(foreverReport(plan, from)),
+  run: (plan, from) => printed(allDatesReport(plan, from)),
 });

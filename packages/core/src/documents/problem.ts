@@ -1,4 +1,4 @@
-/** One fault of a document: where it stands, as a JSON path, and how to mend it. */
+/** One fault of a document: where it stands, as a JSON path, and how to fix it. */
 export interface DocumentProblem {
   /** For example `programs[1].days.everyDays`; `$` is the whole document. */
   readonly path: string;

@@ -8,7 +8,7 @@ export {
 } from './compiled-plan.js';
 export { dayPredicate, factsOf, type DayFacts } from './day-predicate.js';
 export { hoursWithin, type Span } from './dry-times.js';
-export { foreverReport, type ForeverReport } from './forever-report.js';
+export { allDatesReport, type AllDatesReport } from './all-dates-report.js';
 export { type DateRange, type NominalRun } from './nominal-runs.js';
 export { type BegunRun } from './overlap.js';
 export { inPrintedOrder, type WaterPiece } from './pieces.js';
@@ -17,11 +17,11 @@ export { runShape, type RunShape, type StationShare } from './run-shape.js';
 export { simulate, simulateCompiled, type Simulation } from './simulate.js';
 export { simulationReport, type RunName, type SimulationReport } from './simulation-report.js';
 export {
-  Ever,
+  AllDates,
   firstCollision,
   firstCollisions,
-  forever,
+  allDates,
   headroomPercent,
   percentGrid,
   type GridPercent,
-} from './forever/index.js';
+} from './all-dates/index.js';

@@ -1,6 +1,6 @@
 import { parseDate, type DayNumber } from '../civil-time/index.js';
 import { readCase, readWhole, withPublicCases } from '../testing/cases.js';
-import { clockErrorSeconds, foreverReport, simulate, simulationReport } from './index.js';
+import { clockErrorSeconds, allDatesReport, simulate, simulationReport } from './index.js';
 
 withPublicCases(
   ({ command, expect: expected }) => command.verb === 'simulate' && expected !== undefined,
@@ -17,7 +17,7 @@ withPublicCases(
   ({ command }) => command.verb === 'forever',
   ({ plan, command, expect: expected }) => {
     const from = parseDate(command.from) as DayNumber;
-    expect(foreverReport(readWhole(plan), from)).toEqual(expected);
+    expect(allDatesReport(readWhole(plan), from)).toEqual(expected);
   },
 );
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { CycleSoakPolicy } from '../timer-kinds/index.js';
+import type { CycleSoakPolicy } from '../timer-types/index.js';
 import { runShape, type RunConditions, type ShapePiece, type StationShare } from './run-shape.js';
 
 const plain = (station: number, seconds: number): StationShare => ({

@@ -1,4 +1,4 @@
-import type { CycleSoakPolicy } from '../timer-kinds/index.js';
+import type { CycleSoakPolicy } from '../timer-types/index.js';
 
 /** One station of a run: how long it waters in all, and into what it is cut. */
 export interface StationShare {

@@ -16,10 +16,11 @@ import {
   type WaterPiece,
 } from './index.js';
 import { civilDateOf } from '../civil-time/index.js';
+import { runs } from '../testing/runs.js';
 
 const FROM = parseDate('2026-05-28') as DayNumber;
 const RANGE = { from: FROM, days: 21 };
-const RUNS = { numRuns: 250 };
+const RUNS = runs(40, 500);
 
 const groupedBy = <Item>(items: readonly Item[], key: (item: Item) => string) => {
   const groups = new Map<string, Item[]>();

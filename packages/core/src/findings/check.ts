@@ -1,13 +1,13 @@
 import type { DayNumber } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
-import { SEVERITIES, type Found, type Severity } from './finding.js';
+import { SEVERITIES, type FindingFacts, type Severity } from './finding.js';
 import { RULES } from './rules.js';
 import { Situation } from './situation.js';
 
 export type FindingCode = (typeof RULES)[number]['code'];
 
-/** Something found on a timer: what, how bad, about which program, station or start, and the mend. */
-export interface Finding extends Omit<Found, 'program' | 'station' | 'startNumber'> {
+/** Something found on a timer: what, how bad, about which program, station or start, and the fix. */
+export interface Finding extends Omit<FindingFacts, 'program' | 'station' | 'startNumber'> {
   readonly code: FindingCode;
   readonly severity: Severity;
   /** Null where the finding is not about one. */
@@ -41,8 +41,8 @@ export function check(plan: Plan, from: DayNumber): Finding[] {
 }
 
 /** By program, station and start, and of collisions by the second start, on a timer's programs. */
-function inPlaceOrder(programs: readonly string[]): (x: Found, y: Found) => number {
-  const keyOf = ({ program, station, startNumber, b }: Found): number[] => [
+function inPlaceOrder(programs: readonly string[]): (x: FindingFacts, y: FindingFacts) => number {
+  const keyOf = ({ program, station, startNumber, b }: FindingFacts): number[] => [
     program === undefined ? -1 : programs.indexOf(program),
     station ?? 0,
     startNumber ?? 0,

@@ -9,14 +9,14 @@ import {
 import type { Collision, NominalRun } from '../engine/index.js';
 import { exhaustive } from '../kernel/index.js';
 import type { Plan } from '../settings/index.js';
-import type { TimerCapability } from '../timer-kinds/index.js';
+import type { TimerCapability } from '../timer-types/index.js';
 import { clockTime, lengthInWords } from '../words/index.js';
-import { rule, type Found } from './finding.js';
+import { rule, type FindingFacts } from './finding.js';
 import { dayWords } from './place-words.js';
 
 /** A pair of starts whose runs overlap, on whatever date that is first. */
 export const collision = rule('collision', 'error', ({ plan, from, ever }) =>
-  ever.collisions.map((first): Found => {
+  ever.collisions.map((first): FindingFacts => {
     const { a, b, seconds } = first;
     const nameA = nameOf(a, b);
     const nameB = nameOf(b, a);

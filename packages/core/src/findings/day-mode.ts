@@ -1,4 +1,4 @@
-import type { DayMode } from '../timer-kinds/index.js';
+import type { DayMode } from '../timer-types/index.js';
 import { listInWords } from '../words/index.js';
 import { rule } from './finding.js';
 import { hasDays } from './situation.js';

@@ -5,6 +5,7 @@ import { homeOf } from '../testing/homes.js';
 import { anyPlan } from '../testing/plans.js';
 import { clockFaults } from './clock-off.js';
 import { check, SEVERITIES, type FindingCode } from './index.js';
+import { runs } from '../testing/runs.js';
 
 const FROM = parseDate('2026-06-01') as DayNumber;
 const ofCode = (plan: Plan, code: FindingCode) =>
@@ -212,6 +213,6 @@ it('on any plan findings are in order, one for each place, and in whole sentence
       for (const { message, fix } of findings)
         expect(`${message} ${fix}`).not.toMatch(/undefined|NaN|null|Infinity/);
     }),
-    { numRuns: 200 },
+    runs(80, 1_000),
   );
 });

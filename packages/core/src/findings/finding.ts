@@ -22,7 +22,7 @@ export interface StartName {
 }
 
 /** What one rule found at one place: the words for it, and what a screen may need of it. */
-export interface Found {
+export interface FindingFacts {
   readonly program?: string;
   readonly station?: number;
   /** Which start of the program, from 1. */
@@ -50,7 +50,7 @@ export interface Found {
 export interface FindingRule<Code extends string = string> {
   readonly code: Code;
   readonly severity: Severity;
-  readonly find: (situation: Situation) => readonly Found[];
+  readonly find: (situation: Situation) => readonly FindingFacts[];
 }
 
 /** Declares a rule, so that its code is a type. */

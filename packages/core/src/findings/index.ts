@@ -1,4 +1,4 @@
 export { check, type Finding, type FindingCode } from './check.js';
 export { findingKey } from './finding-key.js';
 export { SEVERITIES, type ClockFault, type Severity, type StartName } from './finding.js';
-export { kindBreaks, withKind, type KindBreaks } from './kind-breaks.js';
+export { timerTypeBreaks, withTimerType, type TimerTypeBreaks } from './timer-type-breaks.js';

@@ -1,5 +1,5 @@
 import type { WaterPiece } from '../engine/index.js';
-import type { Found } from './finding.js';
+import type { FindingFacts } from './finding.js';
 
 const MOST_PROGRAMS = 64;
 
@@ -22,7 +22,9 @@ export class Occurrences<Occurrence> {
     else this.#seen.set(key, { program: run.program.id, station, first: occurrence, count: 1 });
   }
 
-  told(words: (first: Occurrence, program: string, station: number) => Found): Found[] {
+  told(
+    words: (first: Occurrence, program: string, station: number) => FindingFacts,
+  ): FindingFacts[] {
     return [...this.#seen.values()].map(({ program, station, first, count }) => ({
       program,
       station,
@@ -33,4 +35,5 @@ export class Occurrences<Occurrence> {
 }
 
 /** A count stands only where something occurs more than once. */
-export const counting = (count: number): Pick<Found, 'count'> => (count > 1 ? { count } : {});
+export const counting = (count: number): Pick<FindingFacts, 'count'> =>
+  count > 1 ? { count } : {};

@@ -1,8 +1,8 @@
 import { percentGrid } from '../engine/index.js';
 import { exhaustive } from '../kernel/index.js';
-import type { SeasonCapability } from '../timer-kinds/index.js';
+import type { SeasonCapability } from '../timer-types/index.js';
 import { listInWords, MONTHS } from '../words/index.js';
-import { rule, type Found } from './finding.js';
+import { rule, type FindingFacts } from './finding.js';
 import { counting } from './occurrences.js';
 import type { Situation } from './situation.js';
 
@@ -11,7 +11,7 @@ export const percentBeyondTimer = rule('percent-beyond-timer', 'error', find);
 
 const WAYS = { whole: 'one for all', program: 'by program', monthly: 'by month' } as const;
 
-function find({ plan }: Situation): Found[] {
+function find({ plan }: Situation): FindingFacts[] {
   const capability = plan.timer.season;
   const { season } = plan.controller;
   const lacksMode = capability !== null && !capability.modes.includes(season.mode);
@@ -70,7 +70,7 @@ function told(
   percent: number,
   season: SeasonCapability | null,
   lacked: keyof typeof WAYS | false,
-): Pick<Found, 'message' | 'fix'> {
+): Pick<FindingFacts, 'message' | 'fix'> {
   if (season === null)
     return {
       message: `${subject}, but this timer has no season percentage.`,

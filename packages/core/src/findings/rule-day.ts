@@ -1,7 +1,7 @@
 import { civilDateOf, dayOf, formatDateTime, type DayNumber } from '../civil-time/index.js';
 import type { WaterPiece } from '../engine/index.js';
 import { listInWords, longDate, weekdayNames } from '../words/index.js';
-import { rule, type Found } from './finding.js';
+import { rule, type FindingFacts } from './finding.js';
 import { Occurrences } from './occurrences.js';
 import { atBegin, spanWords, stationWords } from './place-words.js';
 import type { Situation } from './situation.js';
@@ -40,7 +40,7 @@ function words(
   { piece, day, afterMidnight }: OnForbiddenDay,
   program: string,
   station: number,
-): Found {
+): FindingFacts {
   const name = stationWords(situation.station(station));
   const why = afterMidnight
     ? `the run of ${longDate(dayOf(piece.run.nominal))} goes on past midnight into a day`

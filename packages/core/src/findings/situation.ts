@@ -1,7 +1,7 @@
 import { parseTimeOfDay, type DayNumber } from '../civil-time/index.js';
 import {
   compilePlan,
-  Ever,
+  AllDates,
   factsOf,
   inPrintedOrder,
   simulateCompiled,
@@ -31,7 +31,7 @@ export class Situation {
   readonly #exempt: ReadonlySet<number>;
   readonly #compiled: CompiledPlan;
   #watering: Simulation | null = null;
-  #ever: Ever | null = null;
+  #ever: AllDates | null = null;
 
   constructor(
     readonly plan: Plan,
@@ -67,8 +67,8 @@ export class Situation {
   }
 
   /** What holds on all dates. */
-  get ever(): Ever {
-    this.#ever ??= new Ever(this.#compiled, this.from);
+  get ever(): AllDates {
+    this.#ever ??= new AllDates(this.#compiled, this.from);
     return this.#ever;
   }
 

@@ -1,5 +1,5 @@
 import type { Plan, StationRun } from '../settings/index.js';
-import type { Found } from './finding.js';
+import type { FindingFacts } from './finding.js';
 import { timedRuns, type Situation } from './situation.js';
 import { stationWords } from './place-words.js';
 
@@ -11,8 +11,8 @@ export function wrongTimes(
     program: string;
     name: string;
     run: StationRun;
-  }) => Pick<Found, 'message' | 'fix'>,
-): Found[] {
+  }) => Pick<FindingFacts, 'message' | 'fix'>,
+): FindingFacts[] {
   return situation.plan.programs.flatMap((program) =>
     timedRuns(program)
       .filter((run) => isWrong(run, situation.plan))

@@ -1,5 +1,5 @@
 import type { Plan } from '../settings/index.js';
-import type { KeyInPart } from '../timer-kinds/index.js';
+import type { KeyInPart } from '../timer-types/index.js';
 import { keyInPlaces, type KeyInPlace } from './places.js';
 import { isSameValue, type KeyInValue } from './value.js';
 

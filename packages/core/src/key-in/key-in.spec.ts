@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { differences } from '../compare/index.js';
 import type { Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
-import { KEY_IN_PARTS, type KeyInPart } from '../timer-kinds/index.js';
+import { KEY_IN_PARTS, type KeyInPart } from '../timer-types/index.js';
 import { keyInPlaces, keyInSteps, valueWords, withShown, type KeyInStep } from './index.js';
 
 const STATIONS = [{ number: 1, name: 'Kerb strip' }, { number: 2 }];
@@ -28,14 +28,14 @@ const stepsOf = (
   { isWhole = false, order = KEY_IN_PARTS as readonly KeyInPart[] } = {},
 ) => keyInSteps({ target, present, order, isWhole });
 
-const told = (steps: readonly KeyInStep[]) =>
+const statement = (steps: readonly KeyInStep[]) =>
   steps.map(({ key, value }) => (value ? `${key}: ${valueWords(value)}` : key));
 
 const LOOK = ['look run: set to run', 'look sensor: active', 'look percent: 100 %', 'look clock'];
 
 it('is only what differs, with what is to be cleared, and a last look', () => {
   const steps = stepsOf(planWith(['03:30'], [900, 600]), planWith(['02:00', '05:00'], [900, 750]));
-  expect(told(steps)).toEqual([
+  expect(statement(steps)).toEqual([
     'clock',
     'A start 1: 03:30',
     'A start 2: off',
@@ -47,7 +47,7 @@ it('is only what differs, with what is to be cleared, and a last look', () => {
 
 it('sets the percentage to 100 % before run times, and to what it is to be afterwards', () => {
   const [present, target] = [planWith([], [900, 600], 130), planWith([], [900, 660], 80)];
-  expect(told(stepsOf(target, present))).toEqual([
+  expect(statement(stepsOf(target, present))).toEqual([
     'clock',
     'percent first: 100 %',
     'A station 2: 11 min',
@@ -58,7 +58,7 @@ it('sets the percentage to 100 % before run times, and to what it is to be after
     'look clock',
   ]);
   // Without run times to enter there is nothing to set it for.
-  expect(told(stepsOf(planWith([], [900, 600], 80), present))).toEqual([
+  expect(statement(stepsOf(planWith([], [900, 600], 80), present))).toEqual([
     'clock',
     'percent: 80 %',
     'look run: set to run',
@@ -72,11 +72,11 @@ it('sets the percentage back after the run times, though it is to be what it was
   const [present, target] = [planWith([], [900, 600], 130), planWith([], [900, 660], 130)];
   const keyed = ['percent first: 100 %', 'A station 2: 11 min', 'percent: 130 %'];
   const between = (order: readonly KeyInPart[]) =>
-    told(stepsOf(target, present, { order })).filter((line) => !/^(clock|look)/.test(line));
+    statement(stepsOf(target, present, { order })).filter((line) => !/^(clock|look)/.test(line));
   expect(between(KEY_IN_PARTS)).toEqual(keyed);
   expect(between(['percent', 'clock', 'run-times', 'starts', 'days', 'extras'])).toEqual(keyed);
   // And what is at 100 % in the end is not set to it twice.
-  const plain = told(stepsOf(planWith([], [900, 660], 100), present));
+  const plain = statement(stepsOf(planWith([], [900, 660], 100), present));
   expect(plain.filter((line) => line.startsWith('percent'))).toEqual(['percent first: 100 %']);
 });
 
@@ -93,7 +93,7 @@ it('follows the order of the kind, and is everything where nobody knows what is 
     'percent',
     'last-look',
   ]);
-  expect(told(steps)).toEqual(
+  expect(statement(steps)).toEqual(
     expect.arrayContaining([
       'A start 3: off',
       'B start 1: off',
@@ -105,14 +105,14 @@ it('follows the order of the kind, and is everything where nobody knows what is 
     order,
     isWhole: true,
   });
-  expect(told(whole).filter((line) => line !== 'percent first: 100 %')).toEqual(
-    told(steps).filter((line) => line !== 'percent first: 100 %'),
+  expect(statement(whole).filter((line) => line !== 'percent first: 100 %')).toEqual(
+    statement(steps).filter((line) => line !== 'percent first: 100 %'),
   );
 });
 
 it('asks for no percentage where the timer has none, and by program where it goes by program', () => {
   const none = planWith(['03:30'], [900, 0], 100, { season: null });
-  expect(told(stepsOf(none, null)).filter((line) => line.includes('percent'))).toEqual([]);
+  expect(statement(stepsOf(none, null)).filter((line) => line.includes('percent'))).toEqual([]);
   const byProgram = (percent: number): Plan => {
     const plan = planWith([], [900, percent]);
     return {
@@ -121,7 +121,7 @@ it('asks for no percentage where the timer has none, and by program where it goe
       programs: plan.programs.map((program) => ({ ...program, percent })),
     };
   };
-  const lines = told(stepsOf(byProgram(120), byProgram(90)));
+  const lines = statement(stepsOf(byProgram(120), byProgram(90)));
   expect(lines.filter((line) => line.includes('percent'))).toEqual([
     'A percent first: 100 %',
     'A percent: 120 %',

@@ -1,5 +1,5 @@
 import { MonthlySeason, WholeSeason, type Plan, type ProgramSettings } from '../settings/index.js';
-import type { KeyInPart } from '../timer-kinds/index.js';
+import type { KeyInPart } from '../timer-types/index.js';
 import { MONTHS } from '../words/index.js';
 import type { KeyInValue } from './value.js';
 

@@ -94,7 +94,7 @@ describe('settings at a home', () => {
   const own = planOf({ rules: { weekdays: [1], finishBy: '05:40', headroomPercent: 130 } });
   const home = { address: '8 Alder Row', mowingWeekdays: [6] };
 
-  it('get its rules; wishes of the technician stay', () => {
+  it('get its rules; choices of the technician stay', () => {
     const { rules } = withRulesOf(own, { ...home, ruleSet: setOf([SUMMER]) }, day('2026-06-01'));
     expect(rules).toMatchObject({
       weekdays: [2, 5],

@@ -11,7 +11,7 @@ export interface HomeForRules {
   readonly mowingWeekdays: readonly number[];
 }
 
-/** The settings with the rules that hold at a home on a date; the technician's own wishes stay. */
+/** The settings with the rules that hold at a home on a date; the technician's own choices stay. */
 export function withRulesOf(plan: Plan, home: HomeForRules, day: DayNumber): Plan {
   const { ruleSet, address } = home;
   const mowingWeekdays = [...home.mowingWeekdays];

@@ -1,5 +1,5 @@
 import { seasonPercents } from '../agronomy/index.js';
-import type { SeasonCapability } from '../timer-kinds/index.js';
+import type { SeasonCapability } from '../timer-types/index.js';
 import type { MonthWeather } from '../weather/index.js';
 import type { Yard } from '../yards/index.js';
 

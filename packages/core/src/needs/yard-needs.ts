@@ -1,4 +1,4 @@
-import type { TimerCapability } from '../timer-kinds/index.js';
+import type { TimerCapability } from '../timer-types/index.js';
 import type { MonthWeather } from '../weather/index.js';
 import type { Yard, YardStation } from '../yards/index.js';
 import type { Customary } from './customary.js';

@@ -23,7 +23,7 @@ import {
   type Head,
   type Plant,
 } from '../settings/index.js';
-import { LONGEST_SECONDS, TimerCapability } from '../timer-kinds/index.js';
+import { LONGEST_SECONDS, TimerCapability } from '../timer-types/index.js';
 
 export const BRIEF_FORMAT = 'waterclock.brief/1';
 

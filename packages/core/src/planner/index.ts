@@ -11,7 +11,7 @@ export {
   type Preference,
 } from './brief.js';
 export { readBrief } from './read-brief.js';
-export { search, type Found, type Limits } from './search.js';
+export { search, type SearchResult, type Limits } from './search.js';
 export { planBrief, type PlanAnswer, type PlanOptions } from './plan-brief.js';
 export { NOTHING_STANDS, type Standing } from './standing.js';
 export { REASON_CODES, type Reason, type ReasonCode } from './reasons.js';

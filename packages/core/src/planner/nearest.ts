@@ -1,7 +1,7 @@
 import { percentGrid } from '../engine/index.js';
 import type { Brief } from './brief.js';
 import { readBrief } from './read-brief.js';
-import { search, type Found, type Limits } from './search.js';
+import { search, type SearchResult, type Limits } from './search.js';
 import { NOTHING_STANDS, type Standing } from './standing.js';
 import { HALF_DAY, timeOfDay } from './night.js';
 import { situationOf } from './situation.js';
@@ -11,7 +11,7 @@ type Raw = Readonly<Record<string, unknown>>;
 /** A smallest change of a brief with which there is a plan. */
 export interface Nearest {
   readonly change: { readonly field: string; readonly to: unknown };
-  readonly found: Found;
+  readonly found: SearchResult;
 }
 
 /** A field that may give way, in steps of growing size; step 0 is the brief as it is. */

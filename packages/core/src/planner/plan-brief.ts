@@ -1,7 +1,7 @@
 import type { Brief } from './brief.js';
 import { nearestPlans } from './nearest.js';
 import { reasonsOf, type Reason } from './reasons.js';
-import { search, type Found, type Limits } from './search.js';
+import { search, type SearchResult, type Limits } from './search.js';
 import type { Standing } from './standing.js';
 
 type Raw = Readonly<Record<string, unknown>>;
@@ -20,7 +20,7 @@ export interface PlanOptions {
 }
 
 export type PlanAnswer =
-  | ({ readonly feasible: true } & Found)
+  | ({ readonly feasible: true } & SearchResult)
   | {
       readonly feasible: false;
       readonly reasons: readonly Reason[];

@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { planBrief, readBrief, type Brief } from './index.js';
 import { judge } from './testing/judge.js';
 import { drawFrom, randomBrief } from './testing/random-brief.js';
+import { runs } from '../testing/runs.js';
 
 type Raw = Record<string, unknown>;
 
@@ -54,8 +55,6 @@ describe('a public brief', () => {
     });
 });
 
-const RUNS = Number(process.env['PLAN_RUNS'] ?? 300);
-
 it('meets every brief that can be met, with no more programs and starts than are known', () => {
   fc.assert(
     fc.property(fc.integer({ min: 1, max: 1_000_000 }), (seed) => {
@@ -67,7 +66,7 @@ it('meets every brief that can be met, with no more programs and starts than are
       if (answer.programs === known.programs)
         expect(answer.starts).toBeLessThanOrEqual(known.starts);
     }),
-    { numRuns: RUNS, seed: 20_261_125 },
+    runs(40, 600),
   );
 });
 
@@ -111,7 +110,7 @@ describe('a plan', () => {
     expect(plan.programs[0]!.days).toMatchObject({ mode: 'weekdays' });
   });
 
-  it('keeps plantings apart where that is wished and the timer has enough programs', () => {
+  it('keeps plantings apart where that is wanted and the timer has enough programs', () => {
     const stations = [station(1), station(2, { plant: 'shrubs' }), station(3)];
     expect(planned(small({ stations })).programs).toBe(1);
     const apart = planned(small({ stations, prefer: 'by-need' }));

@@ -14,7 +14,7 @@ export interface Limits {
   readonly onProgress?: (programs: number) => void;
 }
 
-export interface Found {
+export interface SearchResult {
   readonly plan: Plan;
   readonly document: Readonly<Record<string, unknown>>;
   readonly programs: number;
@@ -59,7 +59,7 @@ export function search(
   brief: Brief,
   limits: Limits,
   standing: Standing = NOTHING_STANDS,
-): Found | null {
+): SearchResult | null {
   const situation = situationOf(brief, standing);
   if (situation.jobs.length === 0) return null;
   const apart = brief.prefer === 'by-need' && plantsOf(situation).size > 1;
@@ -70,7 +70,7 @@ export function search(
 const plantOf = ({ station }: Job): string => station.plant ?? 'unknown';
 const plantsOf = ({ jobs }: Situation): Set<string> => new Set(jobs.map(plantOf));
 
-function searchApart(asked: Asked): Found | null {
+function searchApart(asked: Asked): SearchResult | null {
   const { situation, limits } = asked;
   const arrangers = leewaysOf(situation).map((leeway) => new Arranger(situation, leeway));
   const kinds = kindsOf(asked, arrangers[0]!);
@@ -85,8 +85,8 @@ function searchApart(asked: Asked): Found | null {
   return null;
 }
 
-interface Tried {
-  readonly found: Omit<Found, 'isProven'> | null;
+interface Attempt {
+  readonly found: Omit<SearchResult, 'isProven'> | null;
   /** Everything was gone through. */
   readonly isWhole: boolean;
 }
@@ -97,7 +97,7 @@ function withPrograms(
   arrangers: readonly Arranger[],
   kinds: readonly Kind[],
   programs: number,
-): Tried {
+): Attempt {
   const { situation, limits } = asked;
   const { covers, isWhole } = coversOf(situation.jobs, kinds, programs);
   // What is likely comes first; only where it does not do, everything is gone through.
@@ -122,7 +122,7 @@ function firstAccepted(
   arranger: Arranger,
   candidates: readonly Candidate[],
   programs: number,
-): Tried['found'] {
+): Attempt['found'] {
   const least = Math.min(...candidates.map(({ starts }) => starts.least));
   const most = Math.max(...candidates.map(({ starts }) => starts.most));
   for (let starts = least; starts <= most; starts++)
@@ -152,7 +152,7 @@ function accepted(
   { document, situation }: Asked,
   arranged: readonly Arranged[],
   programs: number,
-): Omit<Found, 'isProven'> | null {
+): Omit<SearchResult, 'isProven'> | null {
   const planned = planDocument(document, situation, arranged);
   const read = readPlan(planned);
   if (!read.ok || faultOf(situation, read.value) !== null) return null;

@@ -6,7 +6,7 @@ import {
   type Plan,
   type ProgramSettings,
 } from '../settings/index.js';
-import type { Wish } from './wish.js';
+import type { StationTarget } from './station-target.js';
 
 /** Programs and stations that are to stay as they are. */
 export interface Pinned {
@@ -16,7 +16,7 @@ export interface Pinned {
   readonly stations: readonly number[];
 }
 
-export interface PlanWishes {
+export interface PlanTargets {
   readonly from: DayNumber;
   /** `HH:MM`; null: noon. */
   readonly finishBy: string | null;
@@ -36,14 +36,14 @@ export interface BriefForPlan {
 }
 
 /**
- * The brief for settings that are on a timer: every wished station that is not pinned, the timer, its
+ * The brief for settings that are on a timer: every station with a target that is not pinned, the timer, its
  * rules and hours. What passes by, the season percentage, pauses and a wrong clock, stays out of it.
  */
 export function briefFor(
   plan: Plan,
-  wishes: readonly Wish[],
+  targets: readonly StationTarget[],
   leaders: ReadonlyMap<number, number>,
-  asked: PlanWishes,
+  asked: PlanTargets,
 ): BriefForPlan {
   const { finishBy, earliestStart, headroomPercent, prefer, isCutByStarts, pinned } = asked;
   const timer = isCutByStarts ? { ...plan.timer, cycleSoak: null } : plan.timer;
@@ -57,7 +57,7 @@ export function briefFor(
   const controller = { ...new ControllerSettings(), stationDelaySeconds, noWater };
   const programs = keptPrograms(plan, pinned);
   const numbers = new Set(programs.flatMap(({ runs }) => runs.map(({ station }) => station)));
-  const wishOf = new Map(wishes.map((wish) => [wish.number, wish]));
+  const targetOf = new Map(targets.map((target) => [target.number, target]));
   return {
     document: {
       format: BRIEF_FORMAT,
@@ -67,16 +67,16 @@ export function briefFor(
       controller,
       rules: { ...rules, ...(earliestStart !== null && { earliestStart }) },
       stations: plan.stations.flatMap((station) => {
-        const wish = wishOf.get(station.number);
-        if (!wish || !station.enabled || numbers.has(station.number)) return [];
+        const target = targetOf.get(station.number);
+        if (!target || !station.enabled || numbers.has(station.number)) return [];
         const { cycleSeconds: _cycle, soakSeconds: _soak, ...facts } = station;
         const { runoffSeconds: _runoff, minSoakSeconds: _least, ...rest } = facts;
         return [
           {
             ...rest,
-            need: wish.need,
-            ...(wish.maxPieceSeconds !== null && { maxPieceSeconds: wish.maxPieceSeconds }),
-            ...(wish.minSoakSeconds !== null && { minSoakSeconds: wish.minSoakSeconds }),
+            need: target.need,
+            ...(target.maxPieceSeconds !== null && { maxPieceSeconds: target.maxPieceSeconds }),
+            ...(target.minSoakSeconds !== null && { minSoakSeconds: target.minSoakSeconds }),
           },
         ];
       }),

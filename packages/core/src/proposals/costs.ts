@@ -1,5 +1,5 @@
 import { addDays, dayOf, secondOfDay, startOfDay, type DayNumber } from '../civil-time/index.js';
-import { forever, simulate } from '../engine/index.js';
+import { allDates, simulate } from '../engine/index.js';
 import type { Plan } from '../settings/index.js';
 
 /** What settings cost: to key in, in nights, in water. */
@@ -58,6 +58,6 @@ export function costsOf(plan: Plan, from: DayNumber): Costs {
     latestEndSeconds: all.length === 0 ? null : Math.max(...all.map(({ to }) => to)),
     weeklySeconds: seconds / WEEKS,
     weeklyLitres: litres === null ? null : litres / WEEKS,
-    headroomPercent: forever(plan, from).headroomPercent,
+    headroomPercent: allDates(plan, from).headroomPercent,
   };
 }

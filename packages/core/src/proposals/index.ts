@@ -3,8 +3,14 @@ export {
   keptPrograms,
   type BriefForPlan,
   type Pinned,
-  type PlanWishes,
+  type PlanTargets,
 } from './brief-for.js';
 export { costsOf, type Costs } from './costs.js';
 export { changedPrograms, proposalOn, withPrograms } from './proposal.js';
-export { isWish, wishesOf, type NoWish, type Wish, type WishConditions } from './wish.js';
+export {
+  isTarget,
+  targetsOf,
+  type NoTarget,
+  type StationTarget,
+  type TargetConditions,
+} from './station-target.js';

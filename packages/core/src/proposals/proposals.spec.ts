@@ -10,12 +10,12 @@ import {
   briefFor,
   changedPrograms,
   costsOf,
-  isWish,
+  isTarget,
   proposalOn,
-  wishesOf,
+  targetsOf,
   withPrograms,
-  type PlanWishes,
-  type Wish,
+  type PlanTargets,
+  type StationTarget,
 } from './index.js';
 
 const FROM = parseDate('2026-06-01') as DayNumber;
@@ -86,44 +86,44 @@ const CONDITIONS = {
   isCutByStarts: false,
 };
 
-const wishFor = (number: number, conditions = CONDITIONS, plan = asFound()): Wish => {
-  const wish = wishesOf(plan, needsOf(STATIONS, DRY, plan), conditions).find(
+const targetFor = (number: number, conditions = CONDITIONS, plan = asFound()): StationTarget => {
+  const target = targetsOf(plan, needsOf(STATIONS, DRY, plan), conditions).find(
     (one) => one.number === number,
   )!;
-  if (!isWish(wish)) throw new Error(wish.why);
-  return wish;
+  if (!isTarget(target)) throw new Error(target.why);
+  return target;
 };
 
 describe('what stations are to be given', () => {
   it('is the taken need, in pieces that the ground takes', () => {
     // 5 × 0.8 × 7 = 28 mm a week at 37.5 mm/h: 2,688 s. Clay roots hold 200 × 0.15 × 0.5 = 15 mm or
     // so: three or four waterings. 5 mm stand on level clay; 37.5 − 2.5 go off: 514 s.
-    expect(wishFor(1)).toMatchObject({
+    expect(targetFor(1)).toMatchObject({
       need: { weeklySeconds: 2688 },
       maxPieceSeconds: 514,
       minSoakSeconds: 7200,
       from: 'measurement',
       cutFromPerWeek: null,
     });
-    const { need } = wishFor(1) as { need: { daysPerWeek: number[] } };
+    const { need } = targetFor(1) as { need: { daysPerWeek: number[] } };
     expect(need.daysPerWeek[1]).toBe(Math.min(5, need.daysPerWeek[0]! + 2));
   });
 
-  it('goes by an interval where water is wanted less than weekly, if the timer and the wish have it', () => {
+  it('goes by an interval where water is wanted less than weekly, if the timer and the target have it', () => {
     // 25 days for trees, as in needs.spec: 4,500 s in pieces of ten minutes with 50 between are too
     // long for half a night, 18,900 s: six pieces are not, 3,600 s at 180 s a day.
-    expect(wishFor(3).need).toEqual({ everyDays: 20, seconds: 3600 });
+    expect(targetFor(3).need).toEqual({ everyDays: 20, seconds: 3600 });
     const endless = { ...CONDITIONS, nightSeconds: 86_400 };
-    expect(wishFor(3, endless).need).toEqual({ everyDays: 25, seconds: 4500 });
-    expect(wishFor(3, { ...CONDITIONS, usesIntervals: false }).need).toMatchObject({
+    expect(targetFor(3, endless).need).toEqual({ everyDays: 25, seconds: 4500 });
+    expect(targetFor(3, { ...CONDITIONS, usesIntervals: false }).need).toMatchObject({
       daysPerWeek: [1, 3],
     });
     const noIntervals = asFound({ timer: { stations: 8, dayModes: ['weekdays'] } });
     noIntervals.programs.splice(1);
-    expect(wishFor(3, CONDITIONS, noIntervals).need).toHaveProperty('weeklySeconds');
+    expect(targetFor(3, CONDITIONS, noIntervals).need).toHaveProperty('weeklySeconds');
     const tenDays = asFound({ timer: { stations: 8, intervalMaxDays: 10 } });
-    const { need } = wishFor(3, CONDITIONS, tenDays) as { need: { seconds: number } };
-    const { need: weekly } = wishFor(3, { ...CONDITIONS, usesIntervals: false }) as {
+    const { need } = targetFor(3, CONDITIONS, tenDays) as { need: { seconds: number } };
+    const { need: weekly } = targetFor(3, { ...CONDITIONS, usesIntervals: false }) as {
       need: { weeklySeconds: number };
     };
     expect(need).toMatchObject({ everyDays: 10 });
@@ -139,8 +139,8 @@ describe('what stations are to be given', () => {
     });
     const plan = asFound();
     const own = (stations: object[]) =>
-      wishesOf(plan, needsOf(stations, DRY, plan), { ...CONDITIONS, nightSeconds: 864_000 })
-        .filter(isWish)
+      targetsOf(plan, needsOf(stations, DRY, plan), { ...CONDITIONS, nightSeconds: 864_000 })
+        .filter(isTarget)
         .map(({ need }) => need as { everyDays: number; seconds: number });
     const [sandy] = own([trees(1, 'sandy loam')]);
     const [loam] = own([trees(2, 'loam')]);
@@ -156,13 +156,13 @@ describe('what stations are to be given', () => {
 
   it('of new seed is several short runs by day, or by night like the rest', () => {
     // 15 minutes by custom, 14 times a week, is twice a day.
-    expect(wishFor(4).need).toEqual({
+    expect(targetFor(4).need).toEqual({
       timesPerDay: 2,
       seconds: 900,
       daysPerWeek: [6, 7],
       spread: ['07:00', '17:00'],
     });
-    expect(wishFor(4, { ...CONDITIONS, spread: null as never }).need).toEqual({
+    expect(targetFor(4, { ...CONDITIONS, spread: null as never }).need).toEqual({
       weeklySeconds: 12_600,
       daysPerWeek: [7, 7],
     });
@@ -170,17 +170,17 @@ describe('what stations are to be given', () => {
 
   it('is what the settings give now where nobody knows better', () => {
     // 28 odd days of the 56 from 1 June: 28 × 2 × 600 s ÷ 8.
-    expect(wishFor(5)).toMatchObject({
+    expect(targetFor(5)).toMatchObject({
       need: { weeklySeconds: (28 * 2 * 600) / 8, daysPerWeek: [4, 5] },
       from: 'as-set',
     });
     const plan = asFound({ programs: [] });
-    expect(wishesOf(plan, needsOf(STATIONS, DRY, plan), CONDITIONS)[4]).toEqual({
+    expect(targetsOf(plan, needsOf(STATIONS, DRY, plan), CONDITIONS)[4]).toEqual({
       number: 5,
       why: 'not-known',
     });
     const wet = { et0Mm: 1, days: 30, rainsMm: Array(30).fill(20) as number[] };
-    expect(wishesOf(plan, needsOf(STATIONS, wet, plan), CONDITIONS)[0]).toEqual({
+    expect(targetsOf(plan, needsOf(STATIONS, wet, plan), CONDITIONS)[0]).toEqual({
       number: 1,
       why: 'needs-nothing',
     });
@@ -188,18 +188,18 @@ describe('what stations are to be given', () => {
 
   it('is no oftener than the rules allow, and says so', () => {
     const seldom = asFound({ rules: { weekdays: [2, 4, 6], mowingWeekdays: [6] } });
-    expect(wishFor(1, CONDITIONS, seldom)).toMatchObject({
+    expect(targetFor(1, CONDITIONS, seldom)).toMatchObject({
       need: { daysPerWeek: [2, 2] },
       cutFromPerWeek: expect.any(Number),
     });
-    expect(wishFor(4, CONDITIONS, asFound({ rules: { dateParity: 'odd' } }))).toMatchObject({
+    expect(targetFor(4, CONDITIONS, asFound({ rules: { dateParity: 'odd' } }))).toMatchObject({
       need: { timesPerDay: 2, daysPerWeek: [2, 3] },
       cutFromPerWeek: 7,
     });
   });
 });
 
-const WISHES: PlanWishes = {
+const TARGETS: PlanTargets = {
   from: FROM,
   finishBy: '06:30',
   earliestStart: '20:00',
@@ -209,14 +209,14 @@ const WISHES: PlanWishes = {
   pinned: { programs: [], stations: [] },
 };
 
-function proposed(plan: Plan, fields: Partial<PlanWishes> = {}): Plan {
-  const wishes = wishesOf(plan, needsOf(STATIONS.slice(0, 5), DRY, plan), {
+function proposed(plan: Plan, fields: Partial<PlanTargets> = {}): Plan {
+  const targets = targetsOf(plan, needsOf(STATIONS.slice(0, 5), DRY, plan), {
     ...CONDITIONS,
     isCutByStarts: fields.isCutByStarts ?? false,
   })
-    .filter(isWish)
+    .filter(isTarget)
     .filter(({ number }) => number !== 4);
-  const { document, standing } = briefFor(plan, wishes, new Map(), { ...WISHES, ...fields });
+  const { document, standing } = briefFor(plan, targets, new Map(), { ...TARGETS, ...fields });
   const read = readBrief(document);
   if (!read.ok) throw new Error(JSON.stringify(read.trouble));
   const answer = planBrief(document, read.value, { now: () => 0, standing });
@@ -230,7 +230,7 @@ const faults = (plan: Plan): string[] =>
     .map(({ code }) => code);
 
 describe('a proposal for settings as found', () => {
-  it('mends what programs can mend, and leaves the sensor to the technician', () => {
+  it('puts right what programs can fix, and leaves the sensor to the technician', () => {
     expect(faults(asFound())).toContain('collision');
     const proposal = proposed(asFound());
     expect(faults(proposal)).toEqual(['sensor-bypassed']);
@@ -258,7 +258,7 @@ describe('a proposal for settings as found', () => {
     expect(faults(one)).toEqual(['sensor-bypassed']);
   });
 
-  it('cuts by several starts where that is wished, though the timer could soak', () => {
+  it('cuts by several starts where that is wanted, though the timer could soak', () => {
     const proposal = proposed(asFound(), { isCutByStarts: true });
     expect(proposal.stations.every(({ cycleSeconds }) => cycleSeconds === undefined)).toBe(true);
     const own = proposal.programs.find(({ runs }) => runs.some(({ station }) => station === 1))!;

@@ -1,8 +1,8 @@
-export { monthWishes } from './month-wishes.js';
+export { monthTargets } from './month-targets.js';
 export {
   seasonTable,
   withPercents,
-  type MonthWish,
+  type MonthTarget,
   type SeasonMonth,
   type SeasonStep,
   type SeasonTable,

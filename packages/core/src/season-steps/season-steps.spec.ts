@@ -4,7 +4,7 @@ import type { Plan } from '../settings/index.js';
 import { planOf } from '../testing/plans.js';
 import type { MonthWeather } from '../weather/index.js';
 import { readYard } from '../yards/index.js';
-import { monthWishes, seasonTable, type MonthWish } from './index.js';
+import { monthTargets, seasonTable, type MonthTarget } from './index.js';
 
 const TODAY = parseDate('2026-06-10') as DayNumber;
 
@@ -32,11 +32,11 @@ const plan = (fields: object = {}): Plan =>
     ...fields,
   });
 
-const wish = (percent: number, byProgram: Record<string, number> = {}): MonthWish => ({
+const target = (percent: number, byProgram: Record<string, number> = {}): MonthTarget => ({
   percent,
   byProgram,
 });
-const YEAR = [0, 12, 30, 30, 62, 95, 100, 100, 62, 28, 17, 0].map((percent) => wish(percent));
+const YEAR = [0, 12, 30, 30, 62, 95, 100, 100, 62, 28, 17, 0].map((percent) => target(percent));
 
 describe('one percentage for the whole timer', () => {
   const table = seasonTable(plan(), YEAR, 'whole', TODAY)!;
@@ -82,12 +82,12 @@ describe('one percentage for the whole timer', () => {
   it('is held against collisions on every date', () => {
     // 3,000 s are over before 04:00 up to 120 %.
     const hot = (percent: number) =>
-      seasonTable(plan(), YEAR.with(6, wish(percent)), 'whole', TODAY)!.months[6]!;
+      seasonTable(plan(), YEAR.with(6, target(percent)), 'whole', TODAY)!.months[6]!;
     expect(hot(120).findings).toEqual([]);
     expect(hot(130).findings.map(({ code }) => code)).toEqual(['collision']);
     expect(hot(170)).toMatchObject({ percents: { A: 150 }, troubles: ['above-most'] });
     const late = plan({ rules: { finishBy: '04:06' } });
-    const found = seasonTable(late, YEAR.with(6, wish(130)), 'whole', TODAY)!.months[6]!.findings;
+    const found = seasonTable(late, YEAR.with(6, target(130)), 'whole', TODAY)!.months[6]!.findings;
     expect(new Set(found.map(({ code }) => code))).toEqual(new Set(['collision', 'late-finish']));
   });
 
@@ -97,7 +97,7 @@ describe('one percentage for the whole timer', () => {
 });
 
 it('by program each goes its own way, and one that needs none leaves the others on', () => {
-  const year = YEAR.with(8, wish(60, { A: 130, B: 0 })).with(9, wish(60, { A: 0, B: 0 }));
+  const year = YEAR.with(8, target(60, { A: 130, B: 0 })).with(9, target(60, { A: 0, B: 0 }));
   const table = seasonTable(plan(), year, 'program', TODAY)!;
   expect(table.months[8]).toMatchObject({ percents: { A: 130, B: 20 }, isDry: false });
   // A goes on until 04:05 while B starts at 04:00.
@@ -107,7 +107,7 @@ it('by program each goes its own way, and one that needs none leaves the others 
 });
 
 it('by month there are no dates to keep, and a collision is found in its month alone', () => {
-  const table = seasonTable(plan(), YEAR.with(6, wish(130)), 'monthly', TODAY)!;
+  const table = seasonTable(plan(), YEAR.with(6, target(130)), 'monthly', TODAY)!;
   expect(table.steps).toEqual([]);
   expect(table.months[6]!.findings.map(({ code, first }) => [code, first?.slice(0, 7)])).toEqual([
     ['collision', '2026-07'],
@@ -135,27 +135,27 @@ describe('what months want', () => {
   const asked = { yard, months, customary: new Customary() };
 
   it('is the site’s percentage of the month that the run times are for', () => {
-    expect(monthWishes(plan(), asked, 7).map(({ percent }) => percent)).toEqual([
+    expect(monthTargets(plan(), asked, 7).map(({ percent }) => percent)).toEqual([
       50, 50, 50, 50, 50, 50, 100, 50, 50, 50, 50, 50,
     ]);
-    expect(monthWishes(plan(), asked, 1)[6]!.percent).toBe(200);
+    expect(monthTargets(plan(), asked, 1)[6]!.percent).toBe(200);
   });
 
   it('is that of a program’s own stations where all are measured, rain included', () => {
-    const [april, july] = [3, 6].map((index) => monthWishes(plan(), asked, 7)[index]!.byProgram);
+    const [april, july] = [3, 6].map((index) => monthTargets(plan(), asked, 7)[index]!.byProgram);
     expect(july).toEqual({ A: 100, B: 100 });
     // Turf: 4 × 0.8 × 7 = 22.4 mm less 57.6 mm × 7 ÷ 30 = 13.44, of 44.8. Trees: 14 mm less
     // the same, of 28.
     expect(april!['A']).toBeCloseTo((100 * (22.4 - 13.44)) / 44.8, 6);
     expect(april!['B']).toBeCloseTo((100 * (14 - 13.44)) / 28, 6);
     const oneUnknown = { ...asked, yard: { ...yard, stations: [yard.stations[0]!] } };
-    expect(monthWishes(plan(), oneUnknown, 7)[3]!.byProgram).not.toHaveProperty('B');
+    expect(monthTargets(plan(), oneUnknown, 7)[3]!.byProgram).not.toHaveProperty('B');
   });
 
   it('is what somebody typed, before all else', () => {
     const typed = { ...yard, monthPercents: [0, 0, 10, 30, 60, 90, 100, 100, 70, 40, 10, 0] };
-    const wishes = monthWishes(plan(), { ...asked, yard: typed }, 8);
-    expect(wishes.map(({ percent }) => percent)).toEqual(typed.monthPercents);
-    expect(wishes[3]!.byProgram).toEqual({});
+    const targets = monthTargets(plan(), { ...asked, yard: typed }, 8);
+    expect(targets.map(({ percent }) => percent)).toEqual(typed.monthPercents);
+    expect(targets[3]!.byProgram).toEqual({});
   });
 });

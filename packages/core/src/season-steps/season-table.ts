@@ -8,10 +8,10 @@ import {
 import { percentGrid } from '../engine/index.js';
 import { check, findingKey, type Finding, type FindingCode } from '../findings/index.js';
 import { MonthlySeason, WholeSeason, type Plan, type SeasonSetting } from '../settings/index.js';
-import type { SeasonMode } from '../timer-kinds/index.js';
+import type { SeasonMode } from '../timer-types/index.js';
 
 /** How much of the run times a month wants: of all, or of each program. */
-export interface MonthWish {
+export interface MonthTarget {
   /** Percent of the run times as they are set. */
   readonly percent: number;
   /** By program label; a program that is not named goes by `percent`. */
@@ -30,7 +30,7 @@ export type SeasonTrouble =
 export interface SeasonMonth {
   /** 1 to 12. */
   readonly month: number;
-  readonly wanted: MonthWish;
+  readonly wanted: MonthTarget;
   /** What is set in that month, by program label; the same for all but in program mode. */
   readonly percents: Readonly<Record<string, number>>;
   /** The month wants no water at all: the timer is better off. */
@@ -79,7 +79,7 @@ const AT_PERCENT: ReadonlySet<FindingCode> = new Set([
  */
 export function seasonTable(
   plan: Plan,
-  wishes: readonly MonthWish[],
+  targets: readonly MonthTarget[],
   mode: SeasonMode,
   today: DayNumber,
 ): SeasonTable | null {
@@ -87,11 +87,11 @@ export function seasonTable(
   if (!season) return null;
   const labels = plan.programs.map(({ id }) => id);
   const grid = percentGrid(season);
-  const wantedOf = (wish: MonthWish, id: string) =>
-    mode === 'program' ? (wish.byProgram[id] ?? wish.percent) : wish.percent;
-  const percentsOf = (wish: MonthWish) =>
-    Object.fromEntries(labels.map((id) => [id, nearest(grid, wantedOf(wish, id))]));
-  const settings = wishes.map(percentsOf);
+  const wantedOf = (target: MonthTarget, id: string) =>
+    mode === 'program' ? (target.byProgram[id] ?? target.percent) : target.percent;
+  const percentsOf = (target: MonthTarget) =>
+    Object.fromEntries(labels.map((id) => [id, nearest(grid, wantedOf(target, id))]));
+  const settings = targets.map(percentsOf);
   const known = new Set(check(withPercents(plan, hundred(labels)), today).map(findingKey));
   const foundAt = new Map<string, Finding[]>();
   const findingsOf = (month: number): Finding[] => {
@@ -110,7 +110,7 @@ export function seasonTable(
     }
     return found;
   };
-  const months = wishes.map((wanted, index): SeasonMonth => {
+  const months = targets.map((wanted, index): SeasonMonth => {
     const percents = settings[index]!;
     const isDry = labels.every((id) => wantedOf(wanted, id) <= 0);
     const shortStations = isDry ? [] : stationsTooShort(plan, percents);

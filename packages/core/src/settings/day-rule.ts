@@ -6,7 +6,7 @@ import {
   WholeNumber,
   type DocumentClass,
 } from '../documents/index.js';
-import { DAY_MODES } from '../timer-kinds/index.js';
+import { DAY_MODES } from '../timer-types/index.js';
 
 /** Waters on chosen weekdays, Monday = 1. With none chosen it never waters. */
 export class WeekdayRule {

@@ -1,4 +1,6 @@
 export { EvenRule, IntervalRule, OddRule, WeekdayRule, type DayRule } from './day-rule.js';
+export * from './edits.js';
+export { newPlan } from './new-plan.js';
 export * from './plan.js';
 export { LARGEST_FILE_BYTES, readPlan, readPlanText } from './read-plan.js';
 export {

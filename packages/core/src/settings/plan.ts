@@ -16,7 +16,7 @@ import {
   TimeZone,
   WholeNumber,
 } from '../documents/index.js';
-import { LONGEST_SECONDS, TimerCapability } from '../timer-kinds/index.js';
+import { LONGEST_SECONDS, TimerCapability } from '../timer-types/index.js';
 import { DAY_RULES, dayRuleClass, WeekdayRule, type DayRule } from './day-rule.js';
 import {
   LARGEST_PERCENT,

@@ -5,7 +5,7 @@ import {
   WholeNumber,
   type DocumentClass,
 } from '../documents/index.js';
-import { SEASON_MODES } from '../timer-kinds/index.js';
+import { SEASON_MODES } from '../timer-types/index.js';
 
 /** The largest percentage that a document may hold. */
 export const LARGEST_PERCENT = 1000;

@@ -9,7 +9,7 @@ import {
 } from '../civil-time/index.js';
 import { percentInForce, scaledSeconds, simulate, type Simulation } from '../engine/index.js';
 import type { Plan, ProgramSettings, StationSettings } from '../settings/index.js';
-import type { TimerHandling } from '../timer-kinds/index.js';
+import type { TimerHandling } from '../timer-types/index.js';
 import {
   daysLong,
   inClock,

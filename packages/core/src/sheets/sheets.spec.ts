@@ -1,6 +1,6 @@
 import { parseDate, type DayNumber } from '../civil-time/index.js';
 import { planOf } from '../testing/plans.js';
-import { TimerHandling } from '../timer-kinds/index.js';
+import { TimerHandling } from '../timer-types/index.js';
 import { dueDates, readSheet, sheetOf } from './index.js';
 
 const ON = parseDate('2026-06-01') as DayNumber;

@@ -11,7 +11,7 @@ import {
   type DocumentProblem,
 } from '../documents/index.js';
 import { err, ok, type Result } from '../kernel/index.js';
-import { LONGEST_SECONDS } from '../timer-kinds/index.js';
+import { LONGEST_SECONDS } from '../timer-types/index.js';
 import { STATION_FAULTS, type StationFault } from './station-faults.js';
 import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
 

@@ -15,20 +15,20 @@ export interface MadeEntry {
 }
 
 /** What holds of one subject, and what others said of it without knowing of each other. */
-export interface Told<Entry extends VisitEntry = VisitEntry> {
+export interface Statement<Entry extends VisitEntry = VisitEntry> {
   readonly latest: MadeEntry & { readonly entry: Entry };
   /** Said otherwise by somebody who had not seen the latest, as its maker had not seen this. */
   readonly otherwise: readonly (MadeEntry & { readonly entry: Entry })[];
 }
 
 export interface Visit {
-  readonly steps: ReadonlyMap<VisitStep, Told<StepEntry>>;
+  readonly steps: ReadonlyMap<VisitStep, Statement<StepEntry>>;
   /** By `key value`: what is ticked. */
   readonly keyedIn: ReadonlySet<string>;
-  readonly stations: ReadonlyMap<number, Told<StationEntry>>;
+  readonly stations: ReadonlyMap<number, Statement<StationEntry>>;
   readonly care: ReadonlySet<'battery' | 'sensor'>;
   /** Everything that two said differently. */
-  readonly conflicts: readonly Told[];
+  readonly conflicts: readonly Statement[];
 }
 
 export const tickKey = (key: string, value: string): string => `${key} ${value}`;
@@ -65,9 +65,9 @@ export function visitOf(entries: readonly MadeEntry[]): Visit {
     const subject = subjectOf(made.entry);
     bySubject.set(subject, [...(bySubject.get(subject) ?? []), made]);
   }
-  const told = [...bySubject.values()].map(toldOf);
+  const statement = [...bySubject.values()].map(statementOf);
   const of = <Kind extends VisitEntry['kind']>(kind: Kind) =>
-    told.filter(({ latest }) => latest.entry.kind === kind) as Told<
+    statement.filter(({ latest }) => latest.entry.kind === kind) as Statement<
       Extract<VisitEntry, { kind: Kind }>
     >[];
   return {
@@ -83,11 +83,11 @@ export function visitOf(entries: readonly MadeEntry[]): Visit {
         .filter(({ latest }) => latest.entry.isDone)
         .map(({ latest }) => latest.entry.what),
     ),
-    conflicts: told.filter(({ otherwise }) => otherwise.length > 0),
+    conflicts: statement.filter(({ otherwise }) => otherwise.length > 0),
   };
 }
 
-function toldOf(all: readonly MadeEntry[]): Told {
+function statementOf(all: readonly MadeEntry[]): Statement {
   const inOrder = [...all].sort(
     (a, b) =>
       a.observedAt.localeCompare(b.observedAt) || (a.number ?? NOT_YET) - (b.number ?? NOT_YET),

@@ -100,7 +100,7 @@ it('refuses what is no entry, every fault at its place', () => {
   expect(
     paths({ kind: 'station', station: 0, faults: ['rust'], ohms: -1, more: 1 }).sort(),
   ).toEqual(['faults[0]', 'more', 'ohms', 'station']);
-  expect(paths({ kind: 'wish' })).toEqual(['kind']);
+  expect(paths({ kind: 'target' })).toEqual(['kind']);
   expect(paths(null)).toEqual(['kind']);
 });
 

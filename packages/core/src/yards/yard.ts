@@ -12,7 +12,7 @@ import {
   WholeNumber,
 } from '../documents/index.js';
 import { HEADS, LARGEST_PERCENT, type Head, type Plant } from '../settings/index.js';
-import { LONGEST_SECONDS } from '../timer-kinds/index.js';
+import { LONGEST_SECONDS } from '../timer-types/index.js';
 
 export const YARD_FORMAT = 'waterclock.yard/1';
 

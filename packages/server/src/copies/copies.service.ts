@@ -6,12 +6,12 @@ import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { observedAt } from '../platform/observed.js';
 import { badInput, notFound } from '../platform/problem.js';
-import { lockTimer } from '../timers/lock-timer.js';
+import { lockTimer } from '../timer-records/lock-timer.js';
 import { timerAnswer } from '../timers/timer-answer.js';
-import { Timer } from '../timers/timer.entity.js';
+import { Timer } from '../schema/timer.entity.js';
 import { CopyAnswer, CopyChange, CopyFields, CopyListing } from './copy.dto.js';
-import { Copy } from './copy.entity.js';
-import { makeCopy } from './make-copy.js';
+import { Copy } from '../schema/copy.entity.js';
+import { makeCopy } from '../timer-records/make-copy.js';
 
 @Injectable()
 export class CopiesService {
@@ -39,7 +39,7 @@ export class CopiesService {
   async one(firmId: string, id: string): Promise<CopyAnswer> {
     const row = await this.source.manager.findOne(Copy, {
       where: { firmId, id },
-      relations: { timer: { property: true, kind: true } },
+      relations: { timer: { property: true, timerType: true } },
     });
     if (!row) throw notFound('copy');
     return { ...copyListing(row), timer: timerAnswer(row.timer), document: row.document };

@@ -1,5 +1,5 @@
 import type { SupplySource } from '@water-clock/core/property-file';
-import { GENERIC_KINDS, type TimerCapability } from '@water-clock/core/timer-kinds';
+import { GENERIC_TYPES, type TimerCapability } from '@water-clock/core/timer-types';
 import type { YardStation } from '@water-clock/core/yards';
 import { PLUM_YARD } from './plum-yard.js';
 
@@ -32,9 +32,9 @@ interface DemoTimer {
 
 export const DEMO_TOWN = { town: 'Quillhaven', timeZone: 'America/Denver' };
 
-const kind = (key: string): TimerCapability => {
-  const found = GENERIC_KINDS.find((candidate) => candidate.key === key);
-  if (!found) throw new Error(`There is no timer kind "${key}".`);
+const timerType = (key: string): TimerCapability => {
+  const found = GENERIC_TYPES.find((candidate) => candidate.key === key);
+  if (!found) throw new Error(`There is no timer type "${key}".`);
   return found.timer;
 };
 
@@ -49,7 +49,7 @@ const plan = (timer: TimerCapability, fields: object) => ({
   ...fields,
 });
 
-/** The made-up homes of a made-up town. Their timers differ in kind; some have something wrong. */
+/** The made-up homes of a made-up town. Their timers differ in type; some have something wrong. */
 export const DEMO_HOMES: readonly DemoHome[] = [
   {
     name: 'Plum cottage',
@@ -68,7 +68,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
         // B drifts through the week and meets A on some nights only.
         name: 'Garage timer',
         yard: PLUM_YARD,
-        document: plan(kind('wall-12'), {
+        document: plan(timerType('wall-12'), {
           controller: { stationDelaySeconds: 5, season: { mode: 'whole', percent: 110 } },
           stations: [
             {
@@ -142,7 +142,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
       },
       {
         name: 'Greenhouse tap',
-        document: plan(kind('tap-1'), {
+        document: plan(timerType('tap-1'), {
           stations: [{ number: 1, name: 'Greenhouse bench', head: 'micro', plant: 'vegetables' }],
           programs: [
             {
@@ -170,7 +170,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
       {
         // The clock is twelve hours ahead: what is meant for the night waters in the afternoon.
         name: 'Valve box by the gate',
-        document: plan(kind('battery-2'), {
+        document: plan(timerType('battery-2'), {
           controller: {
             clock: { timerReads: '2026-06-01T20:52:00', trueTime: '2026-06-01T08:52:00' },
           },
@@ -200,7 +200,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     timers: [
       {
         name: 'Tap by the kitchen door',
-        document: plan(kind('tap-1'), {
+        document: plan(timerType('tap-1'), {
           stations: [{ number: 1, name: 'Herb spiral', head: 'drip', plant: 'vegetables' }],
           programs: [
             {
@@ -222,7 +222,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     timers: [
       {
         name: 'Plant room',
-        document: plan(kind('modular-24'), {
+        document: plan(timerType('modular-24'), {
           controller: {
             stationDelaySeconds: 10,
             season: {
@@ -291,7 +291,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
       {
         // Each station was given a start of its own, so the whole program runs three times.
         name: 'Carport',
-        before: plan(kind('wall-6'), {
+        before: plan(timerType('wall-6'), {
           stations: [
             { number: 1, name: 'Front', head: 'spray', plant: 'turf' },
             { number: 2, name: 'Side', head: 'spray', plant: 'turf' },
@@ -319,7 +319,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
           3: { sun: 'full', soil: 'loam', slopePercent: 1, areaSquareMetres: 110, flowLpm: 24 },
           4: { sun: 'part', soil: 'loam', areaSquareMetres: 24, flowLpm: 6 },
         },
-        document: plan(kind('wall-6'), {
+        document: plan(timerType('wall-6'), {
           stations: [
             { number: 1, name: 'Front', head: 'spray', plant: 'turf' },
             { number: 2, name: 'Side', head: 'spray', plant: 'turf' },
@@ -358,7 +358,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
       {
         // The percentage of July, and of July alone, makes A run into B.
         name: 'Boat shed',
-        document: plan(kind('wall-12'), {
+        document: plan(timerType('wall-12'), {
           controller: {
             season: {
               mode: 'monthly',

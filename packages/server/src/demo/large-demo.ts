@@ -1,9 +1,9 @@
-import { GENERIC_KINDS } from '@water-clock/core/timer-kinds';
+import { GENERIC_TYPES } from '@water-clock/core/timer-types';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import { yardFor } from '@water-clock/core/yards';
 import type { DataSource, EntityManager } from 'typeorm';
-import { Property } from '../properties/property.entity.js';
-import { Timer, TimerSettings, TimerYard } from '../timers/timer.entity.js';
+import { Property } from '../schema/property.entity.js';
+import { Timer, TimerSettings, TimerYard } from '../schema/timer.entity.js';
 import { findDemoFirm } from './load-demo.js';
 import { DEMO_TOWN } from './homes.js';
 
@@ -127,7 +127,7 @@ async function addBatch(
 
 /** Settings that a timer of some kind could hold. */
 function randomPlan(random: () => number): Plan {
-  const { timer } = GENERIC_KINDS[Math.floor(random() * GENERIC_KINDS.length)]!;
+  const { timer } = GENERIC_TYPES[Math.floor(random() * GENERIC_TYPES.length)]!;
   const stations = Array.from({ length: Math.min(timer.stations, 16) }, (_, index) => ({
     number: index + 1,
     name: `Station ${index + 1}`,

@@ -4,15 +4,15 @@ import { readPlan, type Plan } from '@water-clock/core/settings';
 import { readWeather } from '@water-clock/core/weather';
 import { readYard, YARD_FORMAT } from '@water-clock/core/yards';
 import type { DataSource, EntityManager } from 'typeorm';
-import { makeCopy } from '../copies/make-copy.js';
-import { Firm } from '../firms/firm.entity.js';
-import { TimerKind } from '../kinds/kind.entity.js';
+import { makeCopy } from '../timer-records/make-copy.js';
+import { Firm } from '../schema/firm.entity.js';
+import { TimerType } from '../schema/timer-type.entity.js';
 import { passwordHash } from '../people/people.service.js';
-import { Person } from '../people/person.entity.js';
-import { Property } from '../properties/property.entity.js';
-import { StoredRuleSet } from '../rules/rule-set.entity.js';
+import { Person } from '../schema/person.entity.js';
+import { Property } from '../schema/property.entity.js';
+import { StoredRuleSet } from '../schema/rule-set.entity.js';
 import { addTimer } from '../timers/timers.service.js';
-import { StoredWeather } from '../weather/weather.entity.js';
+import { StoredWeather } from '../schema/weather.entity.js';
 import { DEMO_HOMES, DEMO_TOWN, type DemoHome } from './homes.js';
 import { DEMO_FIRM, DEMO_PEOPLE } from './people.js';
 import { DEMO_RULES } from './rules.js';
@@ -52,7 +52,7 @@ async function removeDemo(manager: EntityManager): Promise<void> {
   const firm = await findDemoFirm(manager);
   if (!firm) return;
   const firmId = firm.id;
-  for (const entity of [Property, StoredRuleSet, StoredWeather, TimerKind, Person])
+  for (const entity of [Property, StoredRuleSet, StoredWeather, TimerType, Person])
     await manager.delete(entity, { firmId });
   await manager.delete(Firm, { id: firmId });
 }
@@ -92,7 +92,7 @@ async function addHome(
       firmId,
       propertyId,
       name,
-      kindId: null,
+      timerTypeId: null,
       document: plan,
       yard: whole(readYard({ format: YARD_FORMAT, stations: facts })),
       savedBy,

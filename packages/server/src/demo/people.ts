@@ -1,4 +1,4 @@
-import type { Role } from '../people/person.entity.js';
+import type { Role } from '../schema/person.entity.js';
 
 export const DEMO_FIRM = 'Quillhaven Sprinkler Care';
 

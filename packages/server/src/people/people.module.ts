@@ -3,7 +3,7 @@ import { APP_GUARD } from '@nestjs/core';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { PeopleController } from './people.controller.js';
 import { PeopleService } from './people.service.js';
-import { Person, Session, SignInFailure } from './person.entity.js';
+import { Person, Session, SignInFailure } from '../schema/person.entity.js';
 import { SessionGuard } from './session.guard.js';
 import { SessionsService } from './sessions.service.js';
 

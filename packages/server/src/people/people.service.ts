@@ -3,7 +3,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { Customary, readCustomary } from '@water-clock/core/needs';
 import { argon2id, hash } from 'argon2';
 import { DataSource, QueryFailedError } from 'typeorm';
-import { Firm } from '../firms/firm.entity.js';
+import { Firm } from '../schema/firm.entity.js';
 import { wholeDocument } from '../platform/documents.js';
 import { DocumentFields } from '../platform/dto.js';
 import { badInput, notAllowed, notFound } from '../platform/problem.js';
@@ -16,7 +16,7 @@ import {
   SetupFields,
   WelcomeAnswer,
 } from './person.dto.js';
-import { Person, type Clock } from './person.entity.js';
+import { Person, type Clock } from '../schema/person.entity.js';
 import type { SignedIn } from './signed-in.js';
 
 const UNIQUE_VIOLATION = '23505';

@@ -10,8 +10,8 @@ import {
   MinLength,
 } from 'class-validator';
 import { Customary } from '@water-clock/core/needs';
-import { UNITS, type Units } from '../firms/firm.entity.js';
-import { CLOCKS, ROLES, type Clock, type Role } from './person.entity.js';
+import { UNITS, type Units } from '../schema/firm.entity.js';
+import { CLOCKS, ROLES, type Clock, type Role } from '../schema/person.entity.js';
 
 const LONGEST_PASSWORD = 200;
 

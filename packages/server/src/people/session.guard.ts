@@ -1,7 +1,7 @@
 import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { notAllowed, notSignedIn } from '../platform/problem.js';
-import type { Role } from './person.entity.js';
+import type { Role } from '../schema/person.entity.js';
 import { SessionsService } from './sessions.service.js';
 import { ACCESS_KEYS, COOKIE, type SignedInRequest } from './signed-in.js';
 

@@ -4,7 +4,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { hash, verify } from 'argon2';
 import { LessThan, MoreThan, Repository } from 'typeorm';
 import { ProblemException, signInRefused } from '../platform/problem.js';
-import { Person, Session, SignInFailure } from './person.entity.js';
+import { Person, Session, SignInFailure } from '../schema/person.entity.js';
 import type { SignedIn } from './signed-in.js';
 
 export const SESSION_DAYS = 30;

@@ -1,6 +1,6 @@
 import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
 import type { Request } from 'express';
-import type { Clock, Role } from './person.entity.js';
+import type { Clock, Role } from '../schema/person.entity.js';
 
 /** The person that a request is made by. */
 export interface SignedIn {

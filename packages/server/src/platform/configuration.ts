@@ -3,7 +3,7 @@ export interface Configuration {
   readonly databaseUrl: string;
   readonly port: number;
   /** Where the simulated timers are; null: there are none. */
-  readonly benchUrl: string | null;
+  readonly simulatorUrl: string | null;
 }
 
 /** Reads the environment; throws one clear sentence where something is missing. */
@@ -14,5 +14,5 @@ export function readConfiguration(environment: NodeJS.ProcessEnv): Configuration
   const port = Number(environment['PORT'] ?? 4780);
   if (!Number.isInteger(port) || port < 1 || port > 65_535)
     throw new Error(`PORT must be a port number, not "${environment['PORT']}".`);
-  return { databaseUrl, port, benchUrl: environment['BENCH_TIMER_URL'] || null };
+  return { databaseUrl, port, simulatorUrl: environment['SIMULATOR_URL'] || null };
 }

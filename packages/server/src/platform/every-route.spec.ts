@@ -29,7 +29,7 @@ const OFFICE = new Set([
   'PUT /api/properties/{propertyId}/archived',
   'PATCH /api/session',
   'DELETE /api/session',
-  'POST /api/kinds/{kindId}/preview',
+  'POST /api/timer-types/{timerTypeId}/preview',
 ]);
 
 let server: TestServer;
@@ -75,16 +75,16 @@ const BODIES: Record<string, object> = {
     id: '6b1f8a52-0f0f-4d7e-9d55-0a1b2c3d4e60',
   },
   'PATCH /api/jobs/{jobId}': { isDone: true },
-  'PUT /api/timers/{timerId}/stand-in': {
+  'PUT /api/timers/{timerId}/simulator': {
     reads: '2026-06-01T08:00:00',
     document: planDocument(),
   },
-  'POST /api/timers/{timerId}/stand-in/commands': { command: 'stop' },
+  'POST /api/timers/{timerId}/simulator/commands': { command: 'stop' },
   'PATCH /api/copies/{copyId}': { name: 'Renamed' },
   'PUT /api/properties/{propertyId}': { name: 'Renamed', version: 1 },
   'PUT /api/properties/{propertyId}/archived': { archived: true },
-  'PUT /api/kinds/{kindId}': { name: 'Renamed', capability: {}, version: 1 },
-  'POST /api/kinds/{kindId}/preview': { capability: {}, from: '2026-06-01' },
+  'PUT /api/timer-types/{timerTypeId}': { name: 'Renamed', capability: {}, version: 1 },
+  'POST /api/timer-types/{timerTypeId}/preview': { capability: {}, from: '2026-06-01' },
   'PUT /api/rule-sets/{ruleSetId}': { version: 1, document: RULES },
   'PUT /api/weather/{weatherId}': { version: 1, document: WEATHER },
 };
@@ -139,7 +139,7 @@ beforeAll(async () => {
       reason: 'left',
       document: planDocument(),
     }),
-    kindId: await post('/api/kinds', { name: 'Ours', capability: {} }),
+    timerTypeId: await post('/api/timer-types', { name: 'Ours', capability: {} }),
     ruleSetId: await post('/api/rule-sets', { document: RULES }),
     weatherId: await post('/api/weather', { document: WEATHER }),
   };
@@ -204,7 +204,7 @@ it("none reaches another firm's rows", async () => {
     expect([route.method, route.path, answer.status]).toEqual([route.method, route.path, 404]);
   }
   for (const path of [
-    '/api/kinds',
+    '/api/timer-types',
     '/api/rule-sets',
     '/api/weather',
     '/api/properties?from=2026-06-01',

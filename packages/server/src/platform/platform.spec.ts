@@ -27,7 +27,7 @@ describe('problem documents', () => {
         type: 'about:blank',
         title: 'Bad input',
         status: 422,
-        detail: 'One field needs mending. Nothing was saved.',
+        detail: 'One field needs fixing. Nothing was saved.',
         errors,
       },
     });
@@ -67,11 +67,11 @@ describe('configuration', () => {
     expect(readConfiguration({ DATABASE_URL: url })).toEqual({
       databaseUrl: url,
       port: 4780,
-      benchUrl: null,
+      simulatorUrl: null,
     });
-    const benchUrl = 'http://127.0.0.1:4790';
-    expect(readConfiguration({ DATABASE_URL: url, BENCH_TIMER_URL: benchUrl }).benchUrl).toBe(
-      benchUrl,
+    const simulatorUrl = 'http://127.0.0.1:4790';
+    expect(readConfiguration({ DATABASE_URL: url, SIMULATOR_URL: simulatorUrl }).simulatorUrl).toBe(
+      simulatorUrl,
     );
     expect(readConfiguration({ DATABASE_URL: url, PORT: '5000' }).port).toBe(5000);
   });

@@ -2,7 +2,7 @@ import { HttpException, HttpStatus } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import type { DocumentProblem } from '@water-clock/core/documents';
 
-/** One fault of a request body: where, and how to mend it. */
+/** One fault of a request body: where, and how to fix it. */
 export class ProblemPlace implements DocumentProblem {
   @ApiProperty({ example: 'document.programs[1].days.everyDays' }) path!: string;
   @ApiProperty({ example: 'must be a whole number, 1 to 31' }) message!: string;
@@ -13,7 +13,7 @@ export class ProblemDocument {
   @ApiProperty({ example: 'about:blank' }) type!: string;
   @ApiProperty({ example: 'Bad input' }) title!: string;
   @ApiProperty({ example: 422 }) status!: number;
-  @ApiProperty({ example: 'Two fields need mending. Nothing was saved.' }) detail!: string;
+  @ApiProperty({ example: 'Two fields need fixing. Nothing was saved.' }) detail!: string;
   @ApiProperty({ type: [ProblemPlace], required: false }) errors?: readonly DocumentProblem[];
 }
 
@@ -34,7 +34,7 @@ export function badInput(errors: readonly DocumentProblem[]): ProblemException {
   return new ProblemException(
     HttpStatus.UNPROCESSABLE_ENTITY,
     'Bad input',
-    `${count} mending. Nothing was saved.`,
+    `${count} fixing. Nothing was saved.`,
     errors,
   );
 }

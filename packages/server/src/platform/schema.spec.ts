@@ -42,7 +42,7 @@ it('the API describes itself, problem documents included', async () => {
   expect(Object.keys(body.paths)).toEqual(
     expect.arrayContaining([
       '/api/copies/{copyId}',
-      '/api/kinds',
+      '/api/timer-types',
       '/api/properties/{propertyId}/file',
       '/api/rule-sets/{ruleSetId}',
       '/api/timers/{timerId}/settings',

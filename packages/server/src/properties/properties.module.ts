@@ -2,7 +2,7 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { PropertiesController } from './properties.controller.js';
 import { PropertiesService } from './properties.service.js';
-import { Property } from './property.entity.js';
+import { Property } from '../schema/property.entity.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([Property])],

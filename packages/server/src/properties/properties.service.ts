@@ -4,10 +4,10 @@ import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { In, Repository, type EntityManager } from 'typeorm';
 import { badInput, notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
-import { StoredRuleSet } from '../rules/rule-set.entity.js';
-import { StoredWeather } from '../weather/weather.entity.js';
-import { outlookOf } from '../timers/outlook.js';
-import { Timer } from '../timers/timer.entity.js';
+import { StoredRuleSet } from '../schema/rule-set.entity.js';
+import { StoredWeather } from '../schema/weather.entity.js';
+import { outlookOf } from '../timer-records/outlook.js';
+import { Timer } from '../schema/timer.entity.js';
 import {
   PropertyAnswer,
   PropertyChange,
@@ -17,7 +17,7 @@ import {
   TimerOfProperty,
   type SORTS,
 } from './property.dto.js';
-import { Property } from './property.entity.js';
+import { Property } from '../schema/property.entity.js';
 
 const PAGE_SIZE = 25;
 
@@ -131,7 +131,7 @@ export class PropertiesService {
 const timerOfProperty = ({ id, name, settings }: Timer, from: DayNumber): TimerOfProperty => ({
   id,
   name,
-  kind: settings.document.timer.name ?? null,
+  timerType: settings.document.timer.name ?? null,
   stations: settings.document.stations.length,
   outlook: outlookOf(settings.document, from),
 });

@@ -62,7 +62,7 @@ it('are found by all words typed, of the home, its contact and its timers', asyn
   expect(timers).toMatchObject([
     {
       name: 'Greenhouse',
-      kind: 'Wall timer',
+      timerType: 'Wall timer',
       stations: 1,
       outlook: { collisions: 4, firstCollision: '2026-06-08T04:10:00', runs: 8 },
     },

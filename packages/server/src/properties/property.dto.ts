@@ -12,7 +12,7 @@ import {
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/property-file';
 import { Transform } from 'class-transformer';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
-import { TimerOutlook } from '../timers/outlook.dto.js';
+import { TimerOutlook } from '../timer-records/outlook.dto.js';
 
 const Words = (most: number) => (target: object, field: string) => {
   IsString({ message: 'must be a text' })(target, field);
@@ -174,7 +174,7 @@ export class OutlookQuery {
 export class TimerOfProperty {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;
-  @ApiProperty({ type: String, nullable: true }) kind!: string | null;
+  @ApiProperty({ type: String, nullable: true }) timerType!: string | null;
   @ApiProperty() stations!: number;
   @ApiProperty({ type: TimerOutlook }) outlook!: TimerOutlook;
 }

@@ -1,10 +1,10 @@
 import type { PropertyFile, TimerInFile } from '@water-clock/core/property-file';
 import { PROPERTY_FORMAT } from '@water-clock/core/property-file';
 import type { EntityManager } from 'typeorm';
-import { Copy } from '../copies/copy.entity.js';
+import { Copy } from '../schema/copy.entity.js';
 import { notFound } from '../platform/problem.js';
-import { Property } from '../properties/property.entity.js';
-import { Timer } from '../timers/timer.entity.js';
+import { Property } from '../schema/property.entity.js';
+import { Timer } from '../schema/timer.entity.js';
 
 /** A whole property as a file: yard, kind, rules and copies included. */
 export async function exportProperty(

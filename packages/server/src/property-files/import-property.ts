@@ -2,14 +2,15 @@ import { changeSentences } from '@water-clock/core/compare';
 import type { CopyInFile, PropertyFile, TimerInFile } from '@water-clock/core/property-file';
 import { counted } from '@water-clock/core/words';
 import type { EntityManager } from 'typeorm';
-import { Copy } from '../copies/copy.entity.js';
+import { Copy } from '../schema/copy.entity.js';
 import { isSameJson } from '../platform/same-json.js';
 import { propertyColumns } from '../properties/properties.service.js';
-import { Property } from '../properties/property.entity.js';
-import { StoredRuleSet } from '../rules/rule-set.entity.js';
-import { lockTimer } from '../timers/lock-timer.js';
+import { Property } from '../schema/property.entity.js';
+import { StoredRuleSet } from '../schema/rule-set.entity.js';
+import { lockTimer } from '../timer-records/lock-timer.js';
 import { addTimer } from '../timers/timers.service.js';
-import { Timer, TimerSettings, TimerYard } from '../timers/timer.entity.js';
+import { Timer } from '../schema/timer.entity.js';
+import { storeSettings, storeYard } from '../timer-records/store-settings.js';
 import { propertyFacts } from './export-property.js';
 import type { ImportAnswer, ImportChange } from './property-file.dto.js';
 
@@ -144,7 +145,15 @@ async function importTimer(
   } else {
     const isTaken = await manager.existsBy(Timer, { id: timer.id });
     const id = isTaken ? {} : { id: timer.id };
-    const fields = { firmId, propertyId, name, kindId: null, document: settings, yard, savedBy };
+    const fields = {
+      firmId,
+      propertyId,
+      name,
+      timerTypeId: null,
+      document: settings,
+      yard,
+      savedBy,
+    };
     timerId = await addTimer(manager, { ...id, ...fields });
     const details = [`${counted(settings.stations.length, 'station')}.`];
     changes.push({ does: 'add', what, details });
@@ -175,24 +184,12 @@ async function changeTimer(
     details.push(`It is called "${timer.name}" instead of "${known.name}".`);
     await manager.update(Timer, { firmId, id: timerId }, { name: timer.name });
   }
-  const saved = { savedBy, savedAt: () => 'now()' };
-  if (!isSameJson(known.settings.document, timer.settings)) {
+  const at = { firmId, timerId, savedBy };
+  if (await storeSettings(manager, at, timer.settings)) {
     const sentences = changeSentences(known.settings.document, timer.settings);
     details.push(...(sentences.length > 0 ? sentences : ['What the timer can do is otherwise.']));
-    await manager.update(
-      TimerSettings,
-      { firmId, timerId },
-      { document: timer.settings as object, version: known.settings.version + 1, ...saved },
-    );
   }
-  if (!isSameJson(known.yard.document, timer.yard)) {
-    details.push('The yard is otherwise.');
-    await manager.update(
-      TimerYard,
-      { firmId, timerId },
-      { document: timer.yard as object, version: known.yard.version + 1, ...saved },
-    );
-  }
+  if (await storeYard(manager, at, timer.yard)) details.push('The yard is otherwise.');
   return details;
 }
 

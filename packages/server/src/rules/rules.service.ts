@@ -6,9 +6,9 @@ import { wholeDocument } from '../platform/documents.js';
 import { DocumentChange, DocumentFields } from '../platform/dto.js';
 import { notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
-import { Property } from '../properties/property.entity.js';
+import { Property } from '../schema/property.entity.js';
 import { RuleSetAnswer } from './rule-set.dto.js';
-import { StoredRuleSet } from './rule-set.entity.js';
+import { StoredRuleSet } from '../schema/rule-set.entity.js';
 
 @Injectable()
 export class RulesService {

@@ -3,14 +3,14 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { readSheet, type Sheet } from '@water-clock/core/sheets';
 import { DataSource, MoreThan } from 'typeorm';
-import { Firm } from '../firms/firm.entity.js';
+import { Firm } from '../schema/firm.entity.js';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
-import { lockTimer } from '../timers/lock-timer.js';
-import { Timer } from '../timers/timer.entity.js';
+import { lockTimer } from '../timer-records/lock-timer.js';
+import { Timer } from '../schema/timer.entity.js';
 import { LinkAnswer, LinkListing, SheetAnswer, SheetFields, SheetListing } from './sheet.dto.js';
-import { ShareLink, StoredSheet } from './sheet.entity.js';
+import { ShareLink, StoredSheet } from '../schema/sheet.entity.js';
 import { sheetPdf } from './sheet-pdf.js';
 
 const DAY_MS = 86_400_000;

@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { readPlan } from '@water-clock/core/settings';
 import { sheetOf } from '@water-clock/core/sheets';
-import { TimerHandling } from '@water-clock/core/timer-kinds';
+import { TimerHandling } from '@water-clock/core/timer-types';
 import request from 'supertest';
 import { planDocument } from '../testing/documents.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
@@ -121,7 +121,7 @@ it('the PDF of a home of 12 stations has one page, with all that the sheet says'
   } finally {
     rmSync(folder, { recursive: true });
   }
-}, 30_000);
+});
 
 it('a link leads whoever has it to the sheet and nothing else, until it is withdrawn', async () => {
   const { id } = await leave();

@@ -4,11 +4,11 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { DataSource } from 'typeorm';
 import { createApplication } from '../application.js';
-import { Firm } from '../firms/firm.entity.js';
-import { Person, type Role } from '../people/person.entity.js';
+import { Firm } from '../schema/firm.entity.js';
+import { Person, type Role } from '../schema/person.entity.js';
 import { SessionsService } from '../people/sessions.service.js';
 import { COOKIE } from '../people/signed-in.js';
-import { dataSourceFor } from '../platform/data-source.js';
+import { dataSourceFor } from '../schema/data-source.js';
 
 /** Somebody of a firm, signed in, with what they may ask the server. */
 export interface TestPerson {
@@ -25,22 +25,23 @@ export interface TestServer {
   readonly close: () => Promise<void>;
 }
 
-/** A migrated, empty database of its own in the cluster that the tests run against. */
+/** A migrated, empty database of its own in the cluster that the tests run against, from its template. */
 export async function newDatabase(): Promise<{ source: DataSource; url: string }> {
   const root = process.env['TEST_DATABASE_URL'];
   if (!root) throw new Error('TEST_DATABASE_URL is not set: run the tests through Jest.');
   const name = `test_${randomUUID().replaceAll('-', '')}`;
   const admin = await new DataSource({ type: 'postgres', url: root }).initialize();
-  await admin.query(`CREATE DATABASE ${name}`);
+  await admin.query(`CREATE DATABASE ${name} TEMPLATE template_empty`);
   await admin.destroy();
   const url = Object.assign(new URL(root), { pathname: `/${name}` }).href;
   const source = await dataSourceFor(url).initialize();
+  // The template comes from the built server; migrations that were written since are made up for.
   await source.runMigrations();
   return { source, url };
 }
 
 /** The real server on an empty database of its own. */
-export async function startTestServer(benchUrl: string | null = null): Promise<TestServer> {
+export async function startTestServer(simulatorUrl: string | null = null): Promise<TestServer> {
   const { source, url } = await newDatabase();
   // Threads load built files only.
   const planWorker = join(__dirname, '../../dist/planning/plan.worker.js');
@@ -48,7 +49,7 @@ export async function startTestServer(benchUrl: string | null = null): Promise<T
     dirname(require.resolve('@fontsource/atkinson-hyperlegible-next/package.json')),
     'files',
   );
-  const app = await createApplication({ databaseUrl: url, planWorker, fontFolder, benchUrl });
+  const app = await createApplication({ databaseUrl: url, planWorker, fontFolder, simulatorUrl });
   await app.init();
   return {
     app,

@@ -1,21 +1,21 @@
-import { TimerHandling } from '@water-clock/core/timer-kinds';
+import { TimerHandling } from '@water-clock/core/timer-types';
 import { propertyAnswer } from '../properties/properties.service.js';
 import type { TimerAnswer } from './timer.dto.js';
-import type { Timer } from './timer.entity.js';
+import type { Timer } from '../schema/timer.entity.js';
 
-/** A timer with its property and its kind, which must be loaded. */
+/** A timer with its property and its timer type, which must be loaded. */
 export const timerAnswer = ({
   id,
   name,
-  kindId,
-  kind,
+  timerTypeId,
+  timerType,
   hasOwnBackup,
   property,
 }: Timer): TimerAnswer => ({
   id,
   name,
-  kindId,
+  timerTypeId,
   hasOwnBackup,
-  handling: kind?.handling ?? new TimerHandling(),
+  handling: timerType?.handling ?? new TimerHandling(),
   property: propertyAnswer(property),
 });

@@ -1,7 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Flag, Optional } from '@water-clock/core/documents';
 import type { Plan } from '@water-clock/core/settings';
-import type { TimerHandling } from '@water-clock/core/timer-kinds';
+import type { TimerHandling } from '@water-clock/core/timer-types';
 import type { Yard } from '@water-clock/core/yards';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
 import { DocumentChange, DocumentFields } from '../platform/dto.js';
@@ -15,10 +15,10 @@ export class TimerFields extends DocumentFields {
   @MaxLength(200, { message: 'must be at most 200 characters' })
   name!: string;
 
-  @ApiPropertyOptional({ format: 'uuid', description: "One of the firm's own kinds" })
+  @ApiPropertyOptional({ format: 'uuid', description: "One of the firm's own timer types" })
   @Optional()
-  @IsUUID(undefined, { message: 'must be the id of a kind' })
-  kindId?: string;
+  @IsUUID(undefined, { message: 'must be the id of a timer type' })
+  timerTypeId?: string;
 }
 
 export class TimerChange {
@@ -46,10 +46,10 @@ export class SettingsChange extends DocumentChange {
 export class TimerAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;
-  @ApiProperty({ type: String, nullable: true }) kindId!: string | null;
+  @ApiProperty({ type: String, nullable: true }) timerTypeId!: string | null;
   @ApiProperty({ type: Boolean, nullable: true, description: 'Null: nobody has looked' })
   hasOwnBackup!: boolean | null;
-  @ApiProperty({ type: Object, description: 'How timers of its kind are used' })
+  @ApiProperty({ type: Object, description: 'How timers of its timer type are used' })
   handling!: TimerHandling;
   @ApiProperty({ type: PropertyAnswer }) property!: PropertyAnswer;
 }

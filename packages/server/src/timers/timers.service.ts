@@ -3,17 +3,16 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import { readYard, withFollowers, withYard, yardFor, type Yard } from '@water-clock/core/yards';
 import { DataSource, type EntityManager } from 'typeorm';
-import { makeCopy } from '../copies/make-copy.js';
-import { TimerKind } from '../kinds/kind.entity.js';
+import { makeCopy } from '../timer-records/make-copy.js';
+import { TimerType } from '../schema/timer-type.entity.js';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import type { DocumentChange } from '../platform/dto.js';
 import { badInput, notFound } from '../platform/problem.js';
-import { isSameJson } from '../platform/same-json.js';
-import { saveVersion } from '../platform/saved.js';
 import { PropertiesService } from '../properties/properties.service.js';
-import { lockTimer } from './lock-timer.js';
-import { settingsAtHome } from './settings-at-home.js';
+import { lockTimer } from '../timer-records/lock-timer.js';
+import { settingsAtHome } from '../timer-records/settings-at-home.js';
+import { storeSettings, storeYard } from '../timer-records/store-settings.js';
 import { timerAnswer } from './timer-answer.js';
 import {
   SettingsAnswer,
@@ -23,7 +22,7 @@ import {
   TimerFields,
   YardAnswer,
 } from './timer.dto.js';
-import { Timer, TimerSettings, TimerYard } from './timer.entity.js';
+import { Timer, TimerSettings, TimerYard } from '../schema/timer.entity.js';
 
 @Injectable()
 export class TimersService {
@@ -35,7 +34,7 @@ export class TimersService {
   async one(firmId: string, id: string): Promise<TimerAnswer> {
     const row = await this.source.manager.findOne(Timer, {
       where: { firmId, id },
-      relations: { property: true, kind: true },
+      relations: { property: true, timerType: true },
     });
     if (!row) throw notFound('timer');
     return timerAnswer(row);
@@ -45,12 +44,15 @@ export class TimersService {
   async add(person: SignedIn, propertyId: string, fields: TimerFields): Promise<TimerAnswer> {
     const { firmId, name: savedBy } = person;
     const document = wholeDocument(fields.document, readPlan);
-    const { name, kindId = null } = fields;
+    const { name, timerTypeId = null } = fields;
     await this.properties.row(firmId, propertyId);
-    if (kindId !== null && !(await this.source.manager.existsBy(TimerKind, { firmId, id: kindId })))
-      throw badInput([{ path: 'kindId', message: 'is no kind of this firm' }]);
+    if (
+      timerTypeId !== null &&
+      !(await this.source.manager.existsBy(TimerType, { firmId, id: timerTypeId }))
+    )
+      throw badInput([{ path: 'timerTypeId', message: 'is no timer type of this firm' }]);
     const timerId = await this.source.transaction((manager) =>
-      addTimer(manager, { firmId, propertyId, name, kindId, document, savedBy }),
+      addTimer(manager, { firmId, propertyId, name, timerTypeId, document, savedBy }),
     );
     return this.one(firmId, timerId);
   }
@@ -87,9 +89,14 @@ export class TimersService {
       const yard = await manager.findOneBy(TimerYard, { firmId, timerId });
       const document = yard ? withFollowers(sent, yard.document) : sent;
       const where = { firmId, timerId };
-      const saved = { document: document as object, savedBy: personName, savedAt: () => 'now()' };
-      await saveVersion(manager, TimerSettings, where, change.version, saved, 'timer');
-      if (yard) await syncYard(manager, yard, yardFor(document, yard.document), personName);
+      const fromVersion = change.version;
+      await storeSettings(manager, { ...where, savedBy: personName, fromVersion }, document);
+      if (yard)
+        await storeYard(
+          manager,
+          { ...where, savedBy: personName },
+          yardFor(document, yard.document),
+        );
       await makeCopy(manager, {
         ...where,
         document,
@@ -115,18 +122,10 @@ export class TimersService {
     const yard = wholeDocument(change.document, readYard);
     await this.source.transaction(async (manager) => {
       if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
-      const where = { firmId, timerId };
-      const saved = { document: yard as object, savedBy, savedAt: () => 'now()' };
-      await saveVersion(manager, TimerYard, where, change.version, saved, 'yard');
-      const settings = await manager.findOneByOrFail(TimerSettings, where);
-      const document = withYard(settings.document, yard);
-      if (!isSameJson(document, settings.document))
-        await manager.update(TimerSettings, where, {
-          document: document as object,
-          version: settings.version + 1,
-          savedBy,
-          savedAt: () => 'now()',
-        });
+      const where = { firmId, timerId, savedBy };
+      await storeYard(manager, { ...where, fromVersion: change.version }, yard);
+      const settings = await manager.findOneByOrFail(TimerSettings, { firmId, timerId });
+      await storeSettings(manager, where, withYard(settings.document, yard));
     });
     return this.yardOf(firmId, timerId);
   }
@@ -137,7 +136,7 @@ export interface NewTimer {
   readonly firmId: string;
   readonly propertyId: string;
   readonly name: string;
-  readonly kindId: string | null;
+  readonly timerTypeId: string | null;
   readonly document: Plan;
   /** Absent: what the settings say of their stations. */
   readonly yard?: Yard;
@@ -146,22 +145,12 @@ export interface NewTimer {
 
 /** A timer with settings and yard, inside the transaction of `manager`. */
 export async function addTimer(manager: EntityManager, timer: NewTimer): Promise<string> {
-  const { id, firmId, propertyId, name, kindId, document, yard, savedBy } = timer;
-  const row = manager.create(Timer, { ...(id && { id }), firmId, propertyId, name, kindId });
+  const { id, firmId, propertyId, name, timerTypeId, document, yard, savedBy } = timer;
+  const row = manager.create(Timer, { ...(id && { id }), firmId, propertyId, name, timerTypeId });
   const { id: timerId } = await manager.save(row);
   const saved = { timerId, firmId, savedBy };
   await manager.insert(TimerSettings, { ...saved, document: document as object });
   const first = yard ?? yardFor(document, null);
   await manager.insert(TimerYard, { ...saved, document: first as object });
   return timerId;
-}
-
-async function syncYard(manager: EntityManager, row: TimerYard, yard: Yard, savedBy: string) {
-  const { firmId, timerId, version } = row;
-  if (isSameJson(yard, row.document)) return;
-  await manager.update(
-    TimerYard,
-    { firmId, timerId },
-    { document: yard as object, version: version + 1, savedBy, savedAt: () => 'now()' },
-  );
 }

@@ -58,7 +58,7 @@ describe('a new timer', () => {
       type: 'about:blank',
       title: 'Bad input',
       status: 422,
-      detail: '2 fields need mending. Nothing was saved.',
+      detail: '2 fields need fixing. Nothing was saved.',
       errors: [
         { path: 'document.stations[0].number', message: 'must be a whole number, 1 or more' },
         { path: 'document.programs[0].runs[0].station', message: '1 is not among the stations' },

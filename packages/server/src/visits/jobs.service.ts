@@ -5,9 +5,9 @@ import type { SignedIn } from '../people/signed-in.js';
 import { notFound } from '../platform/problem.js';
 import { PropertiesService } from '../properties/properties.service.js';
 import { JobAnswer } from './visit.dto.js';
-import { Job } from './visit.entity.js';
+import { Job } from '../schema/visit.entity.js';
 
-/** What was found at visits and is to be put right. */
+/** What was found at visits and makes a job. */
 @Injectable()
 export class JobsService {
   constructor(

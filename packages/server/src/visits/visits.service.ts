@@ -6,10 +6,10 @@ import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { observedAt } from '../platform/observed.js';
 import { badInput, notFound } from '../platform/problem.js';
-import { Timer } from '../timers/timer.entity.js';
-import { lockTimer } from '../timers/lock-timer.js';
+import { Timer } from '../schema/timer.entity.js';
+import { lockTimer } from '../timer-records/lock-timer.js';
 import { EntryAnswer, EntryFields, VisitAnswer, VisitFields, VisitListing } from './visit.dto.js';
-import { Job, StoredEntry, StoredVisit } from './visit.entity.js';
+import { Job, StoredEntry, StoredVisit } from '../schema/visit.entity.js';
 
 @Injectable()
 export class VisitsService {
@@ -111,9 +111,9 @@ async function renewJobs(
   station: number,
 ): Promise<void> {
   const rows = await manager.find(StoredEntry, { where: { firmId, visitId } });
-  const told = visitOf(rows.map(entryAnswer)).stations.get(station);
-  if (!told) return;
-  const { entry, observedAt: at, person } = told.latest;
+  const statement = visitOf(rows.map(entryAnswer)).stations.get(station);
+  if (!statement) return;
+  const { entry, observedAt: at, person } = statement.latest;
   const jobs = await manager.findBy(Job, { firmId, visitId, station });
   const gone = jobs.filter(({ fault, doneAt }) => !doneAt && !entry.faults.includes(fault));
   if (gone.length > 0) await manager.delete(Job, { id: In(gone.map(({ id }) => id)) });

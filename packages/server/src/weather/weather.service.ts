@@ -6,9 +6,9 @@ import { wholeDocument } from '../platform/documents.js';
 import { DocumentChange, DocumentFields } from '../platform/dto.js';
 import { notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
-import { Property } from '../properties/property.entity.js';
+import { Property } from '../schema/property.entity.js';
 import { WeatherAnswer, WeatherListing } from './weather.dto.js';
-import { StoredWeather } from './weather.entity.js';
+import { StoredWeather } from '../schema/weather.entity.js';
 
 interface ListedRow {
   readonly id: string;

@@ -1,7 +1,7 @@
 import type { CopyReason } from '@water-clock/core/property-file';
 import type { Plan } from '@water-clock/core/settings';
 import { queryOptions } from '@tanstack/react-query';
-import { KEPT } from '../offline/kept-queries';
+import { KEPT } from './kept';
 import { request } from './client';
 import type { Timer } from './timers';
 

@@ -1,6 +1,6 @@
 import type { PropertyFile, SupplySource } from '@water-clock/core/property-file';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { KEPT } from '../offline/kept-queries';
+import { KEPT } from './kept';
 import { request } from './client';
 
 export interface Outlook {
@@ -12,7 +12,7 @@ export interface Outlook {
 export interface TimerOfProperty {
   readonly id: string;
   readonly name: string;
-  readonly kind: string | null;
+  readonly timerType: string | null;
   readonly stations: number;
   readonly outlook: Outlook;
 }

@@ -1,11 +1,10 @@
 import type { Customary } from '@water-clock/core/needs';
 import { queryOptions } from '@tanstack/react-query';
-import { KEPT } from '../offline/kept-queries';
+import type { Clock, UnitSystem } from '../format/reading';
+import { KEPT } from './kept';
 import { request } from './client';
 
 export type Role = 'owner' | 'technician' | 'office';
-export type Clock = '24' | '12';
-export type UnitSystem = 'metric' | 'us';
 
 export interface Person {
   readonly id: string;

@@ -1,15 +1,15 @@
 import type { Plan } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
-import type { TimerHandling } from '@water-clock/core/timer-kinds';
+import type { TimerHandling } from '@water-clock/core/timer-types';
 import { queryOptions } from '@tanstack/react-query';
-import { KEPT } from '../offline/kept-queries';
+import { KEPT } from './kept';
 import { request } from './client';
 import type { Property } from './properties';
 
 export interface Timer {
   readonly id: string;
   readonly name: string;
-  readonly kindId: string | null;
+  readonly timerTypeId: string | null;
   readonly hasOwnBackup: boolean | null;
   /** How timers of its kind are used. */
   readonly handling: TimerHandling;
@@ -67,7 +67,7 @@ export const yardQuery = (timerId: string) =>
 
 interface TimerFields {
   readonly name: string;
-  readonly kindId?: string;
+  readonly timerTypeId?: string;
   readonly document: unknown;
 }
 

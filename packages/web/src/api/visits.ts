@@ -1,6 +1,6 @@
 import type { StationFault, VisitEntry } from '@water-clock/core/visits';
 import { queryOptions } from '@tanstack/react-query';
-import { KEPT } from '../offline/kept-queries';
+import { KEPT } from './kept';
 import { request } from './client';
 
 export interface VisitListing {
@@ -57,7 +57,7 @@ export const visitQuery = (visitId: string) =>
     ...KEPT,
   });
 
-/** What is to be put right at a property. */
+/** The jobs at a property. */
 export const jobsQuery = (propertyId: string) =>
   queryOptions({
     queryKey: [KEY, 'jobs', propertyId],

@@ -2,8 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import { ApiError } from '../api/client';
-import { SchemeContext, useSchemeChoice } from './colour-scheme';
-import { themeFor } from './theme';
+import { SchemeContext, useSchemeChoice } from '../ui/colour-scheme';
+import { themeFor } from '../ui/theme';
 
 export const queryClient = new QueryClient({
   defaultOptions: {

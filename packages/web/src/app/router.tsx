@@ -1,31 +1,31 @@
 import { createBrowserRouter, Navigate } from 'react-router';
-import { AsFoundPage } from '../routes/as-found/as-found-page';
-import { CopiesPage } from '../routes/copies/copies-page';
-import { CopyPage } from '../routes/copies/copy-page';
-import { DeskPage } from '../routes/desk/desk-page';
-import { FirmPage } from '../routes/firm/firm-page';
-import { KindPage } from '../routes/kinds/kind-page';
-import { KindsPage } from '../routes/kinds/kinds-page';
-import { MeasurePage } from '../routes/measure/measure-page';
-import { NeedPage } from '../routes/need/need-page';
-import { PropertiesPage } from '../routes/properties/properties-page';
-import { PropertyEditPage } from '../routes/property/property-edit-page';
-import { PropertyPage } from '../routes/property/property-page';
-import { RuleSetPage } from '../routes/rules/rule-set-page';
-import { RulesPage } from '../routes/rules/rules-page';
-import { SharedPage } from '../routes/shared/shared-page';
-import { SignInPage } from '../routes/sign-in/sign-in-page';
-import { ClockPage } from '../routes/visit/clock-page';
-import { KeyInPage } from '../routes/visit/key-in-page';
-import { LeavePage } from '../routes/visit/leave-page';
-import { VisitPage } from '../routes/visit/visit-page';
-import { WalkPage } from '../routes/visit/walk-page';
-import { WaterPage } from '../routes/water/water-page';
-import { WeatherListPage } from '../routes/weather/weather-list-page';
-import { WeatherPage } from '../routes/weather/weather-page';
-import { YardPage } from '../routes/yard/yard-page';
-import { SignedInFrame } from '../signed-in/signed-in-frame';
-import { NotFound } from './not-found';
+import { AsFoundPage } from '../visit/as-found/as-found-page';
+import { CopiesPage } from '../copies/copies-page';
+import { CopyPage } from '../copies/copy-page';
+import { DeskPage } from '../desk/desk-page';
+import { FirmPage } from '../firm/firm-page';
+import { TimerTypePage } from '../timer-types/timer-type-page';
+import { TimerTypesPage } from '../timer-types/timer-types-page';
+import { MeasurePage } from '../measure/measure-page';
+import { NeedPage } from '../need/need-page';
+import { PropertiesPage } from '../properties/properties-page';
+import { PropertyEditPage } from '../property/property-edit-page';
+import { PropertyPage } from '../property/property-page';
+import { RuleSetPage } from '../rules/rule-set-page';
+import { RulesPage } from '../rules/rules-page';
+import { SharedPage } from '../sheet/shared-page';
+import { SignInPage } from '../sign-in/sign-in-page';
+import { ClockPage } from '../visit/clock-page';
+import { KeyInPage } from '../visit/key-in-page';
+import { LeavePage } from '../visit/leave-page';
+import { VisitPage } from '../visit/visit-page';
+import { WalkPage } from '../visit/walk-page';
+import { WaterPage } from '../water/water-page';
+import { WeatherListPage } from '../weather/weather-list-page';
+import { WeatherPage } from '../weather/weather-page';
+import { YardPage } from '../yard/yard-page';
+import { SignedInFrame } from './signed-in-frame';
+import { NotFound } from '../ui/not-found';
 
 export const router = createBrowserRouter([
   { path: 'sign-in', element: <SignInPage /> },
@@ -51,8 +51,8 @@ export const router = createBrowserRouter([
       { path: 'timers/:timerId/visit/walk', element: <WalkPage /> },
       { path: 'timers/:timerId/visit/leave', element: <LeavePage /> },
       { path: 'copies/:copyId', element: <CopyPage /> },
-      { path: 'kinds', element: <KindsPage /> },
-      { path: 'kinds/:kindId', element: <KindPage /> },
+      { path: 'timer-types', element: <TimerTypesPage /> },
+      { path: 'timer-types/:timerTypeId', element: <TimerTypePage /> },
       { path: 'rules', element: <RulesPage /> },
       { path: 'rules/:ruleSetId', element: <RuleSetPage /> },
       { path: 'weather', element: <WeatherListPage /> },

@@ -1,16 +1,14 @@
-import { MoonOutlined, SunOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import { Link, NavLink, Outlet } from 'react-router';
-import { OutboxButton } from '../outbox/outbox-button';
-import { PersonMenu } from '../signed-in/person-menu';
+import { OutboxButton } from '../offline/outbox-button';
+import { PersonMenu } from './person-menu';
 import { VisitBar } from '../visit/visit-bar';
-import { BrandMark } from './brand-mark';
-import { useScheme } from './colour-scheme';
+import { BrandMark } from '../ui/brand-mark';
+import { SchemeButton } from '../ui/scheme-button';
 import './shell.css';
 
 const PLACES = [
   ['/properties', 'Properties'],
-  ['/kinds', 'Kinds'],
+  ['/timer-types', 'Timer types'],
   ['/rules', 'Rules'],
   ['/weather', 'Weather'],
 ] as const;
@@ -38,18 +36,5 @@ export function Shell() {
       <VisitBar />
       <Outlet />
     </div>
-  );
-}
-
-export function SchemeButton() {
-  const { scheme, choose } = useScheme();
-  const other = scheme === 'dark' ? 'light' : 'dark';
-  return (
-    <Button
-      type="text"
-      icon={scheme === 'dark' ? <SunOutlined /> : <MoonOutlined />}
-      aria-label={`Switch to ${other} colours`}
-      onClick={() => choose(other)}
-    />
   );
 }

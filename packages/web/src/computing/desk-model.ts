@@ -1,9 +1,9 @@
 import type { DayNumber, TimerSeconds } from '@water-clock/core/civil-time';
-import { clockErrorSeconds, forever, type GridPercent } from '@water-clock/core/engine';
+import { clockErrorSeconds, allDates, type GridPercent } from '@water-clock/core/engine';
 import { check, type Finding } from '@water-clock/core/findings';
-import { isMendable } from '@water-clock/core/mends';
+import { isFixable } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
-import { boardModel, type BoardModel } from '../board/board-model';
+import { boardModel, type BoardModel } from './board-model';
 
 /** What of a plan the desk looks at. */
 export interface DeskView {
@@ -16,7 +16,7 @@ export interface DeskView {
 }
 
 /** What holds on all dates from the one judged from. */
-export interface Ever {
+export interface AllDates {
   /** The first collision on any date; null: no two runs ever overlap. */
   readonly first: { readonly start: TimerSeconds; readonly seconds: number } | null;
   /** How far the season percentage may rise; null where even the smallest collides, or there is none. */
@@ -25,13 +25,13 @@ export interface Ever {
   readonly gridPercents: readonly GridPercent[];
 }
 
-/** A finding, and whether the desk offers to mend it. */
-export type DeskFinding = Finding & { readonly isMendable: boolean };
+/** A finding, and whether the desk offers to fix it. */
+export type DeskFinding = Finding & { readonly isFixable: boolean };
 
 /** All that the desk shows of a plan. */
 export interface DeskModel {
   readonly board: BoardModel;
-  readonly ever: Ever;
+  readonly ever: AllDates;
   readonly findings: readonly DeskFinding[];
   /** By how much the timer's clock is ahead. */
   readonly clockErrorSeconds: number;
@@ -39,7 +39,7 @@ export interface DeskModel {
 
 export function deskModel(plan: Plan, { night, since, isTrueTime }: DeskView): DeskModel {
   const offSeconds = clockErrorSeconds(plan.controller);
-  const ever = forever(plan, since);
+  const ever = allDates(plan, since);
   const [first] = ever.collisions;
   return {
     board: boardModel(plan, night, isTrueTime ? offSeconds : 0),
@@ -50,7 +50,7 @@ export function deskModel(plan: Plan, { night, since, isTrueTime }: DeskView): D
     },
     findings: check(plan, since).map((finding) => ({
       ...finding,
-      isMendable: isMendable(plan, finding, since),
+      isFixable: isFixable(plan, finding, since),
     })),
     clockErrorSeconds: offSeconds,
   };

@@ -1,12 +1,12 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
 import { check, type Finding } from '@water-clock/core/findings';
-import { mendsOf } from '@water-clock/core/mends';
+import { fixesOf } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { expose } from 'comlink';
-import type { BoardModel, BoardNight } from '../board/board-model';
-import { yearModel } from '../year/year-model';
+import type { BoardModel, BoardNight } from './board-model';
+import { yearModel } from './year-model';
 import { deskModel, type DeskModel, type DeskView } from './desk-model';
-import { mendPreview, type MendPreview } from './mend-preview';
+import { fixPreview, type FixPreview } from './fix-preview';
 
 /** What is new on the desk: a night that stays as it was is null. */
 export interface DeskChange extends Omit<DeskModel, 'board'> {
@@ -32,10 +32,10 @@ const worker = {
   /** The year of nights from the first of a month on. */
   year: yearModel,
 
-  /** The mends of a finding, with what each changes and what is found then. */
-  mends(plan: Plan, finding: Finding, since: DayNumber): MendPreview[] {
+  /** The fixes of a finding, with what each changes and what is found then. */
+  fixes(plan: Plan, finding: Finding, since: DayNumber): FixPreview[] {
     const before = check(plan, since);
-    return mendsOf(plan, finding, since).map((mend) => mendPreview(plan, mend, before, since));
+    return fixesOf(plan, finding, since).map((fix) => fixPreview(plan, fix, before, since));
   },
 };
 export type DeskWorker = typeof worker;

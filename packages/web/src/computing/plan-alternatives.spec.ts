@@ -1,6 +1,6 @@
 import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { check } from '@water-clock/core/findings';
-import type { Wish } from '@water-clock/core/proposals';
+import type { StationTarget } from '@water-clock/core/proposals';
 import type { Plan } from '@water-clock/core/settings';
 import { testPlan } from '../testing/plans';
 import { planAlternatives, type PlanAsked, type PlanEvent } from './plan-alternatives';
@@ -8,7 +8,7 @@ import { planningAfter, type Planning } from './use-planner';
 
 const FROM = parseDate('2026-06-01') as DayNumber;
 
-const wish = (number: number, fields: Partial<Wish> = {}): Wish => ({
+const target = (number: number, fields: Partial<StationTarget> = {}): StationTarget => ({
   number,
   need: { weeklySeconds: 2400, daysPerWeek: [2, 4] },
   maxPieceSeconds: null,
@@ -24,7 +24,11 @@ const STATIONS = [
   { number: 3, head: 'rotor', plant: 'shrubs' },
 ];
 
-function eventsOf(plan: Plan, wishes: readonly Wish[], fields: Partial<PlanAsked['hours']> = {}) {
+function eventsOf(
+  plan: Plan,
+  targets: readonly StationTarget[],
+  fields: Partial<PlanAsked['hours']> = {},
+) {
   const events: PlanEvent[] = [];
   let looks = 0;
   const hours = {
@@ -35,7 +39,7 @@ function eventsOf(plan: Plan, wishes: readonly Wish[], fields: Partial<PlanAsked
     pinned: { programs: [], stations: [] },
     ...fields,
   };
-  const asked = { plan, wishes, wishesByStarts: wishes, leaders: [], hours };
+  const asked = { plan, targets, targetsByStarts: targets, leaders: [], hours };
   planAlternatives(
     asked,
     () => looks++ / 20,
@@ -49,8 +53,8 @@ const offersOf = (events: readonly PlanEvent[]) =>
 
 it('plans in each way that makes a difference, and says what each costs and leaves', () => {
   const plan = testPlan({ timer: { cycleSoak: {} }, stations: STATIONS });
-  const wishes = [wish(1, { maxPieceSeconds: 300, minSoakSeconds: 1800 }), wish(2), wish(3)];
-  const events = eventsOf(plan, wishes);
+  const targets = [target(1, { maxPieceSeconds: 300, minSoakSeconds: 1800 }), target(2), target(3)];
+  const events = eventsOf(plan, targets);
   expect(events[0]).toMatchObject({ type: 'now', costs: { programs: 2, starts: 2 } });
   const offers = offersOf(events);
   expect(offers.map(({ key, costs: { programs, starts } }) => [key, programs, starts])).toEqual([
@@ -72,7 +76,7 @@ it('tells that a way comes to the same plan, and tries none that cannot differ',
     stations: STATIONS,
     programs: [],
   });
-  const types = eventsOf(one, [wish(1), wish(2), wish(3)])
+  const types = eventsOf(one, [target(1), target(2), target(3)])
     .filter(({ type }) => type !== 'trying')
     .map((event) => ('alternative' in event ? [event.type, event.alternative] : [event.type]));
   expect(types).toEqual([['now'], ['offer'], ['same', 'by-planting']]);
@@ -81,7 +85,7 @@ it('tells that a way comes to the same plan, and tries none that cannot differ',
 
 it('says why there is none, and offers the nearest plans', () => {
   const plan = testPlan({ stations: STATIONS });
-  const events = eventsOf(plan, [wish(1), wish(2), wish(3)], {
+  const events = eventsOf(plan, [target(1), target(2), target(3)], {
     earliestStart: '05:00',
     finishBy: '05:20',
   });
@@ -95,7 +99,7 @@ it('says why there is none, and offers the nearest plans', () => {
 
 it('what is told adds up, and what is begun anew forgets', () => {
   const plan = testPlan({ stations: STATIONS });
-  const planning = eventsOf(plan, [wish(1), wish(2), wish(3)]).reduce<Planning>(
+  const planning = eventsOf(plan, [target(1), target(2), target(3)]).reduce<Planning>(
     planningAfter,
     planningAfter({} as Planning, { type: 'begin' }),
   );

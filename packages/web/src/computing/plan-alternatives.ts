@@ -5,8 +5,8 @@ import {
   costsOf,
   proposalOn,
   type Costs,
-  type PlanWishes,
-  type Wish,
+  type PlanTargets,
+  type StationTarget,
 } from '@water-clock/core/proposals';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 
@@ -16,11 +16,11 @@ export type Alternative = (typeof ALTERNATIVES)[number];
 
 export interface PlanAsked {
   readonly plan: Plan;
-  readonly wishes: readonly Wish[];
+  readonly targets: readonly StationTarget[];
   /** The same where long runs are cut by several starts. */
-  readonly wishesByStarts: readonly Wish[];
+  readonly targetsByStarts: readonly StationTarget[];
   readonly leaders: readonly (readonly [number, number])[];
-  readonly hours: Omit<PlanWishes, 'prefer' | 'isCutByStarts'>;
+  readonly hours: Omit<PlanTargets, 'prefer' | 'isCutByStarts'>;
 }
 
 /** What gives way in a nearest plan. */
@@ -33,7 +33,7 @@ export interface Offer {
   /** The settings as they would be. */
   readonly proposal: Plan;
   readonly costs: Costs;
-  /** Errors and warnings that are left, which are not the planner's to mend. */
+  /** Errors and warnings that are left, which are not the planner's to fix. */
   readonly faults: readonly Finding[];
   readonly isProven: boolean;
   /** What gave way; null: nothing. */
@@ -64,9 +64,9 @@ export function planAlternatives(
   now: () => number,
   tell: (event: PlanEvent) => void,
 ): void {
-  const { plan, wishes, hours } = asked;
+  const { plan, targets, hours } = asked;
   tell({ type: 'now', costs: costsOf(plan, hours.from) });
-  if (wishes.length === 0) return;
+  if (targets.length === 0) return;
   const known = new Set<string>();
   for (const alternative of ALTERNATIVES) {
     if (!differs(asked, alternative)) continue;
@@ -91,19 +91,21 @@ export function planAlternatives(
   }
 }
 
-function differs({ plan, wishes }: PlanAsked, alternative: Alternative): boolean {
-  const wished = new Set(wishes.map(({ number }) => number));
+function differs({ plan, targets }: PlanAsked, alternative: Alternative): boolean {
+  const targeted = new Set(targets.map(({ number }) => number));
   const plants = plan.stations
-    .filter(({ number }) => wished.has(number))
+    .filter(({ number }) => targeted.has(number))
     .map(({ plant }) => plant ?? 'unknown');
   if (alternative === 'by-planting') return new Set(plants).size > 1;
   if (alternative === 'by-starts')
-    return plan.timer.cycleSoak !== null && wishes.some((wish) => wish.maxPieceSeconds !== null);
+    return (
+      plan.timer.cycleSoak !== null && targets.some((target) => target.maxPieceSeconds !== null)
+    );
   return true;
 }
 
 function answerOf(
-  { plan, wishes, wishesByStarts, leaders, hours }: PlanAsked,
+  { plan, targets, targetsByStarts, leaders, hours }: PlanAsked,
   alternative: Alternative,
   now: () => number,
   tell: (event: PlanEvent) => void,
@@ -111,7 +113,7 @@ function answerOf(
   const isCutByStarts = alternative === 'by-starts';
   const { document, standing } = briefFor(
     plan,
-    isCutByStarts ? wishesByStarts : wishes,
+    isCutByStarts ? targetsByStarts : targets,
     new Map(leaders),
     { ...hours, isCutByStarts, prefer: alternative === 'by-planting' ? 'by-need' : 'one-program' },
   );

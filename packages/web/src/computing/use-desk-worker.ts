@@ -3,17 +3,17 @@ import type { Finding } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
 import { wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { YearModel } from '../year/year-model';
+import type { YearModel } from './year-model';
 import type { DeskModel, DeskView } from './desk-model';
 import type { DeskChange, DeskWorker } from './desk.worker';
-import type { MendPreview } from './mend-preview';
+import type { FixPreview } from './fix-preview';
 
 export interface DeskComputer {
   /** Null until the first answer is there. */
   readonly model: DeskModel | null;
   /** True when the last settings could not be worked out: what is shown is older. */
   readonly hasFailed: boolean;
-  readonly mends: (plan: Plan, finding: Finding, since: DayNumber) => Promise<MendPreview[]>;
+  readonly fixes: (plan: Plan, finding: Finding, since: DayNumber) => Promise<FixPreview[]>;
   readonly year: (plan: Plan, since: DayNumber) => Promise<YearModel>;
 }
 
@@ -69,7 +69,7 @@ export function useDeskWorker(plan: Plan, view: DeskView): DeskComputer {
   return {
     model,
     hasFailed,
-    mends: useCallback((...asked) => worker.current!.mends(...asked), []),
+    fixes: useCallback((...asked) => worker.current!.fixes(...asked), []),
     year: useCallback((...asked) => worker.current!.year(...asked), []),
   };
 }

@@ -12,25 +12,25 @@ export interface SeasonComputer {
 }
 
 /**
- * Percentages by month, worked out in a web worker that ends with what was asked. Without wishes there is
+ * Percentages by month, worked out in a web worker that ends with what was asked. Without targets there is
  * nothing to work out.
  */
 export function useSeason(
   plan: Asked[0],
-  wishes: Asked[1] | null,
+  targets: Asked[1] | null,
   mode: Asked[2],
   today: Asked[3],
 ): SeasonComputer {
   const [answer, setAnswer] = useState<SeasonComputer>({ table: null, hasFailed: false });
   useEffect(() => {
-    if (!wishes) return;
+    if (!targets) return;
     const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
     const fail = () => setAnswer({ table: null, hasFailed: true });
     thread.onerror = fail;
     wrap<PlannerWorker>(thread)
-      .season(plan, wishes, mode, today)
+      .season(plan, targets, mode, today)
       .then((table) => setAnswer({ table, hasFailed: false }), fail);
     return () => thread.terminate();
-  }, [plan, wishes, mode, today]);
+  }, [plan, targets, mode, today]);
   return answer;
 }

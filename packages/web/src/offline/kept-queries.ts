@@ -1,9 +1,6 @@
 import { dehydrate, hydrate, type QueryClient } from '@tanstack/react-query';
 import { createStore, del, get, set } from 'idb-keyval';
 
-/** Given to a query whose answer stays on the device, to be there without signal. */
-export const KEPT = { gcTime: Infinity, meta: { isKept: true } } as const;
-
 const STORE = createStore('water-clock-answers', 'answers');
 const KEY = 'all';
 /** Soon, and yet not for every one of many answers that come together. */

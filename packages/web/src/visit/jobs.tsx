@@ -3,8 +3,8 @@ import { FAULT_NAMES } from '@water-clock/core/visits';
 import { App, Checkbox } from 'antd';
 import { troubleInWords } from '../api/client';
 import { changeJob, jobsKey, jobsQuery } from '../api/visits';
-import { momentWords } from '../copies-words/copy-words';
-import { useClock, useMayChange } from '../signed-in/use-signed-in';
+import { momentWords } from '../format/moment-words';
+import { useClock, useMayChange } from '../session/use-signed-in';
 import './jobs.css';
 
 /** Faults that were found at a property, to be ticked off. */
@@ -24,7 +24,7 @@ export function Jobs({ propertyId }: { propertyId: string }) {
   };
   return (
     <section className="sheet" aria-labelledby="jobs">
-      <h2 id="jobs">To be put right</h2>
+      <h2 id="jobs">Jobs</h2>
       {jobs.data?.length === 0 && (
         <p className="soft" style={{ margin: 0 }}>
           Nothing is known. Faults that are found on a walk stand here.

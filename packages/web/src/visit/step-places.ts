@@ -41,7 +41,7 @@ export function stepAt(pathname: string): VisitStep | null {
 
 /** What each step is for, in a line. */
 export const STEP_PURPOSES: Readonly<Record<VisitStep, string>> = {
-  arrive: 'What is here, what was left last time, what is to be put right',
+  arrive: 'What is here, what was left last time, the jobs',
   'as-found': 'Read the timer before anything is changed',
   clock: 'Set the true time, date and weekday',
   yard: 'What each station waters',

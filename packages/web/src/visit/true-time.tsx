@@ -1,8 +1,8 @@
 import { dayOf, formatDateTime } from '@water-clock/core/civil-time';
 import { longDate } from '@water-clock/core/words';
 import { useEffect, useState } from 'react';
-import { nowIn } from '../clock/clock-words';
-import { useSay } from '../signed-in/use-signed-in';
+import { nowIn } from '../desk/clock/clock-words';
+import { useSay } from '../session/use-signed-in';
 
 /** The true time at a home, as its timer should show it, second by second. */
 export function TrueTime({ timeZone }: { timeZone: string | undefined }) {

@@ -1,17 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
 import { parseDate } from '@water-clock/core/civil-time';
 import { highestMonth } from '@water-clock/core/needs';
-import { monthWishes } from '@water-clock/core/season-steps';
+import { monthTargets } from '@water-clock/core/season-steps';
 import type { Plan } from '@water-clock/core/settings';
 import type { SheetDue } from '@water-clock/core/sheets';
 import { useMemo } from 'react';
 import { yardQuery, type Timer } from '../api/timers';
 import { weatherQuery } from '../api/weather';
 import { useSeason } from '../computing/use-season';
-import { setWords } from '../season-words/month-words';
-import { useSignedIn } from '../signed-in/use-signed-in';
-import { todayHere } from '../words/today';
-import { useWeatherMonths } from '../yard/use-weather-months';
+import { setWords } from '../desk/season/month-words';
+import { useSignedIn } from '../session/use-signed-in';
+import { todayHere } from '../format/today';
+import { useWeatherMonths } from '../weather/use-weather-months';
 
 /** When the percentage is to be changed next, as the home's weather says; null where nobody knows. */
 export function useNextSeasonStep(timer: Timer, plan: Plan): SheetDue | null {
@@ -19,14 +19,14 @@ export function useNextSeasonStep(timer: Timer, plan: Plan): SheetDue | null {
   const yard = useQuery(yardQuery(timer.id)).data?.document;
   const weather = useQuery(weatherQuery(timer.property.weatherId)).data?.document ?? null;
   const months = useWeatherMonths(weather);
-  const wishes = useMemo(
+  const targets = useMemo(
     () =>
       yard && (months ?? yard.monthPercents)
-        ? monthWishes(plan, { yard, months, customary }, highestMonth(months))
+        ? monthTargets(plan, { yard, months, customary }, highestMonth(months))
         : null,
     [plan, yard, months, customary],
   );
-  const { table } = useSeason(plan, wishes, plan.controller.season.mode, parseDate(todayHere())!);
+  const { table } = useSeason(plan, targets, plan.controller.season.mode, parseDate(todayHere())!);
   const [next] = table?.steps ?? [];
   return useMemo(
     () =>

@@ -1,7 +1,7 @@
 import type { Plan } from '@water-clock/core/settings';
 import { useCallback } from 'react';
 import { copiesQuery, copyQuery } from '../api/copies';
-import { useSendLater } from '../outbox/use-outbox';
+import { useSendLater } from '../offline/use-outbox';
 import { copiesPath, type CopyBody } from './use-timer-on-device';
 
 /** Saves what a timer holds, as it was found or left: now, or when there is a connection. */
@@ -23,7 +23,7 @@ export function useSaveCopy(
         method: 'POST',
         path: copiesPath(timerId),
         body,
-        words: reason === 'left' ? 'What is left in the timer' : 'The timer as found',
+        words: reason === 'left' ? 'The timer as left' : 'The timer as found',
         touches: [copiesQuery(timerId).queryKey],
         answers: copyQuery(body.id).queryKey,
       });

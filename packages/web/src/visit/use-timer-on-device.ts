@@ -4,8 +4,8 @@ import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { propertyQuery } from '../api/properties';
 import { settingsToReadQuery, timerQuery } from '../api/timers';
 import { jobsQuery, visitsQuery } from '../api/visits';
-import { useOutbox } from '../outbox/use-outbox';
-import { todayHere } from '../words/today';
+import { useOutbox } from '../offline/use-outbox';
+import { todayHere } from '../format/today';
 
 export interface CopyBody {
   readonly id: string;

@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { visitOf, type MadeEntry, type Visit, type VisitEntry } from '@water-clock/core/visits';
 import { useCallback, useMemo } from 'react';
 import { jobsKey, visitQuery, visitsQuery } from '../api/visits';
-import type { OutboxItem } from '../outbox/outbox';
-import { useOutbox, useSendLater } from '../outbox/use-outbox';
-import { useSignedIn } from '../signed-in/use-signed-in';
+import type { OutboxItem } from '../offline/outbox';
+import { useOutbox, useSendLater } from '../offline/use-outbox';
+import { useSignedIn } from '../session/use-signed-in';
 
 /** A visit that goes on, as far as this device knows. */
 export interface OpenVisit {

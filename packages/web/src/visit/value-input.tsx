@@ -1,9 +1,9 @@
 import type { KeyInValue } from '@water-clock/core/key-in';
-import { DAY_MODES } from '@water-clock/core/timer-kinds';
+import { DAY_MODES } from '@water-clock/core/timer-types';
 import { Checkbox, Input, InputNumber, Radio } from 'antd';
 import { useState } from 'react';
-import { DayRuleEditor, WEEKDAY_OPTIONS } from '../grid/day-rule-editor';
-import { minutesText, parseClock, parseLength } from '../words/lengths';
+import { DayRuleEditor, WEEKDAY_OPTIONS } from '../desk/grid/day-rule-editor';
+import { minutesText, parseClock, parseLength } from '../format/lengths';
 
 interface ValueInputProps {
   readonly label: string;

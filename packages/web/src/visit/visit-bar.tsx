@@ -3,7 +3,7 @@ import { nextStep, STEP_NAMES, VISIT_STEPS, type VisitStep } from '@water-clock/
 import { Button, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { Link, useLocation, useMatch, useNavigate } from 'react-router';
-import { useMayChange } from '../signed-in/use-signed-in';
+import { useMayChange } from '../session/use-signed-in';
 import { stepAt, stepPlace } from './step-places';
 import { useOpenVisit, type OpenVisit } from './use-visit';
 import './visit-bar.css';

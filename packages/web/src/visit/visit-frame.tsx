@@ -2,8 +2,8 @@ import type { Plan } from '@water-clock/core/settings';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Timer } from '../api/timers';
-import { Loaded } from '../app/loaded';
-import { Page } from '../app/page';
+import { Loaded } from '../ui/loaded';
+import { Page } from '../ui/page';
 import { useTimerOnDevice } from './use-timer-on-device';
 import { useOpenVisit, type OpenVisit } from './use-visit';
 

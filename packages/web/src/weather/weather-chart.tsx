@@ -1,9 +1,9 @@
 import type { MonthWeather } from '@water-clock/core/weather';
 import { MONTHS, MONTHS_SHORT } from '@water-clock/core/words';
 import { max, scaleBand, scaleLinear } from 'd3';
-import { useElementSize } from '../app/use-element-size';
-import { useQuantity } from '../signed-in/use-signed-in';
-import { shownAmount } from '../units/quantities';
+import { useElementSize } from '../ui/use-element-size';
+import { useQuantity } from '../session/use-signed-in';
+import { shownAmount } from '../format/quantities';
 import './weather-chart.css';
 
 interface WeatherChartProps {

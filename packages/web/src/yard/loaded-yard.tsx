@@ -11,8 +11,8 @@ import {
   type Timer,
 } from '../api/timers';
 import { weatherQuery } from '../api/weather';
-import { Loaded } from '../app/loaded';
-import { todayHere } from '../words/today';
+import { Loaded } from '../ui/loaded';
+import { todayHere } from '../format/today';
 
 /** All that a need is worked out from. */
 export interface YardAtHome {

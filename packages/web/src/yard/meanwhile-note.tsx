@@ -1,7 +1,7 @@
 import type { YardStation } from '@water-clock/core/yards';
 import { Alert, Button } from 'antd';
-import { momentWords } from '../copies-words/copy-words';
-import { useClock } from '../signed-in/use-signed-in';
+import { momentWords } from '../format/moment-words';
+import { useClock } from '../session/use-signed-in';
 import type { Meanwhile } from './use-yard-on-desk';
 import { SCHOOL_NAMES } from './need-words';
 import type { YardColumn } from './yard-columns';

@@ -1,6 +1,6 @@
 import { Customary, stationNeed } from '@water-clock/core/needs';
 import { readYard } from '@water-clock/core/yards';
-import { quantityIn } from '../units/quantities';
+import { quantityIn } from '../format/quantities';
 import {
   differenceShare,
   differenceWords,

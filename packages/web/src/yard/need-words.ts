@@ -3,7 +3,7 @@ import type { Customary, Pieces, SchoolNeed, StationNeed } from '@water-clock/co
 import type { MonthWeather } from '@water-clock/core/weather';
 import type { School, YardStation } from '@water-clock/core/yards';
 import { MONTHS } from '@water-clock/core/words';
-import { shownAmount, type Quantity } from '../units/quantities';
+import { shownAmount, type Quantity } from '../format/quantities';
 
 export const SCHOOL_NAMES: Record<School, string> = {
   minute: 'by the minute',

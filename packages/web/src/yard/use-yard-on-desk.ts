@@ -4,7 +4,7 @@ import { App } from 'antd';
 import { useReducer, useState } from 'react';
 import { ApiError, troubleInWords } from '../api/client';
 import { saveYard, yardQuery, type StoredYard } from '../api/timers';
-import { editHistory, isChanged, openHistory, type HistoryAction } from '../settings/edit-history';
+import { editHistory, isChanged, openHistory, type HistoryAction } from '../ui/edit-history';
 import type { YardEdit } from './yard-edits';
 
 /** What somebody else saved meanwhile, brought together with what is here. */

@@ -1,7 +1,7 @@
 import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import { useMayChange } from '../signed-in/use-signed-in';
+import { useMayChange } from '../session/use-signed-in';
 import type { useYardOnDesk } from './use-yard-on-desk';
 
 interface YardActionsProps {

@@ -1,5 +1,5 @@
 import type { YardStation } from '@water-clock/core/yards';
-import { CellInput } from '../grid/cell-input';
+import { CellInput } from '../ui/cell-input';
 import type { YardColumn } from './yard-columns';
 import { setStation, type YardEdit } from './yard-edits';
 

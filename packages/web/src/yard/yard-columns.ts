@@ -1,8 +1,8 @@
 import { HEADS } from '@water-clock/core/settings';
 import { PLANTINGS, SOILS, SUNS, type YardStation } from '@water-clock/core/yards';
-import type { UnitSystem } from '../api/session';
-import { quantityIn, shownAmount, storedAmount, type Quantity } from '../units/quantities';
-import { minutesText, parseLength } from '../words/lengths';
+import type { UnitSystem } from '../format/reading';
+import { quantityIn, shownAmount, storedAmount, type Quantity } from '../format/quantities';
+import { minutesText, parseLength } from '../format/lengths';
 
 /** What a cell's text was read as: fields of the station, or what it should be instead. */
 export type ReadCell = Partial<YardStation> | string;

@@ -9,7 +9,7 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '../../civil-time/index.js';
-import { forever, percentGrid, simulate } from '../../engine/index.js';
+import { allDates, percentGrid, simulate } from '../../engine/index.js';
 import { check } from '../../findings/index.js';
 import { readPlan, type Plan } from '../../settings/index.js';
 import { DailyNeed, IntervalNeed, WeeklyNeed, type Brief, type BriefStation } from '../brief.js';
@@ -268,7 +268,7 @@ class Court {
       ? percentGrid(season).filter((percent) => percent <= this.headroom || percent === 100)
       : [100];
     for (const percent of percents) {
-      const [first] = forever(this.at(percent), this.from).collisions;
+      const [first] = allDates(this.at(percent), this.from).collisions;
       if (first)
         this.say(`at ${percent} % runs collide on day ${dayOf(first.b.nominal) - this.from}`);
     }

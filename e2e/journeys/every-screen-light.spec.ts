@@ -1,0 +1,3 @@
+import { testsOfEveryScreen } from '../support/faultless.js';
+
+testsOfEveryScreen('light');

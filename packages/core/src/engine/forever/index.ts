@@ -1,2 +1,0 @@
-export { Ever, firstCollision, firstCollisions, forever, headroomPercent } from './ever.js';
-export { percentGrid, type GridPercent } from './headroom.js';

@@ -1,0 +1,101 @@
+import type { DayNumber } from '../civil-time/index.js';
+import type { Finding } from '../findings/index.js';
+import type { Plan, ProgramSettings } from '../settings/index.js';
+import { counted, lengthInWords } from '../words/index.js';
+import { withClearStart } from './clear-start.js';
+import { clearProgram, withController, withProgram, type Fix } from './fix.js';
+
+/** The fixes of a finding, the likeliest first; none where only the technician knows what is meant. */
+export function fixesOf(plan: Plan, finding: Finding, from: DayNumber): Fix[] {
+  const program = plan.programs.find(({ id }) => id === finding.program);
+  switch (finding.code) {
+    case 'collision':
+      return collisionFixes(plan, finding, from);
+    case 'start-per-station':
+      return program ? [keepFirstStart(plan, program)] : [];
+    case 'too-many-starts':
+      return program ? [dropStartsBeyond(plan, program)] : [];
+    case 'missing-start':
+    case 'missing-run-time':
+    case 'missing-days':
+      return program ? [clearProgram(plan, program.id)] : [];
+    case 'station-twice':
+      return leftovers(plan, finding.station!).map(({ id }) => clearProgram(plan, id));
+    case 'delay-too-long': {
+      const most = plan.timer.maxStationDelaySeconds;
+      const changed = withController(plan, { stationDelaySeconds: most });
+      return [{ label: `Set the wait between stations to ${lengthInWords(most)}`, plan: changed }];
+    }
+    case 'controller-off':
+      return [{ label: 'Switch the timer on', plan: withController(plan, { off: false }) }];
+    case 'sensor-bypassed':
+      return [
+        { label: 'Set the sensor to active', plan: withController(plan, { rainSensor: 'active' }) },
+      ];
+    case 'window-unsupported':
+      return [{ label: 'Drop the hours', plan: withController(plan, { noWater: [] }) }];
+    case 'month-day-unsupported':
+      return [{ label: 'Drop the days off', plan: withController(plan, { monthDaysOff: [] }) }];
+    default:
+      return [];
+  }
+}
+
+function collisionFixes(plan: Plan, { program, startNumber, b }: Finding, from: DayNumber): Fix[] {
+  if (!b || program === null || startNumber === null) return [];
+  const fixes: Fix[] = [];
+  const moved = withClearStart(plan, b, from);
+  if (moved)
+    fixes.push({
+      label: `Move start ${b.startNumber} of program ${b.program} to ${moved.start}`,
+      plan: moved.plan,
+    });
+  if (b.program === program) {
+    const { starts } = plan.programs.find(({ id }) => id === program)!;
+    fixes.push({
+      label: `Drop start ${b.startNumber} of program ${program}`,
+      plan: withProgram(plan, program, {
+        starts: starts.filter((_, index) => index !== b.startNumber - 1),
+      }),
+    });
+  }
+  return fixes;
+}
+
+function keepFirstStart(plan: Plan, { id, starts }: ProgramSettings): Fix {
+  const first = [...starts].sort()[0]!;
+  return {
+    label: `Keep the start at ${first}, drop ${counted(starts.length - 1, 'other')}`,
+    plan: withProgram(plan, id, { starts: [first] }),
+  };
+}
+
+function dropStartsBeyond(plan: Plan, { id, starts }: ProgramSettings): Fix {
+  const most = plan.timer.startsPerProgram;
+  return {
+    label: `Drop ${counted(starts.length - most, 'start')} of program ${id}`,
+    plan: withProgram(plan, id, { starts: starts.slice(0, most) }),
+  };
+}
+
+/** Programs that water nothing but what other programs water too, the later ones first. */
+function leftovers({ programs }: Plan, station: number): ProgramSettings[] {
+  const waters = ({ runs }: ProgramSettings, wanted: number) =>
+    runs.some((run) => run.station === wanted && run.seconds > 0);
+  return programs
+    .filter((program) => program.enabled && waters(program, station))
+    .filter((program) =>
+      program.runs
+        .filter(({ seconds }) => seconds > 0)
+        .every((run) =>
+          programs.some(
+            (other) => other !== program && other.enabled && waters(other, run.station),
+          ),
+        ),
+    )
+    .reverse();
+}
+
+/** True where a finding may have a fix; without the search that the fix itself may take. */
+export const isFixable = (plan: Plan, finding: Finding, from: DayNumber): boolean =>
+  finding.code === 'collision' || fixesOf(plan, finding, from).length > 0;

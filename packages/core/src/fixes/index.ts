@@ -1,0 +1,2 @@
+export { isFixable, fixesOf } from './fixes-of.js';
+export type { Fix } from './fix.js';

@@ -1,2 +1,0 @@
-export { isMendable, mendsOf } from './mends-of.js';
-export type { Mend } from './mend.js';

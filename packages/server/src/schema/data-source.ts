@@ -1,0 +1,54 @@
+import { DataSource, type DataSourceOptions } from 'typeorm';
+import { Copy } from './copy.entity.js';
+import { Firm } from './firm.entity.js';
+import { TimerType } from './timer-type.entity.js';
+import { FirstTables1780000000000 } from './migrations/1780000000000-first-tables.js';
+import { PeopleYardsCopies1790000000000 } from './migrations/1790000000000-people-yards-copies.js';
+import { Weather1800000000000 } from './migrations/1800000000000-weather.js';
+import { Visits1810000000000 } from './migrations/1810000000000-visits.js';
+import { Person, Session, SignInFailure } from './person.entity.js';
+import { Property } from './property.entity.js';
+import { StoredRuleSet } from './rule-set.entity.js';
+import { ShareLink, StoredSheet } from './sheet.entity.js';
+import { Timer, TimerSettings, TimerYard } from './timer.entity.js';
+import { Job, StoredEntry, StoredVisit } from './visit.entity.js';
+import { StoredWeather } from './weather.entity.js';
+
+/** How to reach the database. The schema changes by migrations only. */
+export const databaseOptions = (url: string): DataSourceOptions => ({
+  type: 'postgres',
+  url,
+  entities: [
+    Firm,
+    Person,
+    Session,
+    SignInFailure,
+    StoredRuleSet,
+    StoredWeather,
+    TimerType,
+    Property,
+    Timer,
+    TimerSettings,
+    TimerYard,
+    Copy,
+    StoredVisit,
+    StoredEntry,
+    Job,
+    StoredSheet,
+    ShareLink,
+  ],
+  migrations: [
+    FirstTables1780000000000,
+    PeopleYardsCopies1790000000000,
+    Weather1800000000000,
+    Visits1810000000000,
+  ],
+  migrationsTransactionMode: 'each',
+  synchronize: false,
+  // PostgreSQL makes UUIDs itself; no extension is wanted.
+  uuidExtension: 'pgcrypto',
+  installExtensions: false,
+  applicationName: 'water-clock',
+});
+
+export const dataSourceFor = (url: string): DataSource => new DataSource(databaseOptions(url));

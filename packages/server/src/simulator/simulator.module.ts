@@ -1,0 +1,22 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { getDataSourceToken } from '@nestjs/typeorm';
+import type { DataSource } from 'typeorm';
+import { SimulatorController } from './simulator.controller.js';
+import { SimulatorService } from './simulator.service.js';
+
+@Module({})
+export class SimulatorModule {
+  static with(simulatorUrl: string | null): DynamicModule {
+    return {
+      module: SimulatorModule,
+      controllers: [SimulatorController],
+      providers: [
+        {
+          provide: SimulatorService,
+          inject: [getDataSourceToken()],
+          useFactory: (source: DataSource) => new SimulatorService(source, simulatorUrl),
+        },
+      ],
+    };
+  }
+}

@@ -1,0 +1,77 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { join } from 'node:path';
+import { planDocument } from '../testing/documents.js';
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
+
+let server: TestServer;
+let person: TestPerson;
+let timerId: string;
+let simulator: ChildProcess;
+
+/** The real simulator, as it is built. */
+async function startSimulator(): Promise<string> {
+  const program = join(__dirname, '../../../simulator/dist/main.js');
+  simulator = spawn(process.execPath, [program], {
+    env: { ...process.env, PORT: '0' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  return new Promise((resolve, reject) => {
+    simulator.stdout!.once('data', (said) => resolve(/http:\S+/.exec(String(said))![0]));
+    simulator.once('exit', () => reject(new Error('The simulator ended before it was ready.')));
+  });
+}
+
+beforeAll(async () => {
+  server = await startTestServer(await startSimulator());
+  person = await server.signIn();
+  const { body: home } = await person.agent.post('/api/properties').send({ name: 'Plum cottage' });
+  const { body } = await person.agent
+    .post(`/api/properties/${home.id}/timers`)
+    .send({ name: 'Garage', document: planDocument() });
+  timerId = body.id;
+});
+afterAll(async () => {
+  await server.close();
+  simulator.kill('SIGTERM');
+});
+
+const path = (rest = '') => `/api/timers/${timerId}/simulator${rest}`;
+const hangUp = () =>
+  person.agent.put(path()).send({ reads: '2026-06-01T03:59:00', document: planDocument() });
+
+it('is not there before it is hung up, and does then what the simulator does', async () => {
+  await person.agent.get(path()).expect(404);
+  const { body } = await hangUp().expect(200);
+  expect(body).toMatchObject({ open: [], speed: 1 });
+  const run = await person.agent
+    .post(path('/commands'))
+    .send({ command: 'run-station', station: 1, seconds: 60 })
+    .expect(200);
+  expect(run.body.open).toMatchObject([{ station: 1, secondsLeft: 60 }]);
+  const reading = await person.agent.get(path('/stations/1/reading')).expect(200);
+  expect(reading.body.ohms).toBeGreaterThan(10);
+  const log = await person.agent.get(path('/log.csv')).expect(200);
+  expect(log.text).toMatch(/,open,,,,1,1,/);
+});
+
+it('says what was wrong with what it was told, at its place', async () => {
+  await hangUp();
+  const send = (command: object) => person.agent.post(path('/commands')).send(command);
+  const { body } = await send({ command: 'run-station', station: 0, seconds: -1 }).expect(422);
+  expect(body.errors.map((one: { path: string }) => one.path)).toEqual(['station', 'seconds']);
+  expect(
+    (await send({ command: 'run-station', station: 9, seconds: 60 }).expect(409)).body,
+  ).toEqual(expect.objectContaining({ detail: 'It has no station 9.' }));
+});
+
+it('says so where there is no simulator', async () => {
+  const without = await startTestServer();
+  const other = await without.signIn();
+  const { body: home } = await other.agent.post('/api/properties').send({ name: 'Fig house' });
+  const { body: timer } = await other.agent
+    .post(`/api/properties/${home.id}/timers`)
+    .send({ name: 'Shed', document: planDocument() });
+  const { body } = await other.agent.get(`/api/timers/${timer.id}/simulator`).expect(503);
+  expect(body.title).toBe('No simulated timer');
+  await without.close();
+});

@@ -1,3 +1,0 @@
-export default function tearDown() {
-  globalThis.__stopCluster?.();
-}

@@ -1,0 +1,53 @@
+import type { Plan } from '@water-clock/core/settings';
+import type { Yard } from '@water-clock/core/yards';
+import type { EntityManager } from 'typeorm';
+import { isSameJson } from '../platform/same-json.js';
+import { saveVersion } from '../platform/saved.js';
+import { TimerSettings, TimerYard } from '../schema/timer.entity.js';
+
+interface Storing {
+  readonly firmId: string;
+  readonly timerId: string;
+  /** Who saves; absent: whoever saved last stays named. */
+  readonly savedBy?: string;
+  /** The version that it was made from; somebody else's save meanwhile refuses it. Absent: whatever is stored. */
+  readonly fromVersion?: number;
+}
+
+interface RecordClass {
+  new (): TimerSettings | TimerYard;
+}
+
+/**
+ * Stores the settings of a timer in place of what is stored, inside the transaction of `manager`, which
+ * holds the timer (`lockTimer`). Tells whether they are otherwise than those before: the same settings
+ * from no version count no version up.
+ */
+export const storeSettings = (manager: EntityManager, at: Storing, plan: Plan): Promise<boolean> =>
+  store(manager, TimerSettings, 'timer', at, plan);
+
+/** The same for a timer's yard. */
+export const storeYard = (manager: EntityManager, at: Storing, yard: Yard): Promise<boolean> =>
+  store(manager, TimerYard, 'yard', at, yard);
+
+async function store(
+  manager: EntityManager,
+  table: RecordClass,
+  what: string,
+  { firmId, timerId, savedBy, fromVersion }: Storing,
+  document: object,
+): Promise<boolean> {
+  const where = { firmId, timerId };
+  const stored = await manager.findOneByOrFail(table, where);
+  const isOther = !isSameJson(document, stored.document);
+  if (!isOther && fromVersion === undefined) return false;
+  await saveVersion(
+    manager,
+    table,
+    where,
+    fromVersion ?? stored.version,
+    { document, ...(savedBy !== undefined && { savedBy }), savedAt: () => 'now()' },
+    what,
+  );
+  return isOther;
+}

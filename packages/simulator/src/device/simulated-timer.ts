@@ -1,0 +1,332 @@
+import {
+  addSeconds,
+  dayOf,
+  formatDateTime,
+  startOfDay,
+  type TimerSeconds,
+} from '@water-clock/core/civil-time';
+import type { Plan } from '@water-clock/core/settings';
+import { DryHours } from './dry-hours.js';
+import { DeviceLog } from './log.js';
+import { Outputs, type Demand, type ValveFault } from './outputs.js';
+import type { AskedPiece } from './pieces.js';
+import { Run } from './run.js';
+import { Starts, type Start } from './starts.js';
+import { turnsOn, type StationTurn } from './station-lengths.js';
+
+/** What a timer without a backup battery does with its clock when the power goes. */
+export type AfterPowerCut = 'stops' | 'midnight';
+
+/**
+ * A simulator for a timer on a wall. It lives in its own clock's time: nothing happens but by
+ * {@link advance} and by what is done to it. The same calls always give the same log.
+ */
+export class SimulatedTimer {
+  readonly log = new DeviceLog();
+  private readonly outputs = new Outputs(this.log);
+  private dry: DryHours;
+  private starts: Starts;
+  private running: Run[] = [];
+  private waiting: Start[] = [];
+  /** The moment from which a waiting run may begin. */
+  private freeFrom: TimerSeconds;
+  private kept: Plan | null = null;
+  private isSensorWet = false;
+  private isFreezing = false;
+  private wasWet = false;
+  private delayUntil: TimerSeconds | null = null;
+  private hasPower = true;
+  private hasBattery = true;
+  private afterPowerCut: AfterPowerCut = 'stops';
+
+  constructor(
+    private plan: Plan,
+    private now: TimerSeconds,
+  ) {
+    this.dry = new DryHours(plan);
+    this.starts = new Starts(plan);
+    this.freeFrom = now;
+    this.log.add(now, 'settings', { note: plan.timer.name ?? '' });
+    this.comeTo(now);
+  }
+
+  get settings(): Plan {
+    return this.plan;
+  }
+
+  get clock(): TimerSeconds {
+    return this.now;
+  }
+
+  get state() {
+    const going = this.running.flatMap(({ going }) => going);
+    return {
+      clock: formatDateTime(this.now),
+      hasPower: this.hasPower,
+      hasBattery: this.hasBattery,
+      afterPowerCut: this.afterPowerCut,
+      isOff: this.plan.controller.off,
+      isSensorWet: this.isSensorWet || this.dry.isRaining(this.now),
+      isFreezing: this.isFreezing,
+      isSensorBypassed: this.plan.controller.rainSensor === 'bypass',
+      rainDelayUntil: this.delayUntil === null ? null : formatDateTime(this.delayUntil),
+      hasBackup: this.kept !== null,
+      waiting: this.waiting.length,
+      ...this.outputs.relays,
+      faults: Object.fromEntries(this.outputs.faults),
+      open: this.outputs.open.map(({ place: { station, program, piece } }) => ({
+        station,
+        program,
+        secondsLeft:
+          (going.find((one) => one.station === station && one.piece === piece)?.to ?? this.now) -
+          this.now,
+      })),
+    };
+  }
+
+  /** Lets seconds pass. Without power the clock goes on only by its battery, and nothing waters. */
+  advance(seconds: number): void {
+    if (!this.hasPower) {
+      if (this.hasBattery) this.now = addSeconds(this.now, seconds);
+      return;
+    }
+    const end = addSeconds(this.now, seconds);
+    for (;;) {
+      const next = Math.min(
+        this.starts.nextAfter(this.now),
+        this.dry.nextEdge(this.now),
+        this.delayUntil ?? Infinity,
+        this.waiting.length > 0 && this.running.length === 0
+          ? Math.max(this.freeFrom, this.now + 1)
+          : Infinity,
+        ...this.running.map(({ nextMoment }) => nextMoment),
+      );
+      if (next > end) break;
+      this.now = next as TimerSeconds;
+      this.comeTo(this.now);
+    }
+    this.now = end;
+  }
+
+  /** Puts other settings in. What is going stops. */
+  enter(plan: Plan): void {
+    this.stop();
+    this.plan = plan;
+    this.dry = new DryHours(plan);
+    this.starts = new Starts(plan);
+    this.log.add(this.now, 'settings', { note: plan.timer.name ?? '' });
+    this.setOutputs();
+  }
+
+  /** Sets the clock. What is going stops. */
+  setClock(reads: TimerSeconds): void {
+    this.stop();
+    this.log.add(this.now, 'clock', { note: formatDateTime(reads) });
+    this.now = reads;
+    this.freeFrom = reads;
+    this.setOutputs();
+  }
+
+  /** Turns stations on by hand, one after another; what is going is cut off. */
+  runByHand(turns: readonly StationTurn[]): void {
+    this.stop();
+    if (!this.hasPower || turns.length === 0) return;
+    this.begin(Run.byHand(this.plan, turns, this.now));
+    this.setOutputs();
+  }
+
+  runStation = (station: number, seconds: number): void => this.runByHand([{ station, seconds }]);
+
+  /** A program once, with the lengths of today. */
+  runProgram(id: string): void {
+    const program = this.plan.programs.find((one) => one.id === id);
+    this.runByHand(program ? turnsOn(this.plan, program, dayOf(this.now)) : []);
+  }
+
+  runAll(seconds: number): void {
+    const stations = this.plan.stations.filter(({ enabled }) => enabled);
+    this.runByHand(
+      stations
+        .map(({ number }) => ({ station: number, seconds }))
+        .sort((a, b) => a.station - b.station),
+    );
+  }
+
+  /** On to the next station of what runs by hand. */
+  nextStation(): void {
+    const run = this.running.find(({ isByHand }) => isByHand);
+    if (!run) return;
+    run.skipStation(this.now);
+    run.beginPiecesAt(this.now);
+    this.endRuns();
+    this.setOutputs();
+  }
+
+  /** Everything off; start times go on as they are set. */
+  stop(): void {
+    for (const run of this.running) this.log.add(this.now, 'cut-off', run.place);
+    this.running = [];
+    this.waiting = [];
+    this.freeFrom = this.now;
+    this.setOutputs();
+  }
+
+  /** No run begins for some hours; 0 ends the delay. */
+  delayForRain(hours: number): void {
+    this.stop();
+    this.delayUntil = hours > 0 ? addSeconds(this.now, hours * 3600) : null;
+    this.log.add(this.now, 'rain-delay', { note: `${hours} h` });
+  }
+
+  setSensor({ isWet, isFreezing }: { isWet?: boolean; isFreezing?: boolean }): void {
+    if (isFreezing !== undefined && isFreezing !== this.isFreezing)
+      this.log.add(this.now, isFreezing ? 'freezing' : 'thawed');
+    this.isSensorWet = isWet ?? this.isSensorWet;
+    this.isFreezing = isFreezing ?? this.isFreezing;
+    this.setOutputs();
+  }
+
+  /** Sets the sensor switch, and whether the timer waters at all. */
+  setSwitches(switches: { isBypassed?: boolean; isOff?: boolean }): void {
+    const { controller } = this.plan;
+    const { isBypassed = controller.rainSensor === 'bypass', isOff = controller.off } = switches;
+    if (isOff) this.stop();
+    this.plan = {
+      ...this.plan,
+      controller: { ...controller, rainSensor: isBypassed ? 'bypass' : 'active', off: isOff },
+    };
+    this.setOutputs();
+  }
+
+  setFault(station: number, fault: ValveFault | null): void {
+    if (fault) this.outputs.faults.set(station, fault);
+    else this.outputs.faults.delete(station);
+    this.log.add(this.now, 'fault', { station, note: fault ?? 'mended' });
+    this.setOutputs();
+  }
+
+  readingOhms = (station: number): number | null => this.outputs.readingOhms(station);
+
+  /** Takes the power away: what is going is lost, and is not made up for. */
+  cutPower(hasBattery: boolean, afterPowerCut: AfterPowerCut): void {
+    if (!this.hasPower) return;
+    this.stop();
+    this.hasPower = false;
+    this.hasBattery = hasBattery;
+    this.afterPowerCut = afterPowerCut;
+    this.log.add(this.now, 'power-off', { note: hasBattery ? 'battery' : afterPowerCut });
+  }
+
+  restorePower(): void {
+    if (this.hasPower) return;
+    this.hasPower = true;
+    if (!this.hasBattery && this.afterPowerCut === 'midnight')
+      this.now = startOfDay(dayOf(this.now));
+    this.freeFrom = this.now;
+    this.log.add(this.now, 'power-on');
+    this.setOutputs();
+  }
+
+  /** Keeps the settings in the timer's own memory. */
+  backUp(): void {
+    this.kept = this.plan;
+    this.log.add(this.now, 'backup');
+  }
+
+  /** Brings the kept settings back; false where none are kept. */
+  restore(): boolean {
+    if (!this.kept) return false;
+    this.log.add(this.now, 'restore');
+    this.enter(this.kept);
+    return true;
+  }
+
+  private comeTo(now: TimerSeconds): void {
+    for (const run of this.running) run.endPiecesAt(now);
+    this.endRuns();
+    this.beginWaiting(now);
+    for (const start of this.starts.at(now)) this.startComes(start);
+    for (const run of this.running) run.beginPiecesAt(now);
+    if (this.delayUntil !== null && this.delayUntil <= now) this.delayUntil = null;
+    this.setOutputs();
+  }
+
+  private endRuns(): void {
+    for (const run of this.running.filter(({ isOver }) => isOver)) {
+      this.log.add(this.now, 'end', run.place);
+      this.freeFrom = addSeconds(this.now, this.delaySeconds);
+    }
+    this.running = this.running.filter(({ isOver }) => !isOver);
+  }
+
+  private get delaySeconds(): number {
+    return this.plan.controller.stationDelaySeconds;
+  }
+
+  private startComes(start: Start): void {
+    if (this.plan.controller.off || this.dry.isPaused(this.now)) return;
+    if (this.delayUntil !== null && this.now < this.delayUntil) return;
+    const { program, startNumber, nominal } = start;
+    const place = { program: program.id, startNumber, nominal };
+    const run = Run.ofStart(this.plan, start, this.now);
+    if (!run) return;
+    const isBusy = this.running.length > 0;
+    switch (this.plan.timer.overlap) {
+      case 'concurrent':
+        return this.begin(run);
+      case 'preempt':
+        for (const other of this.running) this.log.add(this.now, 'cut-off', other.place);
+        this.running = [];
+        return this.begin(run);
+      case 'drop':
+        if (!isBusy) return this.begin(run);
+        return this.log.add(this.now, 'left-out', place);
+      case 'queue':
+        if (!isBusy && this.waiting.length === 0 && this.freeFrom <= this.now)
+          return this.begin(run);
+        this.waiting.push(start);
+        return this.log.add(this.now, 'queued', place);
+    }
+  }
+
+  private beginWaiting(now: TimerSeconds): void {
+    if (this.running.length > 0 || this.freeFrom > now) return;
+    const first = this.waiting.shift();
+    const run = first && Run.ofStart(this.plan, first, now);
+    if (run) this.begin(run);
+  }
+
+  private begin(run: Run): void {
+    this.log.add(this.now, 'run', run.place);
+    run.beginPiecesAt(this.now);
+    this.running.push(run);
+  }
+
+  private setOutputs(): void {
+    const isWet = this.isSensorWet || this.dry.isRaining(this.now);
+    if (isWet !== this.wasWet) this.log.add(this.now, isWet ? 'wet' : 'dry');
+    this.wasWet = isWet;
+    const isForbidden = !this.hasPower || this.dry.isForbidden(this.now);
+    const demands = this.running.flatMap((run) =>
+      run.going.flatMap((piece) => (isForbidden ? [] : this.demandOf(run, piece, isWet))),
+    );
+    this.outputs.set(this.now, demands);
+  }
+
+  private demandOf(run: Run, { station, piece }: AskedPiece, isWet: boolean): Demand[] {
+    const { timer, controller, stations } = this.plan;
+    const own = stations.find(({ number }) => number === station);
+    const hasSensor = timer.rainSensor && controller.rainSensor === 'active';
+    const isKeptDry = (isWet && own?.rainSensor !== false) || this.isFreezing;
+    // By hand the sensor is not asked: a station is to be seen running.
+    if (hasSensor && !run.isByHand && isKeptDry) return [];
+    const { program, startNumber, nominal } = run.place;
+    return [
+      {
+        key: `${program} ${startNumber} ${nominal} ${station} ${piece}`,
+        place: { ...run.place, station, piece },
+        needsPump: timer.pumpPerStation ? own?.pump === true : true,
+      },
+    ];
+  }
+}

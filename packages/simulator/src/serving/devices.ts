@@ -1,0 +1,70 @@
+import type { OnModuleDestroy, OnModuleInit } from '@nestjs/common';
+import type { TimerSeconds } from '@water-clock/core/civil-time';
+import type { Plan } from '@water-clock/core/settings';
+import { SimulatedTimer } from '../device/simulated-timer.js';
+
+/** How often the clocks of all devices are brought up to date. */
+const TICK_MILLISECONDS = 200;
+const MOST_DEVICES = 200;
+
+export interface Served {
+  readonly device: SimulatedTimer;
+  /** Seconds of the device's clock that pass in a second; 0: it stands. */
+  speed: number;
+  /** The true moment, in milliseconds, up to which the device has come. */
+  cameTo: number;
+}
+
+/** All devices of this process, by name, each with its clock driven by the true one. */
+export class Devices implements OnModuleInit, OnModuleDestroy {
+  private readonly served = new Map<string, Served>();
+  private tick: NodeJS.Timeout | undefined;
+
+  /** `trueTime` gives milliseconds that never go back. */
+  constructor(private readonly trueTime: () => number) {}
+
+  onModuleInit(): void {
+    this.tick = setInterval(() => {
+      for (const one of this.served.values()) this.catchUp(one);
+    }, TICK_MILLISECONDS);
+  }
+
+  onModuleDestroy(): void {
+    clearInterval(this.tick);
+  }
+
+  /** Hangs a new device on the wall, or puts other settings into the one that is there. */
+  enter(name: string, plan: Plan, reads: TimerSeconds): Served {
+    const known = this.find(name);
+    if (known) {
+      known.device.enter(plan);
+      return known;
+    }
+    if (this.served.size >= MOST_DEVICES) this.served.delete(this.served.keys().next().value!);
+    const served = { device: new SimulatedTimer(plan, reads), speed: 1, cameTo: this.trueTime() };
+    this.served.set(name, served);
+    return served;
+  }
+
+  /** A device as it is now. */
+  find(name: string): Served | undefined {
+    const served = this.served.get(name);
+    if (served) this.catchUp(served);
+    return served;
+  }
+
+  remove = (name: string): boolean => this.served.delete(name);
+
+  private catchUp(served: Served): void {
+    const now = this.trueTime();
+    if (served.speed === 0) {
+      served.cameTo = now;
+      return;
+    }
+    const seconds = Math.floor(((now - served.cameTo) / 1000) * served.speed);
+    if (seconds < 1) return;
+    served.device.advance(seconds);
+    // The part of a second that is left counts towards the next.
+    served.cameTo += (seconds * 1000) / served.speed;
+  }
+}

@@ -1,0 +1,82 @@
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { planOf } from '../../../core/src/testing/plans.js';
+import { createSimulator } from './application.js';
+
+let simulator: NestExpressApplication;
+let url: string;
+let milliseconds = 0;
+
+beforeAll(async () => {
+  simulator = await createSimulator(() => milliseconds);
+  await simulator.listen(0, '127.0.0.1');
+  url = await simulator.getUrl();
+});
+afterAll(() => simulator.close());
+
+const ask = async (method: string, path: string, body?: object) => {
+  const answer = await fetch(`${url}/timers/${path}`, {
+    method,
+    ...(body && {
+      body: JSON.stringify(body),
+      headers: { 'content-type': 'application/json' },
+    }),
+  });
+  const text = await answer.text();
+  const isJson = answer.headers.get('content-type')?.includes('json');
+  return { status: answer.status, body: isJson ? JSON.parse(text) : text };
+};
+
+const document = planOf({ stations: [{ number: 1 }, { number: 2 }], programs: [] });
+const reads = '2026-06-01T03:00:00';
+
+it('runs as fast as it is told, by the true time', async () => {
+  await ask('PUT', 'shed/settings', { reads, document });
+  milliseconds += 2500;
+  expect((await ask('GET', 'shed')).body).toMatchObject({ clock: '2026-06-01T03:00:02', speed: 1 });
+  milliseconds += 500;
+  expect((await ask('GET', 'shed')).body.clock).toBe('2026-06-01T03:00:03');
+  await ask('POST', 'shed/commands', { command: 'clock', speed: 10_000 });
+  milliseconds += 8640;
+  expect((await ask('GET', 'shed')).body.clock).toBe('2026-06-02T03:00:03');
+  await ask('POST', 'shed/commands', { command: 'clock', speed: 0 });
+  milliseconds += 10_000;
+  expect((await ask('GET', 'shed')).body.clock).toBe('2026-06-02T03:00:03');
+});
+
+it('does what it is told, and tells what it did', async () => {
+  await ask('PUT', 'garage/settings', { reads, document });
+  const { body } = await ask('POST', 'garage/commands', {
+    command: 'run-station',
+    station: 2,
+    seconds: 90,
+  });
+  expect(body.open).toEqual([{ station: 2, program: '', secondsLeft: 90 }]);
+  await ask('POST', 'garage/commands', { command: 'fault', station: 2, fault: 'open' });
+  expect((await ask('GET', 'garage/stations/2/reading')).body).toEqual({ ohms: null });
+  const log = (await ask('GET', 'garage/log.csv')).body as string;
+  expect(log.split('\n')[0]).toBe('at,event,program,startNumber,nominal,station,piece,note');
+  expect(log).toContain('2026-06-01T03:00:00,open,,,,2,1,');
+  expect((await ask('DELETE', 'garage')).status).toBe(204);
+  expect((await ask('GET', 'garage')).status).toBe(404);
+});
+
+it('refuses what it cannot do, every fault at its place, and stays as it was', async () => {
+  await ask('PUT', 'carport/settings', { reads, document });
+  const wrong = { reads: 'noon', document: { ...document, stations: [{ number: 0 }] } };
+  const refused = await ask('PUT', 'carport/settings', wrong);
+  expect(refused.status).toBe(422);
+  expect(refused.body.errors.map(({ path }: { path: string }) => path)).toEqual([
+    'reads',
+    'document.stations[0].number',
+  ]);
+  const send = (command: object) => ask('POST', 'carport/commands', command);
+  expect(await send({ command: 'explode' })).toMatchObject({ status: 422 });
+  expect(
+    (await send({ command: 'run-station', station: 0, seconds: 'x', more: 1 })).body.errors,
+  ).toHaveLength(3);
+  expect(await send({ command: 'run-station', station: 9, seconds: 60 })).toMatchObject({
+    status: 409,
+  });
+  expect(await send({ command: 'restore' })).toMatchObject({ status: 409 });
+  expect((await ask('GET', 'carport')).body).toMatchObject({ clock: reads, open: [] });
+});

@@ -1,0 +1,111 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button, Table, Tag, type TableColumnsType } from 'antd';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { copiesQuery, type CopyListing } from '../api/copies';
+import { timerQuery, type Timer } from '../api/timers';
+import { EmptyState } from '../ui/empty-state';
+import { Loaded } from '../ui/loaded';
+import { Page } from '../ui/page';
+import { REASON_NAMES } from './copy-words';
+import { momentWords } from '../format/moment-words';
+import { useClock, useMayChange } from '../session/use-signed-in';
+import { ComparePanel } from './compare-panel';
+
+/** Every saved copy of a timer; two of them are compared in words. */
+export function CopiesPage() {
+  const { timerId = '' } = useParams();
+  const timer = useQuery(timerQuery(timerId));
+  const copies = useQuery(copiesQuery(timerId));
+  return (
+    <Loaded what="The copies" missing="timer" queries={[timer, copies]}>
+      {() => <CopiesOfTimer timer={timer.data!} copies={copies.data!} />}
+    </Loaded>
+  );
+}
+
+interface CopiesOfTimerProps {
+  readonly timer: Timer;
+  readonly copies: readonly CopyListing[];
+}
+
+function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
+  const clock = useClock();
+  const navigate = useNavigate();
+  const mayChange = useMayChange();
+  const [search, setSearch] = useSearchParams();
+  const known = new Set(copies.map(({ id }) => id));
+  const asked = (search.get('compare') ?? '').split(',').filter((id) => known.has(id));
+  // Without a choice the two newest are compared.
+  const chosen = search.has('compare') ? asked : copies.slice(0, 2).map(({ id }) => id);
+  const choose = (ids: string[]) =>
+    setSearch({ compare: ids.slice(-2).join(',') }, { replace: true });
+  const pair = copies.filter(({ id }) => chosen.includes(id));
+
+  const columns: TableColumnsType<CopyListing> = [
+    { title: '№', dataIndex: 'number', width: 56, align: 'right' },
+    {
+      title: 'Copy',
+      key: 'copy',
+      render: (_, { id, name, reason }) => (
+        <>
+          <Link to={`/copies/${id}`}>{name || REASON_NAMES[reason]}</Link>
+          {name && <div className="soft">{REASON_NAMES[reason]}</div>}
+        </>
+      ),
+    },
+    {
+      title: 'In the timer now',
+      key: 'in-timer',
+      render: (_, { isInTimer }) => isInTimer && <Tag>yes, as far as we know</Tag>,
+    },
+    { title: 'Saved', key: 'saved', render: (_, { madeAt }) => momentWords(madeAt, clock) },
+    { title: 'By', dataIndex: 'person' },
+  ];
+  const { id: timerId, property, name } = timer;
+  return (
+    <Page
+      title="Saved copies"
+      crumbs={[
+        { to: `/properties/${property.id}`, name: property.name },
+        { to: `/timers/${timerId}`, name },
+      ]}
+      actions={
+        mayChange && (
+          <Button type="primary" onClick={() => void navigate(`/timers/${timerId}/as-found`)}>
+            As found: read the timer
+          </Button>
+        )
+      }
+    >
+      {copies.length === 0 ? (
+        <EmptyState
+          title="No copies yet"
+          text="Each save at the desk becomes a copy, and so does each reading of the timer. Begin with what it holds now."
+        />
+      ) : (
+        <>
+          <Table
+            rowKey="id"
+            size="small"
+            columns={columns}
+            dataSource={[...copies]}
+            pagination={copies.length > 12 ? { pageSize: 12 } : false}
+            rowSelection={{
+              selectedRowKeys: chosen,
+              hideSelectAll: true,
+              onChange: (keys) => choose(keys.map(String)),
+              getCheckboxProps: ({ number }) =>
+                ({ 'aria-label': `Compare copy ${number}` }) as object,
+            }}
+            scroll={{ x: 'max-content' }}
+          />
+          {pair.length === 2 ? (
+            <ComparePanel newer={pair[0]!.id} older={pair[1]!.id} />
+          ) : (
+            <p className="soft">Tick two copies to compare them.</p>
+          )}
+        </>
+      )}
+    </Page>
+  );
+}

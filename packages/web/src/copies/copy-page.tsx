@@ -1,0 +1,105 @@
+import { PrinterOutlined } from '@ant-design/icons';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { App, Button, Input } from 'antd';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { troubleInWords } from '../api/client';
+import { changeCopy, copiesKey, copyQuery, type Copy } from '../api/copies';
+import { Loaded } from '../ui/loaded';
+import { Page } from '../ui/page';
+import { copyWords } from './copy-words';
+import { SettingsSheet } from './settings-sheet';
+import { downloadText, fileNameOf } from '../ui/text-files';
+import { useClock, useMayChange } from '../session/use-signed-in';
+
+/** One saved copy, to be read out, printed, named, or brought back. */
+export function CopyPage() {
+  const { copyId = '' } = useParams();
+  const copy = useQuery(copyQuery(copyId));
+  return (
+    <Loaded what="The copy" missing="copy" queries={[copy]}>
+      {() => <CopySheet key={copyId} copy={copy.data!} />}
+    </Loaded>
+  );
+}
+
+function CopySheet({ copy }: { copy: Copy }) {
+  const { id, timer, document, isInTimer } = copy;
+  const clock = useClock();
+  const mayChange = useMayChange();
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const [name, setName] = useState(copy.name);
+  const change = async (fields: Parameters<typeof changeCopy>[1]) => {
+    try {
+      const changed = await changeCopy(id, fields);
+      await client.invalidateQueries({ queryKey: copiesKey });
+      client.setQueryData(copyQuery(id).queryKey, changed);
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  return (
+    <Page
+      title={`Copy № ${copy.number}`}
+      crumbs={[
+        { to: `/properties/${timer.property.id}`, name: timer.property.name },
+        { to: `/timers/${timer.id}`, name: timer.name },
+        { to: `/timers/${timer.id}/copies`, name: 'Saved copies' },
+      ]}
+      actions={
+        <>
+          <Button
+            onClick={() =>
+              downloadText(
+                `${fileNameOf(timer.property.name, timer.name, `copy ${copy.number}`)}.plan.json`,
+                JSON.stringify(document, null, 2),
+              )
+            }
+          >
+            Save as a plan file
+          </Button>
+          <Button icon={<PrinterOutlined />} onClick={() => window.print()}>
+            Print
+          </Button>
+          {mayChange && (
+            <>
+              <Button disabled={isInTimer} onClick={() => void change({ isInTimer: true })}>
+                {isInTimer ? 'This is in the timer' : 'The timer holds this one'}
+              </Button>
+              <Button
+                type="primary"
+                onClick={() => void navigate(`/timers/${timer.id}?bring=${id}`)}
+              >
+                Bring back to the desk
+              </Button>
+            </>
+          )}
+        </>
+      }
+    >
+      <p className="soft" style={{ margin: 0 }}>
+        {copyWords(copy, clock)}
+        {isInTimer && ' · believed to be in the timer now'}
+      </p>
+      {mayChange && (
+        <label className="no-print">
+          Name{' '}
+          <Input
+            maxLength={200}
+            value={name}
+            placeholder="such as: June, before the holidays"
+            style={{ maxWidth: 320 }}
+            onChange={(event) => setName(event.target.value)}
+            onPressEnter={(event) => event.currentTarget.blur()}
+            onBlur={() => name !== copy.name && void change({ name })}
+          />
+        </label>
+      )}
+      <section className="sheet" aria-label="Settings">
+        <SettingsSheet plan={document} />
+      </section>
+    </Page>
+  );
+}

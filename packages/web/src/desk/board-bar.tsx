@@ -1,0 +1,40 @@
+import { Segmented } from 'antd';
+import { memo } from 'react';
+import { clockErrorWords } from './clock/clock-words';
+import type { DeskPlace } from './state/use-desk-place';
+
+interface BoardBarProps extends Pick<DeskPlace, 'board' | 'isTrueTime' | 'go'> {
+  readonly clockErrorSeconds: number;
+}
+
+/** What the board shows: nights or a year; and, while the clock is wrong, by whose time. */
+export const BoardBar = memo(function BoardBar(props: BoardBarProps) {
+  const { board, isTrueTime, go, clockErrorSeconds } = props;
+  return (
+    <div className="board-bar">
+      <Segmented
+        aria-label="What the board shows"
+        value={board}
+        options={[
+          { value: 'nights', label: '14 nights' },
+          { value: 'year', label: 'Year' },
+        ]}
+        onChange={(chosen) => go({ board: chosen as DeskPlace['board'] })}
+      />
+      {clockErrorSeconds !== 0 && board === 'nights' && (
+        <>
+          <Segmented
+            aria-label="By whose time"
+            value={isTrueTime ? 'true' : 'timer'}
+            options={[
+              { value: 'timer', label: 'As the timer thinks' },
+              { value: 'true', label: 'As it will happen' },
+            ]}
+            onChange={(chosen) => go({ isTrueTime: chosen === 'true' })}
+          />
+          <span className="board-note">clock {clockErrorWords(clockErrorSeconds)}</span>
+        </>
+      )}
+    </div>
+  );
+});

@@ -1,0 +1,86 @@
+import type { NightSpan } from '../../computing/board-model';
+import { useClock } from '../../session/use-signed-in';
+import { hourLabel } from '../../format/clock-style';
+import { AXIS_HEIGHT, type Scale } from './board-scale';
+
+export function Hatches() {
+  return (
+    <defs>
+      <pattern
+        id="collision-hatch"
+        width="6"
+        height="6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <line className="hatch-error" x1="0" y1="0" x2="0" y2="6" />
+      </pattern>
+      <pattern
+        id="forbidden-hatch"
+        width="7"
+        height="7"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(-45)"
+      >
+        <line className="hatch-forbidden" x1="0" y1="0" x2="0" y2="7" />
+      </pattern>
+    </defs>
+  );
+}
+
+export function HourAxis({
+  scale,
+  axis,
+  height,
+}: {
+  scale: Scale;
+  axis: NightSpan;
+  height: number;
+}) {
+  const clock = useClock();
+  const hours = [];
+  const hourWidth = scale(axis.from + 3600) - scale(axis.from);
+  const every = Math.max(1, Math.ceil((clock === '24' ? 30 : 56) / hourWidth));
+  for (let second = Math.ceil(axis.from / 3600) * 3600; second <= axis.to; second += 3600) {
+    const hour = (second / 3600 + 12) % 24;
+    hours.push({ second, hour, isLabelled: hour % every === 0 });
+  }
+  return (
+    <g aria-hidden="true" className="figures">
+      {hours.map(({ second, hour, isLabelled }) => (
+        <g key={second} transform={`translate(${scale(second)} 0)`}>
+          {isLabelled && (
+            <text className="hour" y={15}>
+              {hourLabel(hour, clock)}
+            </text>
+          )}
+          <line
+            className={hour === 0 ? 'midnight-line' : 'hour-line'}
+            y1={AXIS_HEIGHT}
+            y2={height}
+          />
+        </g>
+      ))}
+    </g>
+  );
+}
+
+/** What the marks on the board mean. */
+export function BoardLegend() {
+  const marks = [
+    ['collision', 'runs collide'],
+    ['ghost', 'what the timer really does'],
+    ['sunrise', 'sunrise'],
+    ['forbidden', 'no watering in these hours'],
+  ] as const;
+  return (
+    <ul className="board-legend" aria-label="Marks on the board">
+      {marks.map(([mark, words]) => (
+        <li key={mark}>
+          <span className="legend-mark" data-mark={mark} aria-hidden="true" />
+          {words}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,102 @@
+import { memo } from 'react';
+import { longDate, shortDate } from '@water-clock/core/words';
+import type { BoardNight, NightSpan } from '../../computing/board-model';
+import { clip, LABEL_WIDTH, type Scale } from './board-scale';
+import { CollisionMark } from './collision-mark';
+import { useSay } from '../../session/use-signed-in';
+import { RunDrawing, RunLabels, runWords } from './run-drawing';
+
+interface NightRowProps {
+  readonly night: BoardNight;
+  readonly y: number;
+  readonly scale: Scale;
+  readonly axis: NightSpan;
+  readonly rowHeight: number;
+  readonly width: number;
+  /** The selected run, if it is in this night. */
+  readonly selected: string | null;
+  /** The run that Tab comes to, if it is in this night. */
+  readonly tabStop: string | null;
+}
+
+/** One night of the board: its hours, its runs, and where they collide. */
+export const NightRow = memo(function NightRow(props: NightRowProps) {
+  const { night, y, scale, axis, rowHeight, width, selected, tabStop } = props;
+  const say = useSay();
+  return (
+    <g transform={`translate(0 ${y})`}>
+      <NightBack {...{ night, scale, axis, rowHeight, width }} isSelected={selected !== null} />
+      {night.runs.map((run) => (
+        <g
+          key={run.key}
+          className="run"
+          data-run={run.key}
+          data-program={run.program}
+          data-selected={run.key === selected}
+          role="button"
+          tabIndex={run.key === tabStop ? 0 : -1}
+          aria-label={say(runWords(run))}
+          aria-pressed={run.key === selected}
+        >
+          <RunDrawing {...{ run, scale, axis, rowHeight }} />
+        </g>
+      ))}
+      {night.runs.map((run) => (
+        <RunLabels key={run.key} {...{ run, scale, axis, rowHeight }} />
+      ))}
+      {night.collisions.map((collision) => (
+        <CollisionMark
+          key={`${collision.a.key} ${collision.b.key}`}
+          {...{ collision, night, axis, scale, rowHeight }}
+        />
+      ))}
+    </g>
+  );
+});
+
+interface NightBackProps {
+  readonly night: BoardNight;
+  readonly scale: Scale;
+  readonly axis: NightSpan;
+  readonly rowHeight: number;
+  readonly width: number;
+  readonly isSelected: boolean;
+}
+
+function NightBack(props: NightBackProps) {
+  const { night, scale, axis, rowHeight, width, isSelected } = props;
+  const isWeekend = (((night.day + 3) % 7) + 7) % 7 >= 5;
+  return (
+    <g aria-hidden="true">
+      {isSelected && <rect className="night-selected" width={LABEL_WIDTH - 6} height={rowHeight} />}
+      <line className="row-line" x2={width} y1={rowHeight} y2={rowHeight} />
+      <text className={isWeekend ? 'weekend' : undefined} x={10} y={rowHeight / 2 + 4}>
+        {shortDate(night.day)}
+        <title>{`Night from ${longDate(night.day)} to the next day`}</title>
+      </text>
+      {night.forbidden.map((hours) => {
+        const { from, to } = clip(hours, axis);
+        return to > from ? (
+          <rect
+            key={from}
+            fill="url('#forbidden-hatch')"
+            x={scale(from)}
+            width={scale(to) - scale(from)}
+            height={rowHeight}
+          />
+        ) : null;
+      })}
+      {night.sunrise !== null && night.sunrise > axis.from && night.sunrise < axis.to && (
+        <line
+          className="sunrise"
+          x1={scale(night.sunrise)}
+          x2={scale(night.sunrise)}
+          y1={rowHeight - 7}
+          y2={rowHeight}
+        >
+          <title>Sunrise</title>
+        </line>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,236 @@
+import {
+  LeftOutlined,
+  QuestionCircleOutlined,
+  RedoOutlined,
+  RightOutlined,
+  SettingOutlined,
+  UndoOutlined,
+} from '@ant-design/icons';
+import { addDays, formatDate, parseDate } from '@water-clock/core/civil-time';
+import { App, Button, Dropdown, Modal, Segmented, Tooltip } from 'antd';
+import { memo, useCallback, useState, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { Timer } from '../api/timers';
+import { LeaveGuard } from '../ui/leave-guard';
+import { useEditKeys } from '../ui/use-edit-keys';
+import { NIGHTS } from '../computing/board-model';
+import { momentWords } from '../format/moment-words';
+import { useClock, useMayChange } from '../session/use-signed-in';
+import { todayHere } from '../format/today';
+import { KeysHelp } from './keys-help';
+import { LeftDialog } from './as-left-dialog';
+import { PlanFileDialog } from './plan-file-dialog';
+import { TimerDrawer } from './timer-drawer';
+import type { DeskPlace } from './state/use-desk-place';
+import type { SettingsOnDesk } from './state/use-settings-on-desk';
+
+interface DeskHeadProps {
+  readonly timer: Timer;
+  readonly desk: SettingsOnDesk;
+  readonly place: DeskPlace;
+}
+
+/** Whose timer it is, which nights are shown, undo, redo and save; guards what is not saved. */
+export function DeskHead({ timer, desk, place }: DeskHeadProps) {
+  const [showsKeys, setShowsKeys] = useState(false);
+  const [showsTimer, setShowsTimer] = useState(false);
+  const [showsFile, setShowsFile] = useState(false);
+  const [isLeaving, setLeaving] = useState(false);
+  const mayChange = useMayChange();
+  const navigate = useNavigate();
+  const showKeys = useCallback(() => setShowsKeys(true), []);
+  useEditKeys(desk, showKeys);
+  return (
+    <div className="desk-head">
+      <h1>
+        <Link to={`/properties/${timer.property.id}`}>{timer.property.name}</Link>
+        <span aria-hidden="true"> › </span>
+        {timer.name}
+      </h1>
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: mayChange ? WAYS : WAYS.filter(({ key }) => !CHANGING.includes(key)),
+          onClick: ({ key }) => {
+            if (key === 'timer-type') setShowsTimer(true);
+            else if (key === 'file') setShowsFile(true);
+            else if (key === 'left') setLeaving(true);
+            else void navigate(`/timers/${timer.id}/${key}`);
+          },
+        }}
+      >
+        <Button icon={<SettingOutlined />}>This timer</Button>
+      </Dropdown>
+      <Segmented<DeskPlace['mode']>
+        aria-label="What is done with the settings"
+        value={place.mode}
+        options={MODES}
+        onChange={(mode) => place.go({ mode })}
+      />
+      {place.mode !== 'season' && <DeskDates night={place.night} go={place.go} />}
+      <div className="desk-actions">
+        <IconButton
+          label="Undo"
+          keys="Ctrl Z"
+          icon={ICONS.undo}
+          disabled={!desk.canUndo}
+          onClick={desk.undo}
+        />
+        <IconButton
+          label="Redo"
+          keys="Ctrl Shift Z"
+          icon={ICONS.redo}
+          disabled={!desk.canRedo}
+          onClick={desk.redo}
+        />
+        <IconButton label="Keys" keys="?" icon={ICONS.keys} disabled={false} onClick={showKeys} />
+        <Button
+          type="primary"
+          loading={desk.isSaving}
+          disabled={!desk.isChanged || !mayChange}
+          title={mayChange ? undefined : 'Your role looks at settings, and does not save them.'}
+          onClick={() => void desk.save()}
+        >
+          {desk.isChanged ? 'Save settings' : 'Saved'}
+        </Button>
+      </div>
+      <KeysHelp isOpen={showsKeys} onClose={() => setShowsKeys(false)} />
+      <TimerDrawer
+        isOpen={showsTimer}
+        onClose={() => setShowsTimer(false)}
+        plan={desk.plan}
+        onEdit={desk.edit}
+      />
+      {showsFile && (
+        <PlanFileDialog
+          plan={desk.plan}
+          names={[timer.property.name, timer.name]}
+          onOpen={(plan) => desk.edit(() => plan)}
+          onClose={() => setShowsFile(false)}
+        />
+      )}
+      {isLeaving && (
+        <LeftDialog timerId={timer.id} plan={desk.plan} onClose={() => setLeaving(false)} />
+      )}
+      <LeaveGuard
+        isChanged={desk.isChanged && mayChange}
+        save={desk.save}
+        what="The settings on this desk have"
+      />
+      <TheirsDialog desk={desk} />
+    </div>
+  );
+}
+
+const WAYS = [
+  { key: 'timer-type', label: 'What this timer can do' },
+  { key: 'yard', label: 'Yard: what its stations water' },
+  { key: 'measure', label: 'Measure: catch test, run-off, meter' },
+  { key: 'need', label: 'Need: how much, how seldom, how long' },
+  { key: 'water', label: 'Water: a season at the roots' },
+  { key: 'as-found', label: 'As found: read the timer' },
+  { key: 'copies', label: 'Saved copies, and compare' },
+  { key: 'left', label: 'As left: the timer holds these settings now' },
+  { key: 'file', label: 'Plan file: save or open' },
+];
+
+/** Ways that lead to a change, for those who may. */
+const CHANGING = ['left', 'as-found', 'measure'];
+
+const MODES: { value: DeskPlace['mode']; label: string }[] = [
+  { value: 'desk', label: 'Settings' },
+  { value: 'plan', label: 'Plan for me' },
+  { value: 'season', label: 'Season' },
+];
+
+const ICONS = {
+  undo: <UndoOutlined />,
+  redo: <RedoOutlined />,
+  keys: <QuestionCircleOutlined />,
+};
+
+interface IconButtonProps {
+  readonly label: string;
+  readonly keys: string;
+  readonly icon: ReactNode;
+  readonly disabled: boolean;
+  readonly onClick: () => void;
+}
+
+const IconButton = memo(function IconButton(props: IconButtonProps) {
+  const { label, keys, ...button } = props;
+  return (
+    <Tooltip title={`${label} (${keys})`}>
+      <Button aria-label={label} {...button} />
+    </Tooltip>
+  );
+});
+
+/** Which nights are shown. */
+const DeskDates = memo(function DeskDates({ night, go }: Pick<DeskPlace, 'night' | 'go'>) {
+  const move = (days: number) => go({ night: addDays(night, days) });
+  return (
+    <div className="desk-dates">
+      <Button
+        aria-label={`${NIGHTS} nights earlier`}
+        icon={<LeftOutlined />}
+        onClick={() => move(-NIGHTS)}
+      />
+      <input
+        type="date"
+        className="date-input"
+        aria-label="First night"
+        value={formatDate(night)}
+        onChange={(event) => {
+          const chosen = parseDate(event.target.value);
+          if (chosen !== null) go({ night: chosen });
+        }}
+      />
+      <Button
+        aria-label={`${NIGHTS} nights later`}
+        icon={<RightOutlined />}
+        onClick={() => move(NIGHTS)}
+      />
+      <Button onClick={() => go({ night: parseDate(todayHere())! })}>Today</Button>
+    </div>
+  );
+});
+
+/** Two people saved: the second decides, and loses nothing. */
+function TheirsDialog({ desk }: { desk: SettingsOnDesk }) {
+  const { message } = App.useApp();
+  const clock = useClock();
+  const { theirs } = desk;
+  return (
+    <Modal
+      open={theirs !== null}
+      title="Somebody else saved this timer meanwhile"
+      onCancel={desk.decideLater}
+      footer={[
+        <Button key="mine" danger onClick={() => void desk.keepMine()}>
+          Save mine over theirs
+        </Button>,
+        <Button key="later" onClick={desk.decideLater}>
+          Decide later
+        </Button>,
+        <Button
+          key="theirs"
+          type="primary"
+          onClick={() => {
+            desk.takeTheirs();
+            void message.info('Theirs is on the desk. Undo brings yours back.');
+          }}
+        >
+          Look at theirs
+        </Button>,
+      ]}
+    >
+      <p>
+        {theirs &&
+          `${theirs.savedBy || 'Somebody'} saved it: ${momentWords(theirs.savedAt, clock)}. `}
+        Nothing was overwritten, and your changes are still here. Look at theirs first: yours stay
+        one undo away.
+      </p>
+    </Modal>
+  );
+}

@@ -1,0 +1,180 @@
+import {
+  civilDateOf,
+  parseDateTime,
+  type DayNumber,
+  type TimerSeconds,
+} from '@water-clock/core/civil-time';
+import type { Finding } from '@water-clock/core/findings';
+import type { Plan } from '@water-clock/core/settings';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { NIGHTS, type BoardRun } from '../computing/board-model';
+import { NightBoard, type StartChoice } from './board/night-board';
+import { RunDetails } from './board/run-details';
+import type { DeskModel } from '../computing/desk-model';
+import { useDeskWorker, type DeskComputer } from '../computing/use-desk-worker';
+import { fieldsOf } from './findings/finding-field';
+import { FindingsPanel } from './findings/findings-panel';
+import { FixDialog } from './findings/fix-dialog';
+import { ControllerStrip } from './grid/controller-strip';
+import { focusField } from './state/fields';
+import { SettingsGrid } from './grid/settings-grid';
+import { HeadroomStrip } from './headroom/headroom-strip';
+import { moveStart } from '@water-clock/core/settings';
+import { YearBoard } from './year/year-board';
+import { nightOf } from '../computing/year-model';
+import { BoardBar } from './board-bar';
+import type { DeskPlace } from './state/use-desk-place';
+import type { SettingsOnDesk } from './state/use-settings-on-desk';
+import { useYear } from './use-year';
+import { VerdictBar } from './verdict-bar';
+
+type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
+  readonly place: DeskPlace;
+  /** The leader of each station that follows another. */
+  readonly leaders: ReadonlyMap<number, number>;
+};
+
+/** Settings on the left, the nights they make on the right and what is found on them, live. */
+export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
+  const { plan, place, leaders, edit, settle } = props;
+  const { since, night, board, isTrueTime, go } = place;
+  const computer = useDeskWorker(plan, { night, since, isTrueTime });
+  const { model } = computer;
+  const [fixing, setFixing] = useState<Finding | null>(null);
+  const [selected, setSelected] = useState<string | null>(null);
+  const select = useCallback((run: BoardRun | null) => setSelected(run?.key ?? null), []);
+  const move = useCallback(
+    ({ program, startNumber }: StartChoice, minutes: number, all: boolean, gesture: string) =>
+      edit(moveStart(program, all ? 'all' : startNumber - 1, minutes), gesture),
+    [edit],
+  );
+  const { startStepMinutes: stepMinutes } = plan.timer;
+  const moving = useMemo(
+    () => ({ stepMinutes, onMove: move, onSettle: settle }),
+    [stepMinutes, move, settle],
+  );
+  const newest = useRef({ plan, night });
+  useEffect(() => {
+    newest.current = { plan, night };
+  });
+
+  const show = useCallback(
+    (finding: Finding) => {
+      const { plan: now, night: first } = newest.current;
+      const at = finding.first === undefined ? null : parseDateTime(finding.first);
+      if (at !== null) go({ board: 'nights', ...nightToShow(at, first) });
+      fieldsOf(finding, now).find(focusField);
+    },
+    [go],
+  );
+  const hasRuns = plan.programs.some(({ starts, runs }) => starts.length > 0 && runs.length > 0);
+
+  return (
+    <>
+      <VerdictBar model={model} isOff={plan.controller.off} hasFailed={computer.hasFailed} />
+      <div className="desk-body">
+        <section className="desk-settings" aria-label="Settings of the timer">
+          <SettingsGrid
+            plan={plan}
+            leaders={leaders}
+            totals={model?.board.totals ?? NO_TOTALS}
+            onEdit={edit}
+            onSettle={settle}
+          />
+          <ControllerStrip
+            timer={plan.timer}
+            controller={plan.controller}
+            timeZone={plan.site?.timeZone}
+            since={since}
+            onEdit={edit}
+          />
+          {model && (
+            <HeadroomStrip
+              ever={model.ever}
+              season={plan.controller.season}
+              programs={plan.programs}
+              month={civilDateOf(since).month}
+            />
+          )}
+        </section>
+        <section className="desk-nights" aria-label="Nights to come">
+          {model && (
+            <>
+              <BoardBar
+                {...{ board, isTrueTime, go }}
+                clockErrorSeconds={model.clockErrorSeconds}
+              />
+              {board === 'nights' ? (
+                <NightBoard
+                  model={model.board}
+                  selected={selected}
+                  onSelect={select}
+                  moving={moving}
+                />
+              ) : (
+                <Year {...{ plan, place }} ask={computer.year} />
+              )}
+              <div className="desk-below">
+                {board === 'nights' && <SelectedRun {...{ plan, model, selected }} />}
+                <FindingsPanel
+                  findings={model.findings}
+                  isClockOff={model.clockErrorSeconds !== 0}
+                  hasRuns={hasRuns}
+                  onShow={show}
+                  onFix={setFixing}
+                />
+              </div>
+            </>
+          )}
+        </section>
+      </div>
+      {fixing && (
+        <FixDialog
+          finding={fixing}
+          plan={plan}
+          since={since}
+          ask={computer.fixes}
+          onApply={(fixed) => edit(() => fixed)}
+          onClose={() => setFixing(null)}
+        />
+      )}
+    </>
+  );
+});
+
+const NO_TOTALS = {};
+
+/** The night of a moment as the board's first, unless it is on the board already. */
+function nightToShow(moment: TimerSeconds, first: DayNumber): { night?: DayNumber } {
+  const night = nightOf(moment);
+  return night >= first && night < first + NIGHTS ? {} : { night };
+}
+
+interface SelectedRunProps {
+  readonly plan: Plan;
+  readonly model: DeskModel;
+  /** The key of the run; null where none is selected. */
+  readonly selected: string | null;
+}
+
+function SelectedRun({ plan, model: { board }, selected }: SelectedRunProps) {
+  const run = board.nights.flatMap(({ runs }) => runs).find(({ key }) => key === selected);
+  if (!run) return null;
+  const collisions = board.collisions.filter(({ a, b }) => a === run || b === run);
+  const stationNames = new Map(
+    plan.stations.map(({ number, name }) => [number, name ?? `Station ${number}`]),
+  );
+  return <RunDetails {...{ run, collisions, stationNames }} overlap={plan.timer.overlap} />;
+}
+
+interface YearProps {
+  readonly plan: Plan;
+  readonly place: DeskPlace;
+  readonly ask: DeskComputer['year'];
+}
+
+function Year({ plan, place: { since, night, go }, ask }: YearProps) {
+  const year = useYear(ask, plan, since);
+  const open = useCallback((day: DayNumber) => go({ night: day, board: 'nights' }), [go]);
+  return year && <YearBoard model={year} night={night} onOpen={open} />;
+}

@@ -1,0 +1,40 @@
+import { leadersOf, type Yard } from '@water-clock/core/yards';
+import { useMemo } from 'react';
+import type { StoredSettings, Timer } from '../api/timers';
+import { DeskHead } from './desk-head';
+import './desk.css';
+import { DeskWork } from './desk-work';
+import { PlanWork } from './plan/plan-work';
+import { SeasonWork } from './season/season-work';
+import { useBroughtCopy } from './use-brought-copy';
+import { useDeskPlace } from './state/use-desk-place';
+import { useSettingsOnDesk } from './state/use-settings-on-desk';
+
+interface DeskProps {
+  readonly timer: Timer;
+  readonly stored: StoredSettings;
+  /** Tells which stations follow others. */
+  readonly yard: Yard;
+}
+
+/** The desk of one timer: what it is, and the work on its settings. */
+export function Desk({ timer, stored, yard }: DeskProps) {
+  const place = useDeskPlace();
+  const desk = useSettingsOnDesk(stored, yard);
+  const leaders = useMemo(() => leadersOf(yard), [yard]);
+  useBroughtCopy(timer.id, desk.edit);
+  return (
+    <main className="desk">
+      <DeskHead timer={timer} desk={desk} place={place} />
+      {place.mode === 'plan' && (
+        <PlanWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place, leaders }} />
+      )}
+      {place.mode === 'season' && (
+        <SeasonWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place }} />
+      )}
+      {place.mode === 'desk' && (
+        <DeskWork plan={desk.plan} edit={desk.edit} settle={desk.settle} {...{ place, leaders }} />
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,123 @@
+import type { DayNumber } from '@water-clock/core/civil-time';
+import { findingKey, type Finding } from '@water-clock/core/findings';
+import type { Plan } from '@water-clock/core/settings';
+import { Button, Modal, Radio, Skeleton } from 'antd';
+import { useEffect, useState } from 'react';
+import type { FixPreview } from '../../computing/fix-preview';
+import type { DeskComputer } from '../../computing/use-desk-worker';
+import { useSay } from '../../session/use-signed-in';
+import './fix-dialog.css';
+
+interface FixDialogProps {
+  readonly finding: Finding;
+  readonly plan: Plan;
+  readonly since: DayNumber;
+  readonly ask: DeskComputer['fixes'];
+  readonly onApply: (plan: Plan) => void;
+  readonly onClose: () => void;
+}
+
+/** A fix as a change to look at: what would be set otherwise, and what would be found then. */
+export function FixDialog({ finding, plan, since, ask, onApply, onClose }: FixDialogProps) {
+  const [fixes, setFixes] = useState<readonly FixPreview[] | null>(null);
+  const [hasFailed, setFailed] = useState(false);
+  const [chosen, setChosen] = useState(0);
+  useEffect(() => {
+    let isHere = true;
+    ask(plan, finding, since).then(
+      (answer) => isHere && setFixes(answer),
+      () => isHere && setFailed(true),
+    );
+    return () => {
+      isHere = false;
+    };
+  }, [ask, plan, finding, since]);
+  const fix = fixes?.[chosen];
+  const say = useSay();
+
+  return (
+    <Modal
+      open
+      title="Fix"
+      width={620}
+      onCancel={onClose}
+      footer={[
+        <Button key="leave" onClick={onClose}>
+          Leave as it is
+        </Button>,
+        <Button
+          key="apply"
+          type="primary"
+          disabled={!fix}
+          onClick={() => {
+            if (fix) onApply(fix.plan);
+            onClose();
+          }}
+        >
+          {fix ? say(fix.label) : 'Apply'}
+        </Button>,
+      ]}
+    >
+      <p className="fix-finding">{say(finding.message)}</p>
+      {hasFailed && <p role="alert">The fixes could not be worked out. Set it by hand.</p>}
+      {!fixes && !hasFailed && <Skeleton active title={false} paragraph={{ rows: 3 }} />}
+      {fixes?.length === 0 && (
+        <p>No single change fixes this: no time of the day is clear. Change it by hand.</p>
+      )}
+      {fixes && fixes.length > 1 && (
+        <Radio.Group
+          aria-label="Ways to fix it"
+          value={chosen}
+          onChange={(event) => setChosen(event.target.value as number)}
+          options={fixes.map(({ label }, value) => ({ label: say(label), value }))}
+        />
+      )}
+      {fix && <FixChanges fix={fix} />}
+    </Modal>
+  );
+}
+
+function FixChanges({ fix: { changes, gone, fresh } }: { fix: FixPreview }) {
+  const say = useSay();
+  return (
+    <>
+      <table className="fix-changes">
+        <thead>
+          <tr>
+            <th scope="col">Changes</th>
+            <th scope="col">now</th>
+            <th scope="col">then</th>
+          </tr>
+        </thead>
+        <tbody>
+          {changes.map(({ what, before, after }) => (
+            <tr key={what}>
+              <th scope="row">{what}</th>
+              <td>{say(before ?? 'none')}</td>
+              <td>
+                <strong>{say(after ?? 'none')}</strong>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <FindingLines title="Found no more" findings={gone} />
+      <FindingLines title="Found then" findings={fresh} />
+    </>
+  );
+}
+
+function FindingLines({ title, findings }: { title: string; findings: readonly Finding[] }) {
+  const say = useSay();
+  if (findings.length === 0) return null;
+  return (
+    <>
+      <h3 className="fix-heading">{title}</h3>
+      <ul className="fix-findings">
+        {findings.map((finding) => (
+          <li key={findingKey(finding)}>{say(finding.message)}</li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,160 @@
+import { Button, InputNumber, Popover, Select, Switch } from 'antd';
+import type { DayNumber } from '@water-clock/core/civil-time';
+import { memo } from 'react';
+import type { Plan, SeasonSetting } from '@water-clock/core/settings';
+import type { SeasonMode } from '@water-clock/core/timer-types';
+import { setController, type PlanEdit } from '@water-clock/core/settings';
+import { MONTHS_SHORT } from '@water-clock/core/words';
+import { ClockField } from '../clock/clock-field';
+import { FIELDS } from '../state/fields';
+import './controller-strip.css';
+
+interface ControllerStripProps {
+  readonly timer: Plan['timer'];
+  readonly controller: Plan['controller'];
+  readonly timeZone: string | undefined;
+  readonly since: DayNumber;
+  readonly onEdit: (edit: PlanEdit, key?: string) => void;
+}
+
+const SEASON_NAMES: Record<SeasonMode, string> = {
+  whole: 'whole timer',
+  program: 'by program',
+  monthly: 'by month',
+};
+
+/** What is set on the timer outside its programs: season percentage, delay, sensor, on or off. */
+export const ControllerStrip = memo(function ControllerStrip(props: ControllerStripProps) {
+  const { timer, controller, timeZone, since, onEdit } = props;
+  const { season } = controller;
+  const setSeason = (next: SeasonSetting, key?: string) =>
+    onEdit(setController({ season: next }), key);
+  const modes = timer.season?.modes ?? [];
+  const hasSeason = timer.season !== null || season.mode !== 'whole' || season.percent !== 100;
+  return (
+    <div className="controller-strip">
+      {hasSeason && (
+        <div className="controller-field" data-field={FIELDS.season}>
+          <span>Season</span>
+          {modes.length > 1 || !modes.includes(season.mode) ? (
+            <Select
+              size="small"
+              aria-label="Season percentage for"
+              value={season.mode}
+              popupMatchSelectWidth={false}
+              options={[...new Set([...modes, season.mode])].map((mode) => ({
+                value: mode,
+                label: SEASON_NAMES[mode],
+              }))}
+              onChange={(mode) => setSeason(freshSeason(mode, season))}
+            />
+          ) : null}
+          {season.mode === 'whole' && (
+            <InputNumber
+              size="small"
+              aria-label="Season percentage"
+              min={0}
+              max={1000}
+              step={timer.season?.stepPercent ?? 10}
+              precision={0}
+              value={season.percent}
+              suffix="%"
+              style={{ width: 84 }}
+              onChange={(percent) =>
+                percent !== null && setSeason({ mode: 'whole', percent }, 'season percent')
+              }
+            />
+          )}
+          {season.mode === 'monthly' && <MonthlyPercents {...{ season, timer, setSeason }} />}
+        </div>
+      )}
+      <label className="controller-field" data-field={FIELDS.delay}>
+        <span>Delay</span>
+        <InputNumber
+          size="small"
+          aria-label="Delay between stations"
+          min={0}
+          max={604_800}
+          precision={0}
+          value={controller.stationDelaySeconds}
+          suffix="s"
+          style={{ width: 78 }}
+          disabled={timer.maxStationDelaySeconds === 0 && controller.stationDelaySeconds === 0}
+          onChange={(seconds) =>
+            seconds !== null && onEdit(setController({ stationDelaySeconds: seconds }), 'delay')
+          }
+        />
+      </label>
+      {timer.rainSensor && (
+        <label className="controller-field" data-field={FIELDS.sensor}>
+          <span>Rain sensor</span>
+          <Switch
+            size="small"
+            checked={controller.rainSensor === 'active'}
+            checkedChildren="active"
+            unCheckedChildren="bypass"
+            onChange={(on) => onEdit(setController({ rainSensor: on ? 'active' : 'bypass' }))}
+          />
+        </label>
+      )}
+      <ClockField clock={controller.clock} {...{ timeZone, since, onEdit }} />
+      <label className="controller-field" data-field={FIELDS.power}>
+        <span>Timer</span>
+        <Switch
+          size="small"
+          checked={!controller.off}
+          checkedChildren="runs"
+          unCheckedChildren="off"
+          onChange={(on) => onEdit(setController({ off: !on }))}
+        />
+      </label>
+    </div>
+  );
+});
+
+function freshSeason(mode: SeasonMode, before: SeasonSetting): SeasonSetting {
+  if (mode === 'whole') return { mode, percent: 100 };
+  if (mode === 'program') return { mode };
+  const percent = before.mode === 'whole' ? before.percent : 100;
+  return { mode, percents: Array.from({ length: 12 }, () => percent) };
+}
+
+interface MonthlyPercentsProps {
+  readonly season: Extract<SeasonSetting, { mode: 'monthly' }>;
+  readonly timer: Plan['timer'];
+  readonly setSeason: (next: SeasonSetting, key?: string) => void;
+}
+
+function MonthlyPercents({ season, timer, setSeason }: MonthlyPercentsProps) {
+  const months = (
+    <div className="month-percents">
+      {MONTHS_SHORT.map((month, index) => (
+        <label key={month}>
+          {month}
+          <InputNumber
+            size="small"
+            min={0}
+            max={1000}
+            step={timer.season?.stepPercent ?? 10}
+            precision={0}
+            value={season.percents[index] ?? 100}
+            onChange={(percent) =>
+              percent !== null &&
+              setSeason(
+                { mode: 'monthly', percents: season.percents.with(index, percent) },
+                `month ${index}`,
+              )
+            }
+          />
+        </label>
+      ))}
+    </div>
+  );
+  return (
+    <Popover trigger="click" title="Percentage by month" content={months}>
+      <Button size="small" className="figures">
+        {Math.min(...season.percents)}–{Math.max(...season.percents)} %
+      </Button>
+    </Popover>
+  );
+}

@@ -1,0 +1,82 @@
+import { parseDate } from '@water-clock/core/civil-time';
+import type { DayRule } from '@water-clock/core/settings';
+import type { DayMode } from '@water-clock/core/timer-types';
+import { WEEKDAYS } from '@water-clock/core/words';
+import { Checkbox, InputNumber, Radio, Space } from 'antd';
+import { todayHere } from '../../format/today';
+
+const MODE_NAMES: Record<DayMode, string> = {
+  weekdays: 'Weekdays',
+  odd: 'Odd days',
+  even: 'Even days',
+  interval: 'Every so many days',
+};
+
+export const WEEKDAY_OPTIONS = WEEKDAYS.map((label, index) => ({ label, value: index + 1 }));
+
+interface DayRuleEditorProps {
+  readonly days: DayRule;
+  /** The kinds of days that the timer has. */
+  readonly dayModes: readonly DayMode[];
+  readonly onChange: (days: DayRule) => void;
+}
+
+/** Water days of any kind that the timer has, and the kind that is set. */
+export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEditorProps) {
+  const modes = (Object.keys(MODE_NAMES) as DayMode[]).filter(
+    (mode) => dayModes.includes(mode) || mode === days.mode,
+  );
+  return (
+    <Space orientation="vertical" size={12} style={{ maxWidth: 380 }}>
+      <Radio.Group
+        aria-label="Kind of water days"
+        value={days.mode}
+        options={modes.map((mode) => ({ label: MODE_NAMES[mode], value: mode }))}
+        onChange={(event) => change(freshRule(event.target.value as DayMode))}
+      />
+      {days.mode === 'weekdays' && (
+        <Checkbox.Group
+          aria-label="Weekdays"
+          options={WEEKDAY_OPTIONS}
+          value={days.weekdays}
+          onChange={(weekdays) =>
+            change({ mode: 'weekdays', weekdays: weekdays.sort((a, b) => a - b) })
+          }
+        />
+      )}
+      {days.mode === 'interval' && (
+        <Space wrap>
+          <label>
+            Every{' '}
+            <InputNumber
+              aria-label="Days of the interval"
+              min={1}
+              max={31}
+              precision={0}
+              value={days.everyDays}
+              onChange={(everyDays) => everyDays && change({ ...days, everyDays })}
+              style={{ width: 70 }}
+            />{' '}
+            days, counted from
+          </label>
+          <input
+            type="date"
+            className="date-input"
+            aria-label="A day it waters"
+            value={days.anchor}
+            onChange={(event) => {
+              if (parseDate(event.target.value) !== null)
+                change({ ...days, anchor: event.target.value });
+            }}
+          />
+        </Space>
+      )}
+    </Space>
+  );
+}
+
+function freshRule(mode: DayMode): DayRule {
+  if (mode === 'weekdays') return { mode, weekdays: [] };
+  if (mode === 'interval') return { mode, everyDays: 3, anchor: todayHere() };
+  return { mode };
+}

@@ -1,0 +1,83 @@
+import { err, ok, type Result } from '@water-clock/core/kernel';
+import type { Plan } from '@water-clock/core/settings';
+import {
+  addStation,
+  nextStationNumber,
+  setRunTime,
+  setStart,
+  setStation,
+  together,
+  type PlanEdit,
+} from '@water-clock/core/settings';
+import { parseClock, parseLength } from '../../format/lengths';
+
+interface PastePlace {
+  readonly row: number;
+  readonly column: number;
+  /** The row of the first station; rows above it are starts. */
+  readonly firstStation: number;
+}
+
+type ReadCell = PlanEdit | string;
+
+/**
+ * A block from a spreadsheet as one edit, beginning at a cell: columns are name, cycle, soak, then
+ * the programs. Rows beyond the last station become new stations. Either every cell can be read, or
+ * nothing is pasted and each bad cell is named.
+ */
+export function pasteBlock(
+  plan: Plan,
+  text: string,
+  { row, column, firstStation }: PastePlace,
+): Result<PlanEdit, string[]> {
+  const lines = text.replace(/\r/g, '').replace(/\n$/, '').split('\n');
+  const edits: PlanEdit[] = [];
+  const bad: string[] = [];
+  let working = plan;
+  lines.forEach((line, down) => {
+    const at = row + down;
+    let station: number | null = null;
+    if (at >= firstStation) {
+      const known = working.stations[at - firstStation];
+      station = known?.number ?? nextStationNumber(working);
+      if (station === null) {
+        bad.push(`Row ${down + 1}: this timer has ${plan.timer.stations} stations.`);
+        return;
+      }
+      if (!known) {
+        const add = addStation(station);
+        working = add(working);
+        edits.push(add);
+      }
+    }
+    line.split('\t').forEach((cell, right) => {
+      const read = readCell(plan, cell.trim(), at, column + right, station);
+      if (typeof read === 'string') bad.push(`Row ${down + 1}, column ${right + 1}: ${read}.`);
+      else edits.push(read);
+    });
+  });
+  return bad.length > 0 ? err(bad) : ok(together(edits));
+}
+
+function readCell(
+  plan: Plan,
+  cell: string,
+  row: number,
+  column: number,
+  station: number | null,
+): ReadCell {
+  const program = plan.timer.programs[column - 3];
+  if (column >= 3 && program === undefined) return `"${cell}" is beyond the last program`;
+  if (station === null) {
+    const start = parseClock(cell);
+    return start === undefined || program === undefined
+      ? `"${cell}" is no time of day`
+      : setStart(program, row, start);
+  }
+  if (column === 0) return setStation(station, { name: cell.slice(0, 200) });
+  const seconds = parseLength(cell);
+  if (seconds === undefined) return `"${cell}" is no length in minutes`;
+  if (column === 1) return setStation(station, { cycleSeconds: seconds ?? undefined } as object);
+  if (column === 2) return setStation(station, { soakSeconds: seconds ?? undefined } as object);
+  return setRunTime(program!, station, seconds);
+}

@@ -1,0 +1,211 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { App, Button } from 'antd';
+import { memo, type ClipboardEvent } from 'react';
+import type { Plan } from '@water-clock/core/settings';
+import type { BoardModel } from '../../computing/board-model';
+import {
+  addStation,
+  nextStationNumber,
+  programOf,
+  type PlanEdit,
+} from '@water-clock/core/settings';
+import { BlockedDaysCell, DaysCell } from './days-cell';
+import { pasteBlock } from './paste-block';
+import { ProgramHead } from './program-head';
+import { PercentCell, StartCell } from './program-cells';
+import { useSay } from '../../session/use-signed-in';
+import { StationRow } from './station-row';
+import { endOfFirstStart } from './totals';
+import { hoursText } from '../../format/lengths';
+import '../../ui/grid-table.css';
+
+export interface GridProps {
+  readonly plan: Plan;
+  readonly totals: BoardModel['totals'];
+  /** The leader of each station that follows another. */
+  readonly leaders: ReadonlyMap<number, number>;
+  /** Edits with the same key, one after the other, are one step back. */
+  readonly onEdit: (edit: PlanEdit, key?: string) => void;
+  readonly onSettle: () => void;
+}
+
+/** The whole timer in one look: stations down, programs across, days and starts on top. */
+export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
+  const { plan, totals, leaders, onEdit, onSettle } = props;
+  const { message } = App.useApp();
+  const say = useSay();
+  const { timer } = plan;
+  const labels = timer.programs;
+  const programs = labels.map((label) => programOf(plan, label));
+  const startRows = Math.min(
+    plan.timer.startsPerProgram,
+    1 + Math.max(0, ...plan.programs.map((program) => program.starts.length)),
+  );
+  const mostStarts = Math.max(startRows, ...plan.programs.map((program) => program.starts.length));
+  const isByProgram = plan.controller.season.mode === 'program';
+  const firstStation = mostStarts + (isByProgram ? 1 : 0);
+  const isSoaking = plan.timer.cycleSoak !== null;
+  const next = nextStationNumber(plan);
+
+  const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
+    const target = event.target as HTMLElement;
+    const text = event.clipboardData.getData('text/plain');
+    const [row, column] = [Number(target.dataset['row']), Number(target.dataset['column'])];
+    if (!/[\t\n]/.test(text.trim()) || Number.isNaN(row)) return;
+    event.preventDefault();
+    const pasted = pasteBlock(plan, text, { row, column, firstStation });
+    if (pasted.ok) onEdit(pasted.value);
+    else void message.error(`Nothing was pasted. ${pasted.trouble.join(' ')}`, 8);
+  };
+
+  return (
+    <table className="settings-grid" aria-label="Settings" onPaste={onPaste}>
+      <colgroup>
+        <col style={{ width: 28 }} />
+        <col />
+        <col style={{ width: 42 }} />
+        <col style={{ width: 42 }} />
+        {labels.map((label) => (
+          <col key={label} style={{ width: labels.length > 3 ? 62 : 80 }} />
+        ))}
+      </colgroup>
+      <thead>
+        <tr>
+          <th colSpan={4} className="row-name">
+            Program
+          </th>
+          {labels.map((label, order) => (
+            <ProgramHead
+              key={label}
+              {...{ label, order, onEdit }}
+              program={programs[order]!}
+              most={timer.maxConcurrentStations}
+            />
+          ))}
+        </tr>
+        <tr>
+          <th colSpan={4} scope="row" className="row-name">
+            Water days
+          </th>
+          {programs.map(({ id, days, blockedWeekdays }) => (
+            <DaysCell
+              key={id}
+              program={id}
+              dayModes={timer.dayModes}
+              {...{ days, blockedWeekdays, onEdit }}
+            />
+          ))}
+        </tr>
+        <tr>
+          <th colSpan={4} scope="row" className="row-name">
+            Never on
+          </th>
+          {programs.map(({ id, blockedWeekdays }) => (
+            <BlockedDaysCell key={id} program={id} {...{ blockedWeekdays, onEdit }} />
+          ))}
+        </tr>
+        {Array.from({ length: mostStarts }, (_, index) => (
+          <tr key={index}>
+            <th colSpan={4} scope="row" className="row-name">
+              Start {index + 1}
+            </th>
+            {programs.map((program, order) => (
+              <StartCell
+                key={program.id}
+                {...{ timer, program, onEdit, onSettle, index }}
+                row={index}
+                column={order + 3}
+              />
+            ))}
+          </tr>
+        ))}
+        {isByProgram && (
+          <tr>
+            <th colSpan={4} scope="row" className="row-name">
+              Percentage
+            </th>
+            {programs.map((program, order) => (
+              <PercentCell
+                key={program.id}
+                {...{ program, onEdit, onSettle }}
+                row={mostStarts}
+                column={order + 3}
+              />
+            ))}
+          </tr>
+        )}
+        <tr className="subhead">
+          <th scope="col" className="column-name" aria-label="Station number">
+            №
+          </th>
+          <th scope="col" className="row-name">
+            Station
+          </th>
+          <th scope="col" className="column-name" title="Longest time on in one go">
+            cycle
+          </th>
+          <th scope="col" className="column-name" title="Least wait before it goes on">
+            soak
+          </th>
+          {labels.map((label) => (
+            <th key={label} scope="col" className="column-name">
+              {label} min
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {plan.stations.map((station, index) => (
+          <StationRow
+            key={station.number}
+            {...{ labels, station, isSoaking, onEdit, onSettle }}
+            runTimes={programs.map(
+              ({ runs }) => runs.find((run) => run.station === station.number)?.seconds,
+            )}
+            row={firstStation + index}
+            leader={leaders.get(station.number)}
+          />
+        ))}
+        {plan.stations.length === 0 && (
+          <tr>
+            <td colSpan={4 + labels.length} className="row-name">
+              No stations yet. Add the first, then type its minutes under a program.
+            </td>
+          </tr>
+        )}
+      </tbody>
+      <tfoot>
+        <tr>
+          <th colSpan={4} scope="row" className="row-name">
+            {next !== null && (
+              <Button
+                size="small"
+                type="text"
+                icon={<PlusOutlined />}
+                onClick={() => onEdit(addStation(next))}
+              >
+                Add station {next}
+              </Button>
+            )}
+            <span style={{ float: 'right' }}>One run takes</span>
+          </th>
+          {labels.map((label) => (
+            <td key={label} className="figures">
+              {totals[label] ? hoursText(totals[label].lengthSeconds) : '–'}
+            </td>
+          ))}
+        </tr>
+        <tr>
+          <th colSpan={4} scope="row" className="row-name" style={{ textAlign: 'right' }}>
+            First start ends
+          </th>
+          {labels.map((label) => (
+            <td key={label} className="figures">
+              {say(endOfFirstStart(plan, label, totals[label]?.lengthSeconds))}
+            </td>
+          ))}
+        </tr>
+      </tfoot>
+    </table>
+  );
+});

@@ -1,0 +1,150 @@
+import type { GridPercent } from '@water-clock/core/engine';
+import type { Plan } from '@water-clock/core/settings';
+import { scaleBand } from 'd3';
+import { memo, useMemo } from 'react';
+import { useElementSize } from '../../ui/use-element-size';
+import type { AllDates } from '../../computing/desk-model';
+import { marksOf, type PercentMark } from './percent-marks';
+import './headroom-strip.css';
+
+interface HeadroomStripProps {
+  readonly ever: AllDates;
+  readonly season: Plan['controller']['season'];
+  readonly programs: Plan['programs'];
+  /** The month of the date judged from, 1 to 12. */
+  readonly month: number;
+}
+
+const BAND_HEIGHT = 12;
+const LABEL_HEIGHT = 13;
+const LETTER_WIDTH = 7;
+
+/** Every percentage of the timer: where all stays clear, where runs collide, and what is set. */
+export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripProps) {
+  const { ever, season, programs, month } = props;
+  const [frame, size] = useElementSize<HTMLDivElement>();
+  const width = Math.max(200, size.width);
+  const { gridPercents, headroomPercent } = ever;
+  const scale = useMemo(
+    () =>
+      scaleBand<number>()
+        .domain(gridPercents.map(({ percent }) => percent))
+        .range([8, width - 8])
+        .paddingInner(gridPercents.length > 40 ? 0 : 0.12),
+    [gridPercents, width],
+  );
+  if (gridPercents.length === 0) return null;
+  const marks = marksOf(season, programs, month, gridPercents);
+  const centre = (percent: number) => scale(percent)! + scale.bandwidth() / 2;
+  const placed = inRows(marks, centre, width);
+  const rows = 1 + Math.max(0, ...placed.map(({ row }) => row ?? 0));
+  const bandTop = rows * LABEL_HEIGHT + 6;
+  return (
+    <div className="headroom">
+      <h2>
+        Headroom
+        <span>
+          {headroomPercent === null ? 'none is clear' : `clear to ${headroomPercent}\u00a0%`}
+        </span>
+      </h2>
+      <div ref={frame}>
+        <svg
+          width={width}
+          height={bandTop + BAND_HEIGHT + 15}
+          role="img"
+          aria-label={inWords(gridPercents, marks)}
+        >
+          <defs>
+            <pattern
+              id="headroom-hatch"
+              width="5"
+              height="5"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
+              <line className="headroom-hatch" x1="0" y1="0" x2="0" y2="5" />
+            </pattern>
+          </defs>
+          {gridPercents.map(({ percent, isClear }, index) => (
+            <g key={percent} transform={`translate(${scale(percent)} ${bandTop})`}>
+              <rect
+                className="headroom-cell"
+                data-clear={isClear}
+                data-percent={percent}
+                width={scale.bandwidth()}
+                height={BAND_HEIGHT}
+              >
+                <title>{`${percent} %: ${isClear ? 'clear on every date' : 'runs collide'}`}</title>
+              </rect>
+              {isLabelled(index, gridPercents.length) && (
+                <text className="figures" x={scale.bandwidth() / 2} y={BAND_HEIGHT + 13}>
+                  {percent}
+                </text>
+              )}
+            </g>
+          ))}
+          {placed.map(({ mark, x, row }) => (
+            <g key={mark.percent} data-mark={mark.label}>
+              <title>{mark.words}</title>
+              {row !== null && (
+                <text className="headroom-mark" x={x} y={(rows - row) * LABEL_HEIGHT - 2}>
+                  {mark.label}
+                </text>
+              )}
+              <path
+                className="headroom-pointer"
+                d={`M${centre(mark.percent) - 4} ${bandTop - 6}h8l-4 6z`}
+              />
+            </g>
+          ))}
+        </svg>
+      </div>
+    </div>
+  );
+});
+
+interface PlacedMark {
+  readonly mark: PercentMark;
+  readonly x: number;
+  /** 0 is the row next to the band; null where no row has room: the pointer has a tip all the same. */
+  readonly row: number | null;
+}
+
+const ROWS = 2;
+
+/** Gives each label a row in which it covers no other; what is in force now comes first. */
+function inRows(
+  marks: readonly PercentMark[],
+  centre: (percent: number) => number,
+  width: number,
+): PlacedMark[] {
+  const taken = Array.from({ length: ROWS }, (): [number, number][] => []);
+  return [...marks]
+    .sort((a, b) => Number(b.isNow) - Number(a.isNow))
+    .map((mark) => {
+      const half = (mark.label.length * LETTER_WIDTH) / 2 + 2;
+      const x = Math.min(width - half, Math.max(half, centre(mark.percent)));
+      const row = taken.findIndex((spans) =>
+        spans.every(([from, to]) => x + half <= from || x - half >= to),
+      );
+      taken[row]?.push([x - half, x + half]);
+      return { mark, x, row: row < 0 ? null : row };
+    });
+}
+
+const isLabelled = (index: number, count: number): boolean => {
+  const every = Math.max(1, Math.ceil(count / 8));
+  return index % every === 0;
+};
+
+function inWords(cells: readonly GridPercent[], marks: readonly PercentMark[]): string {
+  const list = (isClear: boolean) =>
+    cells.filter((cell) => cell.isClear === isClear).map(({ percent }) => percent);
+  const [clear, colliding] = [list(true), list(false)];
+  const parts = [
+    clear.length > 0 ? `Clear at ${clear.join(', ')} %.` : 'Clear at none.',
+    colliding.length > 0 ? `Runs collide at ${colliding.join(', ')} %.` : '',
+    ...marks.map(({ words }) => `${words}.`),
+  ];
+  return parts.filter(Boolean).join(' ');
+}

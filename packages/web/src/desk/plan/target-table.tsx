@@ -1,0 +1,236 @@
+import { PushpinFilled, PushpinOutlined, UndoOutlined } from '@ant-design/icons';
+import { isTarget, type NoTarget, type StationTarget } from '@water-clock/core/proposals';
+import type { StationSettings } from '@water-clock/core/settings';
+import { counted } from '@water-clock/core/words';
+import { Button, Tooltip } from 'antd';
+import { CellInput } from '../../ui/cell-input';
+import { minutesText, parseLength } from '../../format/lengths';
+import { DAY_SPREAD, type Targets } from './use-targets';
+import { OFTEN_HINT, oftenText, weeklySeconds, withOften, withWeekly } from './target-cells';
+
+interface TargetTableProps {
+  readonly stations: readonly StationSettings[];
+  readonly targets: Pick<Targets, 'rows' | 'changed' | 'change' | 'pinned' | 'pin' | 'kept'>;
+  /** Stations that follow others are given what their leaders are. */
+  readonly leaders: ReadonlyMap<number, number>;
+}
+
+const FROM_WORDS: Record<StationTarget['from'], string> = {
+  measurement: 'measured',
+  minute: 'by minute',
+  'as-set': 'as set now',
+};
+const NO_TARGET_WORDS: Record<NoTarget['why'], string> = {
+  'needs-nothing': 'needs nothing in this month: it is left out',
+  'not-known': 'nobody knows its need, and it runs in no program: it is left out',
+};
+
+/** What each station is to be given, to be typed over, and which stations stay as they are. */
+export function TargetTable({ stations, targets, leaders }: TargetTableProps) {
+  const { rows, pinned, pin, kept } = targets;
+  const names = new Map(stations.map(({ number, name }) => [number, name]));
+  return (
+    <div className="target-scroll">
+      <table className="settings-grid target-table" aria-label="What each station is to be given">
+        <thead>
+          <tr>
+            <th className="column-name" scope="col" aria-label="Keep as it is" />
+            <th className="row-name" scope="col">
+              station
+            </th>
+            <th className="column-name" scope="col">
+              min a week
+            </th>
+            <th className="column-name" scope="col">
+              days a week
+            </th>
+            <th className="column-name" scope="col">
+              at once
+            </th>
+            <th className="column-name" scope="col">
+              soak
+            </th>
+            <th className="column-name" scope="col">
+              need
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, index) => {
+            const { number } = row;
+            const name = names.get(number) ?? `Station ${number}`;
+            const isPinned = pinned.stations.includes(number);
+            const isKept = kept.has(number);
+            return (
+              <tr key={number} data-station={number} data-kept={isKept}>
+                <td>
+                  <PinButton
+                    label={`Keep station ${number} as it is`}
+                    isPinned={isPinned}
+                    isKept={isKept}
+                    onPin={() =>
+                      pin({
+                        ...pinned,
+                        stations: isPinned
+                          ? pinned.stations.filter((one) => one !== number)
+                          : [...pinned.stations, number],
+                      })
+                    }
+                  />
+                </td>
+                <th scope="row" className="target-name" title={name}>
+                  <span className="figures">{number}</span> {name}
+                </th>
+                {isKept ? (
+                  <td colSpan={5} className="target-words">
+                    stays as it is
+                  </td>
+                ) : leaders.has(number) ? (
+                  <td colSpan={5} className="target-words">
+                    like station {leaders.get(number)}
+                  </td>
+                ) : isTarget(row) ? (
+                  <TargetCells {...{ row, index, targets }} />
+                ) : (
+                  <td colSpan={5} className="target-words">
+                    {NO_TARGET_WORDS[row.why]}
+                  </td>
+                )}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+interface PinButtonProps {
+  readonly label: string;
+  readonly isPinned: boolean;
+  /** It stays, be it pinned itself or with its program. */
+  readonly isKept: boolean;
+  readonly onPin: () => void;
+}
+
+export function PinButton({ label, isPinned, isKept, onPin }: PinButtonProps) {
+  return (
+    <Button
+      type="text"
+      size="small"
+      className="pin-button"
+      aria-label={label}
+      aria-pressed={isPinned}
+      disabled={isKept && !isPinned}
+      icon={isKept ? <PushpinFilled /> : <PushpinOutlined />}
+      onClick={onPin}
+    />
+  );
+}
+
+interface TargetCellsProps {
+  readonly row: StationTarget;
+  readonly index: number;
+  readonly targets: TargetTableProps['targets'];
+}
+
+function TargetCells({ row, index, targets: { change, changed } }: TargetCellsProps) {
+  const { number, need, maxPieceSeconds, minSoakSeconds, from, cutFromPerWeek } = row;
+  const cell = (column: number, what: string) => ({
+    label: `Station ${number}, ${what}`,
+    field: `target ${number} ${what}`,
+    row: index,
+    column,
+  });
+  const typeLength =
+    (take: (seconds: number | null) => boolean) =>
+    (text: string): string | null => {
+      const seconds = parseLength(text);
+      return seconds === undefined || !take(seconds) ? 'Minutes, such as 6 or 4:30' : null;
+    };
+  return (
+    <>
+      <td>
+        <CellInput
+          {...cell(0, 'minutes a week')}
+          text={minutesText(Math.round(weeklySeconds(need)))}
+          onType={typeLength((seconds) => {
+            if (!seconds) return false;
+            change(number, { need: withWeekly(need, seconds) });
+            return true;
+          })}
+        />
+      </td>
+      <td>
+        <CellInput
+          {...cell(1, 'days a week')}
+          isText
+          text={oftenText(need)}
+          warning={
+            cutFromPerWeek === null
+              ? undefined
+              : `It wants ${Math.round(cutFromPerWeek)} a week; the rules allow fewer.`
+          }
+          onType={(text) => {
+            const typed = withOften(need, text, DAY_SPREAD);
+            if (!typed) return OFTEN_HINT;
+            change(number, { need: typed });
+            return null;
+          }}
+        />
+      </td>
+      <td>
+        <CellInput
+          {...cell(2, 'longest at once, minutes')}
+          text={maxPieceSeconds === null ? '' : minutesText(maxPieceSeconds)}
+          placeholder="any"
+          onType={typeLength((seconds) => {
+            if (seconds === 0) return false;
+            change(number, { maxPieceSeconds: seconds });
+            return true;
+          })}
+        />
+      </td>
+      <td>
+        <CellInput
+          {...cell(3, 'soak, minutes')}
+          text={minSoakSeconds === null ? '' : minutesText(minSoakSeconds)}
+          placeholder="–"
+          onType={typeLength((seconds) => {
+            change(number, { minSoakSeconds: seconds });
+            return true;
+          })}
+        />
+      </td>
+      <td className="target-from">
+        {changed.has(number) ? (
+          <Tooltip title="As the need has it">
+            <Button
+              type="text"
+              size="small"
+              icon={<UndoOutlined />}
+              aria-label={`Station ${number}: as the need has it again`}
+              onClick={() => change(number, null)}
+            >
+              typed
+            </Button>
+          </Tooltip>
+        ) : (
+          <>
+            {FROM_WORDS[from]}
+            {cutFromPerWeek !== null && (
+              <Tooltip
+                title={`It wants ${counted(Math.round(cutFromPerWeek), 'watering')} a week; the rules allow fewer.`}
+              >
+                <span className="target-cut" role="note" tabIndex={0}>
+                  {' '}
+                  rules: fewer
+                </span>
+              </Tooltip>
+            )}
+          </>
+        )}
+      </td>
+    </>
+  );
+}

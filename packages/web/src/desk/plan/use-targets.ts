@@ -1,0 +1,181 @@
+import { civilDateOf } from '@water-clock/core/civil-time';
+import { yardNeeds, type Customary } from '@water-clock/core/needs';
+import type { MonthWeather } from '@water-clock/core/weather';
+import {
+  isTarget,
+  keptPrograms,
+  targetsOf,
+  type NoTarget,
+  type Pinned,
+  type PlanTargets,
+  type StationTarget,
+} from '@water-clock/core/proposals';
+import type { Plan } from '@water-clock/core/settings';
+import type { Yard } from '@water-clock/core/yards';
+import { useMemo, useState } from 'react';
+import type { PlanAsked } from '../../computing/plan-alternatives';
+import { usePlace } from '../../ui/use-place';
+import { earliestSunrise } from '../../computing/sunrise';
+import type { DeskPlace } from '../state/use-desk-place';
+
+/** What is wanted of a plan, beside the need. */
+export interface Wanted {
+  /** `HH:MM`; empty: noon. */
+  readonly finishBy: string;
+  readonly earliestStart: string;
+  readonly headroomPercent: number;
+  readonly usesIntervals: boolean;
+  readonly isSeedByDay: boolean;
+}
+
+/** What somebody typed over a target. */
+export type TargetChange = Partial<
+  Pick<StationTarget, 'need' | 'maxPieceSeconds' | 'minSoakSeconds'>
+>;
+
+export interface Targets {
+  readonly month: number;
+  readonly setMonth: (month: number) => void;
+  readonly wanted: Wanted;
+  readonly setWanted: (fields: Partial<Wanted>) => void;
+  /** `HH:MM`; null where the place is not known. */
+  readonly sunrise: string | null;
+  readonly hasSeed: boolean;
+  readonly rows: readonly (StationTarget | NoTarget)[];
+  readonly changed: ReadonlySet<number>;
+  /** Null: as the need has it again. */
+  readonly change: (station: number, change: TargetChange | null) => void;
+  readonly pinned: Pinned;
+  readonly pin: (pinned: Pinned) => void;
+  /** Stations that stay, being pinned themselves or in a pinned program. */
+  readonly kept: ReadonlySet<number>;
+  readonly asked: PlanAsked;
+}
+
+interface TargetsAsked {
+  readonly plan: Plan;
+  readonly yard: Yard;
+  readonly leaders: ReadonlyMap<number, number>;
+  readonly months: readonly (MonthWeather | null)[] | null;
+  readonly customary: Customary;
+  readonly since: DeskPlace['since'];
+}
+
+/** Seed is sprinkled between these times of day. */
+export const DAY_SPREAD = ['07:00', '17:00'] as const;
+/** Programs lie as late as they can: an early evening costs nothing, and leaves room. */
+const EVENING = '18:00';
+const NOBODY: Pinned = { programs: [], stations: [] };
+
+/** What is wanted of a plan for the settings on the desk, and what is asked of the planner. */
+export function useTargets(props: TargetsAsked): Targets {
+  const { plan, yard, leaders, months, customary, since } = props;
+  const { timer, site, rules } = plan;
+  const [search, go] = usePlace();
+  const sunrise = useMemo(() => earliestSunrise(since, site), [since, site]);
+  const [wanted, setWanted] = useState<Wanted>(() => ({
+    finishBy: rules?.finishBy ?? sunrise ?? '06:00',
+    earliestStart: EVENING,
+    headroomPercent: rules?.headroomPercent ?? 120,
+    usesIntervals: timer.dayModes.includes('interval') && timer.programs.length > 1,
+    isSeedByDay: true,
+  }));
+  const [changes, setChanges] = useState<ReadonlyMap<number, TargetChange>>(new Map());
+  const [pinned, pin] = useState<Pinned>(NOBODY);
+
+  const typed = Number(search.get('month'));
+  // Without a percentage the run times themselves are for the time of the year.
+  const usual = timer.season ? null : civilDateOf(since).month;
+  const needs = useMemo(
+    () =>
+      yardNeeds({
+        yard,
+        timer,
+        months,
+        month: typed >= 1 && typed <= 12 ? typed : usual,
+        customary,
+      }),
+    [yard, timer, months, typed, usual, customary],
+  );
+  const targets = useMemo(() => {
+    const conditions = {
+      from: since,
+      usesIntervals: wanted.usesIntervals,
+      spread: wanted.isSeedByDay ? DAY_SPREAD : null,
+      nightSeconds: nightSeconds(wanted),
+    };
+    const all = (isCutByStarts: boolean) =>
+      following(
+        targetsOf(plan, needs, { ...conditions, isCutByStarts }).map((row) =>
+          isTarget(row) ? { ...row, ...changes.get(row.number) } : row,
+        ),
+        leaders,
+      );
+    return { rows: all(false), byStarts: all(true) };
+  }, [plan, needs, wanted, since, changes, leaders]);
+
+  const kept = useMemo(
+    () =>
+      new Set([
+        ...pinned.stations,
+        ...keptPrograms(plan, pinned).flatMap(({ runs }) => runs.map(({ station }) => station)),
+      ]),
+    [plan, pinned],
+  );
+  const hours: Omit<PlanTargets, 'prefer' | 'isCutByStarts'> = {
+    from: since,
+    finishBy: wanted.finishBy || null,
+    earliestStart: wanted.earliestStart || null,
+    headroomPercent: wanted.headroomPercent,
+    pinned,
+  };
+  return {
+    month: needs.month,
+    setMonth: (month) => go({ month: String(month) }),
+    wanted,
+    setWanted: (fields) => setWanted((before) => ({ ...before, ...fields })),
+    sunrise,
+    hasSeed: yard.stations.some(({ plant }) => plant === 'seed'),
+    rows: targets.rows,
+    changed: new Set(changes.keys()),
+    change: (station, change) =>
+      setChanges((before) => {
+        const next = new Map(before);
+        if (change) next.set(station, { ...before.get(station), ...change });
+        else next.delete(station);
+        return next;
+      }),
+    pinned,
+    pin,
+    kept,
+    asked: {
+      plan,
+      hours,
+      leaders: [...leaders],
+      targets: targets.rows.filter(isTarget),
+      targetsByStarts: targets.byStarts.filter(isTarget),
+    },
+  };
+}
+
+/** Stations that follow others are given what their leaders are. */
+function following(
+  rows: readonly (StationTarget | NoTarget)[],
+  leaders: ReadonlyMap<number, number>,
+): (StationTarget | NoTarget)[] {
+  return rows.map((row) => {
+    const leader = rows.find(({ number }) => number === leaders.get(row.number));
+    return leader ? { ...leader, number: row.number } : row;
+  });
+}
+
+/** From the earliest start to the end of the night; without one from noon, to noon. */
+function nightSeconds({ earliestStart, finishBy }: Wanted): number {
+  const second = (text: string) => {
+    const [hours, minutes] = text.split(':').map(Number);
+    return (hours! * 60 + minutes!) * 60;
+  };
+  const begin = earliestStart ? second(earliestStart) : 43_200;
+  const end = finishBy ? second(finishBy) : 43_200;
+  return end > begin ? end - begin : end - begin + 86_400;
+}

@@ -1,0 +1,157 @@
+import type { Plan } from '@water-clock/core/settings';
+import { daysLong, MONTHS } from '@water-clock/core/words';
+import { Button, Checkbox, InputNumber, Select } from 'antd';
+import { Link } from 'react-router';
+import { Field } from '../../ui/field';
+import { TimeInput } from '../../ui/time-input';
+import { useClock, useSay } from '../../session/use-signed-in';
+import { PinButton } from './target-table';
+import type { Targets } from './use-targets';
+
+interface WantedFormProps {
+  readonly plan: Plan;
+  readonly timerId: string;
+  readonly targets: Targets;
+}
+
+/** From when to when, how much leeway, and what stays as it is. */
+export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
+  const { wanted, setWanted, sunrise, month, setMonth, hasSeed } = targets;
+  const say = useSay();
+  const clock = useClock();
+  const { timer } = plan;
+  return (
+    <>
+      <div className="wanted-fields">
+        <Field label="Need of">
+          {(id) => (
+            <Select
+              id={id}
+              value={month}
+              options={MONTHS.map((label, index) => ({ value: index + 1, label }))}
+              onChange={setMonth}
+            />
+          )}
+        </Field>
+        <Field label="Not before">
+          {(id) => (
+            <TimeInput
+              clock={clock}
+              id={id}
+              value={wanted.earliestStart}
+              placeholder="noon"
+              onChange={(earliestStart) => setWanted({ earliestStart })}
+            />
+          )}
+        </Field>
+        <Field label="Finish by">
+          {(id) => (
+            <TimeInput
+              clock={clock}
+              id={id}
+              value={wanted.finishBy}
+              placeholder="noon"
+              onChange={(finishBy) => setWanted({ finishBy })}
+            />
+          )}
+        </Field>
+        {timer.season && (
+          <Field label="Clear up to, %">
+            {(id) => (
+              <InputNumber
+                id={id}
+                min={100}
+                max={timer.season!.maxPercent}
+                step={timer.season!.stepPercent}
+                value={wanted.headroomPercent}
+                onChange={(value) => value !== null && setWanted({ headroomPercent: value })}
+              />
+            )}
+          </Field>
+        )}
+      </div>
+      <p className="soft wanted-note">
+        {sunrise && (
+          <>
+            The earliest sunrise of the year is at {say(sunrise)}.{' '}
+            {wanted.finishBy !== sunrise && (
+              <Button
+                type="link"
+                size="small"
+                className="wanted-link"
+                onClick={() => setWanted({ finishBy: sunrise })}
+              >
+                Finish by sunrise
+              </Button>
+            )}{' '}
+          </>
+        )}
+        {plan.rules?.finishBy && `The rules here say finish by ${say(plan.rules.finishBy)}. `}
+        <Link to={`/timers/${timerId}/need?month=${month}`}>Where the need comes from</Link>
+      </p>
+      <div className="wanted-checks">
+        {timer.dayModes.includes('interval') && (
+          <Checkbox
+            checked={wanted.usesIntervals}
+            onChange={(event) => setWanted({ usesIntervals: event.target.checked })}
+          >
+            What wants water less than weekly goes by intervals
+          </Checkbox>
+        )}
+        {hasSeed && (
+          <Checkbox
+            checked={wanted.isSeedByDay}
+            onChange={(event) => setWanted({ isSeedByDay: event.target.checked })}
+          >
+            New seed several times a day, evenly
+          </Checkbox>
+        )}
+      </div>
+      <Programs plan={plan} targets={targets} />
+    </>
+  );
+}
+
+/** Programs that are set now, each of which may be kept as it is. */
+function Programs({ plan, targets: { pinned, pin } }: Pick<WantedFormProps, 'plan' | 'targets'>) {
+  const say = useSay();
+  const set = plan.programs.filter(
+    ({ starts, runs }) => starts.length > 0 && runs.some(({ seconds }) => seconds > 0),
+  );
+  if (set.length === 0) return null;
+  const { season } = plan.controller;
+  const isScaled = season.mode === 'whole' && season.percent !== 100;
+  return (
+    <section className="wanted-programs" aria-label="Programs to keep as they are">
+      <h3>Keep as they are</h3>
+      <ul>
+        {set.map(({ id, starts, days, blockedWeekdays }) => {
+          const isPinned = pinned.programs.includes(id);
+          return (
+            <li key={id} data-kept={isPinned}>
+              <PinButton
+                label={`Keep program ${id} as it is`}
+                isPinned={isPinned}
+                isKept={isPinned}
+                onPin={() =>
+                  pin({
+                    ...pinned,
+                    programs: isPinned
+                      ? pinned.programs.filter((one) => one !== id)
+                      : [...pinned.programs, id],
+                  })
+                }
+              />
+              <strong>{id}</strong> {daysLong(days, blockedWeekdays)}, {say(starts.join(', '))}
+            </li>
+          );
+        })}
+      </ul>
+      {isScaled && (pinned.programs.length > 0 || pinned.stations.length > 0) && (
+        <p className="soft">
+          The percentage goes from {season.percent} to 100 %: what is kept then runs as it is set.
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,277 @@
+import { useQuery } from '@tanstack/react-query';
+import { civilDateOf, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import {
+  monthTargets,
+  withPercents,
+  type SeasonMonth,
+  type SeasonTable,
+} from '@water-clock/core/season-steps';
+import { MonthlySeason, type Plan } from '@water-clock/core/settings';
+import type { SeasonMode } from '@water-clock/core/timer-types';
+import { longDate, MONTHS } from '@water-clock/core/words';
+import { highestMonth } from '@water-clock/core/needs';
+import type { Yard } from '@water-clock/core/yards';
+import { Alert, App, Button, Segmented, Select, Skeleton } from 'antd';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { Timer } from '../../api/timers';
+import { weatherQuery } from '../../api/weather';
+import { Loaded } from '../../ui/loaded';
+import { useSeason } from '../../computing/use-season';
+import { useMayChange, useSay, useSignedIn } from '../../session/use-signed-in';
+import { useWeatherMonths } from '../../weather/use-weather-months';
+import type { DeskPlace } from '../state/use-desk-place';
+import type { SettingsOnDesk } from '../state/use-settings-on-desk';
+import { setWords, troubleWords, wantedWords } from './month-words';
+import './season-work.css';
+
+interface SeasonWorkProps extends Pick<SettingsOnDesk, 'plan' | 'edit'> {
+  readonly timer: Timer;
+  readonly yard: Yard;
+  readonly place: DeskPlace;
+}
+
+/** Percentages by month for the settings on the desk. */
+export function SeasonWork(props: SeasonWorkProps) {
+  const weather = useQuery(weatherQuery(props.timer.property.weatherId));
+  return (
+    <Loaded what="The weather" missing="weather" queries={[weather]}>
+      {() => <Work {...props} weather={weather.data?.document ?? null} />}
+    </Loaded>
+  );
+}
+
+const MODE_NAMES: Record<SeasonMode, string> = {
+  whole: 'One for the timer',
+  program: 'By program',
+  monthly: 'A table by month',
+};
+
+type WorkProps = SeasonWorkProps & { readonly weather: Parameters<typeof useWeatherMonths>[0] };
+
+function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
+  const { firm } = useSignedIn();
+  const months = useWeatherMonths(weather);
+  const modes = plan.timer.season?.modes ?? ['whole' as const];
+  const [asked, setMode] = useState<SeasonMode>(
+    modes.includes(plan.controller.season.mode) ? plan.controller.season.mode : modes[0]!,
+  );
+  const highest = highestMonth(months);
+  const [base, setBase] = useState(plan.timer.season ? highest : civilDateOf(place.since).month);
+  const targets = useMemo(
+    () => monthTargets(plan, { yard, months, customary: firm.customary }, base),
+    [plan, yard, months, firm.customary, base],
+  );
+  const { table, hasFailed } = useSeason(plan, targets, asked, place.since);
+  const { property } = timer;
+
+  if (!plan.timer.season)
+    return (
+      <div className="season-work">
+        <Alert
+          type="info"
+          showIcon
+          title="This timer has no season percentage"
+          description="Run times themselves are changed with the season: plan them for a month, and keep the plan as a copy."
+          action={<Button onClick={() => place.go({ mode: 'plan' })}>Plan for a month</Button>}
+        />
+      </div>
+    );
+  return (
+    <div className="season-work">
+      <div className="season-bar">
+        {modes.length > 1 && (
+          <Segmented<SeasonMode>
+            aria-label="How the percentage is set"
+            value={asked}
+            options={modes.map((value) => ({ value, label: MODE_NAMES[value] }))}
+            onChange={setMode}
+          />
+        )}
+        <label>
+          Run times are for{' '}
+          <Select
+            aria-label="The month that the run times are for"
+            value={base}
+            style={{ width: 128 }}
+            options={MONTHS.map((label, index) => ({ value: index + 1, label }))}
+            onChange={setBase}
+          />
+        </label>
+        <span className="soft">
+          What each month wants{' '}
+          {yard.monthPercents ? (
+            <>was typed at the need.</>
+          ) : weather ? (
+            <>
+              goes by <Link to={`/weather/${property.weatherId}`}>{weather.name}</Link>.
+            </>
+          ) : (
+            <>
+              is not known:{' '}
+              <Link to={`/properties/${property.id}/edit`}>choose this home&apos;s weather</Link> or{' '}
+              <Link to={`/timers/${timer.id}/need`}>type the percentages</Link>.
+            </>
+          )}
+        </span>
+      </div>
+      {hasFailed && <Alert type="error" title="The percentages could not be worked out." />}
+      {!table && !hasFailed && <Skeleton active />}
+      {table && (
+        <div className="season-body">
+          <MonthTable table={table} plan={plan} />
+          <Steps {...{ table, place, edit }} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+function MonthTable({ table, plan }: { table: SeasonTable; plan: Plan }) {
+  const say = useSay();
+  const most = Math.max(100, ...table.months.map(({ wanted }) => wanted.percent));
+  return (
+    <table className="settings-grid season-table" aria-label="Percentage by month">
+      <thead>
+        <tr>
+          <th scope="col" className="row-name">
+            month
+          </th>
+          <th scope="col" className="column-name">
+            it wants
+          </th>
+          <th scope="col" className="column-name">
+            set
+          </th>
+          <th scope="col" className="row-name">
+            what that does
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {table.months.map((month) => {
+          const troubles = troubleWords(month, plan);
+          const isError = month.findings.some(({ severity }) => severity === 'error');
+          return (
+            <tr key={month.month} data-month={month.month}>
+              <th scope="row" className="row-name">
+                {MONTHS[month.month - 1]}
+              </th>
+              <td className="season-wanted">
+                <span className="figures">{wantedWords(month)}</span>
+                <span
+                  className="season-bar-of"
+                  aria-hidden="true"
+                  style={{ width: `${(58 * month.wanted.percent) / most}%` }}
+                />
+              </td>
+              <td className="figures season-set">{setWords(month)}</td>
+              <td
+                className="season-words"
+                data-kind={isError ? 'error' : troubles.length > 0 ? 'caution' : 'clear'}
+              >
+                {month.isDry
+                  ? 'It wants no water: off, or paused.'
+                  : troubles.map(say).join(' ') || 'No collision, and no rule broken.'}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+interface StepsProps extends Pick<SeasonWorkProps, 'place' | 'edit'> {
+  readonly table: SeasonTable;
+}
+
+/** The dates on which to set another percentage, or the table to key in; and what needs a copy of its own. */
+function Steps({ table, place, edit }: StepsProps) {
+  const { message } = App.useApp();
+  const mayChange = useMayChange();
+  const now = civilDateOf(place.since).month;
+  const set = (what: string, changed: (plan: Plan) => Plan) => {
+    edit(changed);
+    place.go({ mode: 'desk' });
+    void message.success(`${what} is on the desk, not saved yet. Undo takes it back.`);
+  };
+  const current = table.months[now - 1]!;
+  return (
+    <section className="season-steps" aria-label="What to set, and when">
+      {table.mode === 'monthly' ? (
+        <>
+          <h2>Key in once</h2>
+          <p>The timer changes the percentage by itself on the first of each month.</p>
+          <Button
+            type="primary"
+            disabled={!mayChange}
+            onClick={() => set('The table', (before) => withTable(before, table.months))}
+          >
+            Set these twelve
+          </Button>
+        </>
+      ) : (
+        <>
+          <h2>Dates to change it</h2>
+          <ol>
+            {table.steps.map(({ date, month }) => (
+              <li key={date}>
+                <span className="season-date">{longDate(parseDate(date) as DayNumber)}</span>{' '}
+                <strong>{setWords(month)}</strong>
+              </li>
+            ))}
+          </ol>
+          {!current.isDry && (
+            <Button
+              disabled={!mayChange}
+              onClick={() =>
+                set(`${MONTHS[now - 1]}'s percentage`, (before) =>
+                  withPercents(before, current.percents),
+                )
+              }
+            >
+              Set {setWords(current)} now
+            </Button>
+          )}
+        </>
+      )}
+      {table.winter.length > 0 && (
+        <Alert
+          type="warning"
+          showIcon
+          title={`${monthsWords(table.winter)}: the percentage cannot do it`}
+          description="Run times that are made for these months do: plan a copy of its own, to be keyed in for them."
+          action={
+            <Button onClick={() => place.go({ mode: 'plan', winter: byNeed(table) })}>
+              Plan the winter copy
+            </Button>
+          }
+        />
+      )}
+      {table.months.some(({ troubles }) => troubles.includes('above-most')) && (
+        <Alert
+          type="warning"
+          showIcon
+          title="Some months want more than the timer's most"
+          description="Plan the run times for the month that wants most water, and set less in the others."
+          action={<Button onClick={() => place.go({ mode: 'plan' })}>Plan for me</Button>}
+        />
+      )}
+    </section>
+  );
+}
+
+const monthsWords = (months: readonly number[]): string =>
+  months.map((month) => MONTHS[month - 1]).join(', ');
+
+/** The months that need a copy of their own, the one that wants most first: it is planned for. */
+const byNeed = ({ months, winter }: SeasonTable): number[] =>
+  [...winter].sort((a, b) => months[b - 1]!.wanted.percent - months[a - 1]!.wanted.percent);
+
+/** The settings with a percentage for each month; a month that wants nothing gets the timer's least. */
+function withTable(plan: Plan, months: readonly SeasonMonth[]): Plan {
+  const percents = months.map(({ percents: all }) => Object.values(all)[0] ?? 100);
+  const season = Object.assign(new MonthlySeason(), { percents });
+  return { ...plan, controller: { ...plan.controller, season } };
+}

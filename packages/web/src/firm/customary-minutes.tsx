@@ -1,0 +1,107 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Customary } from '@water-clock/core/needs';
+import { App, Button } from 'antd';
+import { useState } from 'react';
+import { troubleInWords } from '../api/client';
+import { sessionQuery, setCustomary } from '../api/session';
+import { LeaveGuard } from '../ui/leave-guard';
+import { CellInput } from '../ui/cell-input';
+import '../ui/grid-table.css';
+import { useMayChange, useSignedIn } from '../session/use-signed-in';
+
+const TABLES = [
+  { key: 'minutes', title: 'minutes a watering', least: 1, most: 600 },
+  { key: 'waterings', title: 'waterings a week', least: 0.1, most: 28 },
+] as const;
+
+const textOf = (customary: Customary): string => JSON.stringify(customary);
+
+/** How the firm waters by the minute: in full sun, mid-summer, at 100 %. */
+export function CustomaryMinutes() {
+  const { firm } = useSignedIn();
+  const [table, setTable] = useState(firm.customary);
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const mayChange = useMayChange();
+  const isChanged = textOf(table) !== textOf(firm.customary);
+  const save = async (): Promise<boolean> => {
+    try {
+      await setCustomary(table);
+      await client.invalidateQueries({ queryKey: sessionQuery.queryKey });
+      void message.success('Saved.');
+      return true;
+    } catch (error) {
+      void message.error(troubleInWords(error));
+      return false;
+    }
+  };
+  return (
+    <section className="sheet" aria-labelledby="customary">
+      <h2 id="customary">
+        By the minute
+        {mayChange && (
+          <Button size="small" onClick={() => setTable(new Customary())}>
+            The product&apos;s starting values
+          </Button>
+        )}
+      </h2>
+      <p className="soft">
+        What you usually give, in full sun and mid-summer at 100 %. Shade, sun and season change it
+        from there; every station shows it beside what is measured.
+      </p>
+      <div className="sheets">
+        {TABLES.map(({ key, title, least, most }) => (
+          <table key={key} className="settings-grid customary" aria-label={title}>
+            <thead>
+              <tr>
+                <th scope="col" className="row-name">
+                  {key === 'minutes' ? 'head' : 'plant'}
+                </th>
+                <th scope="col" className="column-name">
+                  {title}
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {Object.entries(table[key]).map(([name, value], row) => (
+                <tr key={name}>
+                  <th scope="row" className="row-name">
+                    {name}
+                  </th>
+                  <td>
+                    <CellInput
+                      label={`${name}, ${title}`}
+                      field={`${key} ${name}`}
+                      text={String(value)}
+                      row={row}
+                      column={0}
+                      disabled={!mayChange}
+                      onType={(text) => {
+                        const typed = Number(text.trim().replace(',', '.') || NaN);
+                        if (!(typed >= least && typed <= most))
+                          return `A number, ${least} to ${most}`;
+                        setTable({ ...table, [key]: { ...table[key], [name]: typed } });
+                        return null;
+                      }}
+                    />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        ))}
+      </div>
+      {mayChange && (
+        <Button
+          type="primary"
+          style={{ marginTop: 10 }}
+          disabled={!isChanged}
+          onClick={() => void save()}
+        >
+          {isChanged ? 'Save the table' : 'Saved'}
+        </Button>
+      )}
+      <LeaveGuard isChanged={isChanged && mayChange} save={save} what="The table has" />
+    </section>
+  );
+}

@@ -1,0 +1,162 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Alert, App, Button, Form, Input, Radio, Select, Skeleton } from 'antd';
+import { useState } from 'react';
+import { troubleInWords } from '../api/client';
+import type { UnitSystem } from '../format/reading';
+import {
+  addPerson,
+  changeFirm,
+  peopleQuery,
+  sessionQuery,
+  type PersonFields,
+  type Role,
+} from '../api/session';
+import { showFaults } from '../ui/form-errors';
+import { LoadError, Page } from '../ui/page';
+import { useSignedIn } from '../session/use-signed-in';
+import '../ui/list-page.css';
+import { CustomaryMinutes } from './customary-minutes';
+
+const ROLE_WORDS: Record<Role, string> = {
+  owner: 'owner: everything, people too',
+  technician: 'technician: everything but people',
+  office: 'office: properties, and no change of settings',
+};
+
+const CURRENCIES = Intl.supportedValuesOf('currency').map((value) => ({ value, label: value }));
+
+/** The firm's units, money, customary minutes, and its people. */
+export function FirmPage() {
+  const { person, firm } = useSignedIn();
+  const isOwner = person.role === 'owner';
+  const people = useQuery(peopleQuery);
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const change = async (fields: Parameters<typeof changeFirm>[0]) => {
+    try {
+      await changeFirm(fields);
+      await client.invalidateQueries({ queryKey: sessionQuery.queryKey });
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  return (
+    <Page title={firm.name}>
+      <section className="sheet" aria-labelledby="units">
+        <h2 id="units">Units</h2>
+        <Radio.Group
+          aria-labelledby="units"
+          disabled={!isOwner}
+          value={firm.units}
+          options={[
+            { value: 'metric', label: 'metric: L/min, m², mm' },
+            { value: 'us', label: 'US: gal/min, sq ft, in' },
+          ]}
+          onChange={(event) => void change({ units: event.target.value as UnitSystem })}
+        />
+        {!isOwner && <p className="soft">The owner of the firm chooses them.</p>}
+      </section>
+      <section className="sheet" aria-labelledby="phone">
+        <h2 id="phone">Telephone</h2>
+        <Input
+          aria-labelledby="phone"
+          key={firm.phone}
+          disabled={!isOwner}
+          maxLength={100}
+          inputMode="tel"
+          style={{ width: 220 }}
+          defaultValue={firm.phone}
+          onBlur={(event) => {
+            const phone = event.target.value.trim();
+            if (phone !== firm.phone) void change({ phone });
+          }}
+        />
+        <p className="soft">It stands on the sheet for the door.</p>
+      </section>
+      <section className="sheet" aria-labelledby="currency">
+        <h2 id="currency">Currency</h2>
+        <Select
+          aria-labelledby="currency"
+          showSearch
+          disabled={!isOwner}
+          style={{ width: 120 }}
+          value={firm.currency}
+          options={CURRENCIES}
+          onChange={(currency: string) => void change({ currency })}
+        />
+      </section>
+      <CustomaryMinutes />
+      <section className="sheet" aria-labelledby="people">
+        <h2 id="people">People</h2>
+        {people.error && (
+          <LoadError what="The people" error={people.error} onRetry={() => void people.refetch()} />
+        )}
+        {people.isPending && <Skeleton active />}
+        <ul className="list">
+          {people.data?.map(({ id, name, email, role }) => (
+            <li key={id}>
+              <strong>{name}</strong>
+              <span>{email}</span>
+              <span className="soft">{ROLE_WORDS[role]}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {isOwner && <AddPerson />}
+    </Page>
+  );
+}
+
+function AddPerson() {
+  const [form] = Form.useForm<PersonFields>();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const add = async (fields: PersonFields) => {
+    setTrouble(null);
+    try {
+      const { name } = await addPerson(fields);
+      form.resetFields();
+      void message.success(`${name} can sign in now.`);
+      await client.invalidateQueries({ queryKey: peopleQuery.queryKey });
+    } catch (error) {
+      setTrouble(showFaults(form, error));
+    }
+  };
+  return (
+    <section className="sheet form-page" aria-labelledby="add-person">
+      <h2 id="add-person">Add somebody</h2>
+      {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
+      <Form
+        form={form}
+        layout="vertical"
+        requiredMark={false}
+        initialValues={{ name: '', email: '', password: '', role: 'technician' }}
+        onFinish={(fields) => void add(fields)}
+      >
+        <div className="form-grid">
+          <Form.Item name="name" label="Name">
+            <Input maxLength={200} autoComplete="off" />
+          </Form.Item>
+          <Form.Item name="email" label="E-mail">
+            <Input maxLength={300} inputMode="email" autoComplete="off" />
+          </Form.Item>
+          <Form.Item name="password" label="First password, 10 characters or more">
+            <Input.Password autoComplete="new-password" />
+          </Form.Item>
+          <Form.Item name="role" label="Role">
+            <Select
+              options={(Object.keys(ROLE_WORDS) as Role[]).map((value) => ({
+                value,
+                label: ROLE_WORDS[value],
+              }))}
+            />
+          </Form.Item>
+        </div>
+        <Button type="primary" htmlType="submit">
+          Add
+        </Button>
+      </Form>
+    </section>
+  );
+}

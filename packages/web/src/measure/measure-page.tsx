@@ -1,0 +1,207 @@
+import { LeftOutlined, RightOutlined, UndoOutlined } from '@ant-design/icons';
+import { MONTHS } from '@water-clock/core/words';
+import { Button, Segmented, Select } from 'antd';
+import { Link } from 'react-router';
+import { EmptyState } from '../ui/empty-state';
+import { LeaveGuard } from '../ui/leave-guard';
+import { Page } from '../ui/page';
+import { usePlace } from '../ui/use-place';
+import { useEditKeys } from '../ui/use-edit-keys';
+import { useMayChange, useQuantity, useSignedIn } from '../session/use-signed-in';
+import { shownAmount } from '../format/quantities';
+import { LoadedYard, type YardAtHome } from '../yard/loaded-yard';
+import { MeanwhileNote } from '../yard/meanwhile-note';
+import { exactTime, oftenWords, pieceWords, wholeMinutes } from '../yard/need-words';
+import { useWeatherMonths } from '../weather/use-weather-months';
+import { useYardOnDesk } from '../yard/use-yard-on-desk';
+import { yardColumns } from '../yard/yard-columns';
+import { yardNeeds, type YardNeeds } from '@water-clock/core/needs';
+import { CatchTestForm } from './catch-test-form';
+import { MeterForm } from './meter-form';
+import { RunOffForm } from './run-off-form';
+import './measure-page.css';
+
+const WAYS = [
+  { value: 'cups', label: 'Catch test' },
+  { value: 'run-off', label: 'Run-off' },
+  { value: 'meter', label: 'Meter' },
+];
+
+/** Measuring in the yard, with one hand: cups, a stopwatch, a meter; and what they make of the need. */
+export function MeasurePage() {
+  return (
+    <LoadedYard what="The yard">
+      {(loaded) => <Measure key={loaded.timer.id} {...loaded} />}
+    </LoadedYard>
+  );
+}
+
+function Measure({ timer, stored, settings, weather }: YardAtHome) {
+  const desk = useYardOnDesk(stored);
+  const { yard, edit } = desk;
+  const { firm } = useSignedIn();
+  const mayChange = useMayChange();
+  const [search, go] = usePlace();
+  const months = useWeatherMonths(weather);
+  useEditKeys(desk);
+  const needs = yardNeeds({
+    yard,
+    timer: settings.document.timer,
+    months,
+    month: null,
+    customary: firm.customary,
+  });
+  const { property } = timer;
+  const crumbs = [
+    { to: `/properties/${property.id}`, name: property.name },
+    { to: `/timers/${timer.id}`, name: timer.name },
+  ];
+  const { rows } = needs;
+  if (rows.length === 0 || !mayChange)
+    return (
+      <Page title="Measure" crumbs={crumbs}>
+        <EmptyState
+          title={mayChange ? 'No stations yet' : 'Measuring is for technicians'}
+          text={
+            mayChange
+              ? 'Enter the stations in the yard first: then each can be measured.'
+              : 'Your role looks at the yard, and does not change it.'
+          }
+        >
+          <Link to={`/timers/${timer.id}/yard`}>To the yard</Link>
+        </EmptyState>
+      </Page>
+    );
+  const asked = Number(search.get('station'));
+  const at = Math.max(
+    0,
+    rows.findIndex(({ station }) => station.number === asked),
+  );
+  const { station } = rows[at]!;
+  const way = search.get('way') ?? 'cups';
+  const goTo = (index: number) => go({ station: String(rows[index]!.station.number) });
+  return (
+    <Page title="Measure" crumbs={crumbs}>
+      {desk.meanwhile && (
+        <MeanwhileNote meanwhile={desk.meanwhile} columns={yardColumns(firm.units)} onTake={edit} />
+      )}
+      <div className="measure">
+        <div className="measure-station">
+          <Button
+            size="large"
+            aria-label="Station before"
+            icon={<LeftOutlined />}
+            disabled={at === 0}
+            onClick={() => goTo(at - 1)}
+          />
+          <Select
+            size="large"
+            aria-label="Station"
+            value={at}
+            options={rows.map(({ station: { number, name } }, index) => ({
+              value: index,
+              label: `${number} · ${name ?? 'no name'}`,
+            }))}
+            onChange={goTo}
+          />
+          <Button
+            size="large"
+            aria-label="Next station"
+            icon={<RightOutlined />}
+            disabled={at === rows.length - 1}
+            onClick={() => goTo(at + 1)}
+          />
+          <Button
+            size="large"
+            aria-label="Undo"
+            icon={<UndoOutlined />}
+            disabled={!desk.canUndo}
+            onClick={desk.undo}
+          />
+        </div>
+        <Segmented
+          block
+          size="large"
+          aria-label="What is measured"
+          value={way}
+          options={WAYS}
+          onChange={(value) => go({ way: value })}
+        />
+        {/* A station, and what undo brings back, begins with what the yard has. */}
+        {way === 'cups' && (
+          <CatchTestForm key={`${station.number} ${desk.undone}`} station={station} edit={edit} />
+        )}
+        {way === 'run-off' && (
+          <RunOffForm key={station.number} timerId={timer.id} station={station} edit={edit} />
+        )}
+        {way === 'meter' && (
+          <MeterForm
+            key={`${station.number} ${desk.undone}`}
+            timerId={timer.id}
+            station={station}
+            edit={edit}
+          />
+        )}
+      </div>
+      <div className="measure-bar">
+        <Chain needs={needs} at={at} />
+        <Button
+          type="primary"
+          size="large"
+          loading={desk.isSaving}
+          disabled={!desk.isChanged}
+          onClick={() => void desk.save()}
+        >
+          {desk.isChanged ? 'Save' : 'Saved'}
+        </Button>
+      </div>
+      <LeaveGuard isChanged={desk.isChanged} save={desk.save} what="The yard has" />
+    </Page>
+  );
+}
+
+/** What the readings make: rate, minutes a week, minutes each, pieces. */
+function Chain({ needs, at }: { needs: YardNeeds; at: number }) {
+  const rate = useQuantity('rate');
+  const { need } = needs.rows[at]!;
+  const known = need.facts.rate;
+  const said = need.measurement;
+  const links = [
+    {
+      name: 'rate',
+      title: known?.from === 'head' ? 'rate, by head' : 'rate',
+      words: known ? `${shownAmount(known.mmPerHour, rate)} ${rate.label}` : '?',
+    },
+    {
+      name: 'week',
+      title: 'a week',
+      words: said ? `${wholeMinutes(said.weeklySeconds)} min` : '?',
+    },
+    {
+      name: 'each',
+      title: said ? oftenWords(said) : 'each',
+      words: said ? exactTime(said.eachSeconds) : '?',
+    },
+    {
+      name: 'pieces',
+      title: said?.pieces.soakSeconds
+        ? `at once, soak ${wholeMinutes(said.pieces.soakSeconds)} min`
+        : 'at once',
+      words: said ? pieceWords(said.pieces) : '?',
+    },
+  ];
+  return (
+    <dl
+      className="measure-chain"
+      aria-label={`What it makes in ${MONTHS[needs.month - 1]}`}
+      aria-live="polite"
+    >
+      {links.map(({ name, title, words }) => (
+        <div key={name} data-number={name}>
+          <dt>{title}</dt>
+          <dd className="figures">{words}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

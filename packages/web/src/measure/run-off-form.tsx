@@ -1,0 +1,83 @@
+import type { YardStation } from '@water-clock/core/yards';
+import { Button } from 'antd';
+import { useRef, useState } from 'react';
+import { Caution } from '../ui/page';
+import { parseLength } from '../format/lengths';
+import { exactTime } from '../yard/need-words';
+import { setStation, type YardEdit } from '../yard/yard-edits';
+import { BigInput } from './big-input';
+import { useStopwatch } from './use-stopwatch';
+
+interface RunOffFormProps {
+  readonly timerId: string;
+  readonly station: YardStation;
+  readonly edit: (edit: YardEdit, key?: string) => void;
+}
+
+/** How long the ground takes water: a stopwatch from valve to puddle. */
+export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
+  const watch = useStopwatch(`run-off ${timerId} ${station.number}`);
+  const [typed, setTyped] = useState('');
+  const { runoffSeconds } = station;
+  const read = typed === '' ? null : parseLength(typed);
+  const isNonsense = typed !== '' && (read === undefined || read === 0);
+  const before = useRef(runoffSeconds);
+  const keep = (seconds: number | undefined, key?: string) =>
+    edit(setStation(station.number, { runoffSeconds: seconds } as object), key);
+
+  return (
+    <div className="measure-form">
+      <p className="soft">
+        Start as the station comes on. Tap again when water stands or runs: that is the longest it
+        may run at once.
+      </p>
+      <div className="measure-watch figures" role="timer" aria-label="Time on">
+        {exactTime(watch.isRunning ? watch.seconds : (runoffSeconds ?? 0)).padStart(4, '0:0')}
+      </div>
+      {watch.isRunning ? (
+        <>
+          <Button
+            className="measure-tap"
+            type="primary"
+            disabled={watch.seconds === 0}
+            onClick={() => keep(watch.stop())}
+          >
+            Water stands or runs
+          </Button>
+          <Button size="large" onClick={() => watch.stop()}>
+            Stop without a reading
+          </Button>
+        </>
+      ) : (
+        <>
+          <Button className="measure-tap" type="primary" onClick={watch.start}>
+            {runoffSeconds ? 'The station is on: time it again' : 'The station is on: start'}
+          </Button>
+          <BigInput
+            label="or type it, minutes (6 or 4:30)"
+            value={typed}
+            fault={isNonsense ? 'Minutes, such as 6 or 4:30, more than 0.' : null}
+            onFocus={() => (before.current = runoffSeconds)}
+            onType={(text) => {
+              setTyped(text);
+              // Nonsense, and what was read on the way to it, changes nothing.
+              keep(parseLength(text) || before.current, `run-off ${station.number}`);
+            }}
+          />
+          {runoffSeconds !== undefined && (
+            <Button
+              size="large"
+              onClick={() => {
+                setTyped('');
+                keep(undefined);
+              }}
+            >
+              It did not run off: forget the time
+            </Button>
+          )}
+        </>
+      )}
+      <Caution>Wet paths are slippery, and freeze. Keep people off them while you time.</Caution>
+    </div>
+  );
+}

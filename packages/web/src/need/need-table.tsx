@@ -1,0 +1,230 @@
+import type { SchoolNeed, StationNeed } from '@water-clock/core/needs';
+import type { School, YardStation } from '@water-clock/core/yards';
+import { Segmented, Tooltip } from 'antd';
+import { useQuantity } from '../session/use-signed-in';
+import { shownAmount } from '../format/quantities';
+import {
+  differenceShare,
+  differenceWords,
+  exactTime,
+  minuteWhy,
+  oftenWhy,
+  oftenWords,
+  piecesWhy,
+  pieceWords,
+  rateWhy,
+  weekWhy,
+  wholeMinutes,
+  type NeedTelling,
+} from '../yard/need-words';
+import type { YardNeeds } from '@water-clock/core/needs';
+import { useTelling, type TellingOfYard } from './use-telling';
+
+interface NeedTableProps {
+  readonly rows: YardNeeds['rows'];
+  readonly yardSchool: School;
+  readonly chosen: number;
+  readonly telling: TellingOfYard;
+  readonly isLocked: boolean;
+  readonly onChoose: (station: number) => void;
+  readonly onTake: (station: number, school: School) => void;
+}
+
+/** One row a station: both schools side by side, their difference, and which is taken. */
+export function NeedTable(props: NeedTableProps) {
+  const { rows, yardSchool, chosen, isLocked, onChoose, onTake } = props;
+  const rate = useQuantity('rate');
+  const tell = useTelling(props.telling);
+  return (
+    <div className="need-scroll">
+      <table className="settings-grid need-table" aria-label="Need of every station">
+        <thead>
+          <tr>
+            <th colSpan={2} />
+            <th className="column-name">rate</th>
+            <th className="column-name need-school-head" colSpan={3} scope="colgroup">
+              by the minute
+            </th>
+            <th className="column-name need-school-head" colSpan={3} scope="colgroup">
+              by measurement
+            </th>
+            <th className="column-name">measured</th>
+            <th className="column-name">taken</th>
+          </tr>
+          <tr className="subhead">
+            <th className="column-name" scope="col" aria-label="Station number">
+              №
+            </th>
+            <th className="row-name" scope="col">
+              station
+            </th>
+            <th className="column-name" scope="col">
+              {rate.label}
+            </th>
+            {['minute', 'measurement'].map((school) =>
+              ['min a week', 'waterings', 'at once'].map((title) => (
+                <th key={`${school} ${title}`} className="column-name" scope="col">
+                  {title}
+                </th>
+              )),
+            )}
+            <th className="column-name" scope="col">
+              a week more
+            </th>
+            <th className="column-name" scope="col">
+              for its run time
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ station, need }) => {
+            const telling = tell(station, need);
+            const isChosen = station.number === chosen;
+            const taken = station.school ?? yardSchool;
+            return (
+              <tr
+                key={station.number}
+                data-station={station.number}
+                aria-selected={isChosen}
+                onClick={() => onChoose(station.number)}
+              >
+                <th scope="row" className="figures need-number">
+                  {station.number}
+                </th>
+                <td>
+                  <StationButton {...{ station, need, isChosen, onChoose }} />
+                </td>
+                <Number isChosen={isChosen} why={rateWhy(telling)} name="rate">
+                  {need.facts.rate ? shownAmount(need.facts.rate.mmPerHour, rate) : '?'}
+                  {need.facts.rate?.from === 'head' && (
+                    <span title="customary, not measured">*</span>
+                  )}
+                </Number>
+                <SchoolCells {...{ telling, isChosen }} school="minute" said={need.minute} />
+                <SchoolCells
+                  {...{ telling, isChosen }}
+                  school="measurement"
+                  said={need.measurement}
+                />
+                <td className="figures need-difference">
+                  {differenceWords(need)}
+                  <small>{differenceShare(need)}</small>
+                </td>
+                <td className="need-take">
+                  <Segmented<School>
+                    size="small"
+                    orientation="vertical"
+                    aria-label={`Station ${station.number}: taken`}
+                    disabled={isLocked}
+                    value={taken}
+                    options={[
+                      { value: 'minute', label: 'minute' },
+                      { value: 'measurement', label: 'measured' },
+                    ]}
+                    onChange={(school) => onTake(station.number, school)}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="soft need-foot">
+        * customary for the head: nothing was measured. Times are minutes and seconds, not yet on
+        the timer&apos;s steps. Point at a number, or tab to it in the chosen row, to see where it
+        comes from.
+      </p>
+    </div>
+  );
+}
+
+interface StationButtonProps {
+  readonly station: YardStation;
+  readonly need: StationNeed;
+  readonly isChosen: boolean;
+  readonly onChoose: (station: number) => void;
+}
+
+function StationButton({ station, need: { facts }, isChosen, onChoose }: StationButtonProps) {
+  const { number, name, head } = station;
+  const mark = (isAssumed: boolean) => (isAssumed ? '?' : '');
+  const { planting, exposure, soil } = facts;
+  return (
+    <button
+      type="button"
+      className="need-station"
+      aria-pressed={isChosen}
+      onClick={() => onChoose(number)}
+    >
+      <strong>{name ?? `Station ${number}`}</strong>
+      <small>
+        {head ?? 'head?'} · {planting.value}
+        {mark(planting.isAssumed)} · {soil.value}
+        {mark(soil.isAssumed)}
+        {exposure.value !== 'full' && ` · ${exposure.value === 'part' ? 'part sun' : 'shade'}`}
+      </small>
+    </button>
+  );
+}
+
+interface NumberProps {
+  readonly why: string;
+  readonly name: string;
+  readonly isChosen: boolean;
+  readonly isTaken?: boolean;
+  readonly children: React.ReactNode;
+}
+
+/** A number that says where it comes from. */
+function Number({ why, name, isChosen, isTaken = false, children }: NumberProps) {
+  return (
+    <td className="figures" data-number={name} data-taken={isTaken}>
+      <Tooltip title={why} trigger={['hover', 'focus']} placement="bottom">
+        {/* Only the chosen row's numbers are in the order of tabs: twenty rows would bar the way. */}
+        <span className="need-value" role="note" tabIndex={isChosen ? 0 : -1}>
+          {children}
+        </span>
+      </Tooltip>
+    </td>
+  );
+}
+
+interface SchoolCellsProps {
+  readonly school: School;
+  readonly said: SchoolNeed | null;
+  readonly telling: NeedTelling;
+  readonly isChosen: boolean;
+}
+
+function SchoolCells({ school, said, telling, isChosen }: SchoolCellsProps) {
+  const isTaken = telling.need.taken === school;
+  const why = school === 'minute' ? minuteWhy(telling) : weekWhy(telling);
+  if (!said)
+    return (
+      <td colSpan={3} className="need-none" data-number={`${school} none`}>
+        {why}
+      </td>
+    );
+  const number = { isChosen, isTaken };
+  return (
+    <>
+      <Number {...number} name={`${school} week`} why={why}>
+        {wholeMinutes(said.weeklySeconds)}
+      </Number>
+      <Number
+        {...number}
+        name={`${school} often`}
+        why={school === 'minute' ? why : oftenWhy(telling)}
+      >
+        {oftenWords(said)}
+        <small>{exactTime(said.eachSeconds)} each</small>
+      </Number>
+      <Number {...number} name={`${school} pieces`} why={piecesWhy(telling, school)}>
+        {pieceWords(said.pieces)}
+        {said.pieces.soakSeconds !== null && (
+          <small>soak {wholeMinutes(said.pieces.soakSeconds)} min</small>
+        )}
+      </Number>
+    </>
+  );
+}

@@ -1,0 +1,119 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Alert, Button, Modal } from 'antd';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiError } from '../api/client';
+import { importProperty, previewImport, propertiesKey, type ImportAnswer } from '../api/properties';
+import { FileButton } from '../ui/file-button';
+
+interface Looked {
+  readonly document: unknown;
+  readonly answer: ImportAnswer;
+}
+
+/** Brings a property file in, after showing what it would add or change. */
+export function ImportDialog({ onClose }: { onClose: () => void }) {
+  const [looked, setLooked] = useState<Looked | null>(null);
+  const [trouble, setTrouble] = useState<unknown>(null);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const look = async (text: string) => {
+    setLooked(null);
+    setTrouble(null);
+    try {
+      const document: unknown = JSON.parse(text.replace(/^\uFEFF/, ''));
+      setLooked({ document, answer: await previewImport(document) });
+    } catch (error) {
+      setTrouble(error);
+    }
+  };
+  const bringIn = async ({ document }: Looked) => {
+    try {
+      const { propertyId } = await importProperty(document);
+      await client.invalidateQueries({ queryKey: propertiesKey });
+      await navigate(`/properties/${propertyId}`);
+    } catch (error) {
+      setTrouble(error);
+    }
+  };
+  const changes = looked?.answer.changes ?? [];
+  return (
+    <Modal
+      open
+      title="Import a property file"
+      onCancel={onClose}
+      footer={[
+        <Button key="leave" onClick={onClose}>
+          Leave it
+        </Button>,
+        <Button
+          key="bring"
+          type="primary"
+          disabled={!looked || changes.length === 0}
+          onClick={() => looked && void bringIn(looked)}
+        >
+          Bring it in
+        </Button>,
+      ]}
+    >
+      <p>
+        A file that Water Clock made of a whole property: yard, timer type, rules and saved copies.
+        Nothing is changed before you have seen what it would do; nothing that is here is removed.
+      </p>
+      <FileButton accept=".json,application/json" onText={(text) => void look(text)}>
+        Choose a file…
+      </FileButton>
+      {trouble !== null && <ImportTrouble error={trouble} />}
+      {looked && (
+        <section aria-label="What it would do" style={{ marginTop: 12 }}>
+          <strong>{looked.answer.name}</strong>
+          {changes.length === 0 ? (
+            <p>All of it is here already: there is nothing to import.</p>
+          ) : (
+            <ul className="import-changes">
+              {changes.map(({ does, what, details }) => (
+                <li key={`${does} ${what}`}>
+                  {does === 'add' ? 'Adds' : 'Changes'}: {what}
+                  {details.map((detail) => (
+                    <div key={detail} className="soft">
+                      {detail}
+                    </div>
+                  ))}
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+      )}
+    </Modal>
+  );
+}
+
+function ImportTrouble({ error }: { error: unknown }) {
+  const title =
+    error instanceof SyntaxError
+      ? `The file is not JSON: ${error.message}`
+      : error instanceof Error
+        ? error.message
+        : 'The file could not be read.';
+  const places = error instanceof ApiError ? error.places : [];
+  return (
+    <Alert
+      type="error"
+      showIcon
+      style={{ marginTop: 12 }}
+      title={title}
+      description={
+        places.length > 0 && (
+          <ul className="import-changes">
+            {places.map(({ path, message }) => (
+              <li key={path}>
+                <code>{path.replace(/^document\.?/, '') || 'the file'}</code> {message}
+              </li>
+            ))}
+          </ul>
+        )
+      }
+    />
+  );
+}

@@ -1,0 +1,249 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
+import { counted } from '@water-clock/core/words';
+import { App, Button, Input, Select, Switch, Table, type TableColumnsType } from 'antd';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { troubleInWords } from '../api/client';
+import {
+  propertiesQuery,
+  type PropertyListing,
+  type PropertyPage,
+  type PropertySearch,
+} from '../api/properties';
+import { EmptyState } from '../ui/empty-state';
+import { LoadError, Page } from '../ui/page';
+import { useMayChange } from '../session/use-signed-in';
+import { takeAlong } from '../visit/use-timer-on-device';
+import { todayHere } from '../format/today';
+import { ImportDialog } from './import-dialog';
+import { OutlookWords } from '../property/outlook-words';
+import './properties-page.css';
+
+const SORTS = [
+  { value: 'name', label: 'by name' },
+  { value: 'town', label: 'by town' },
+  { value: 'newest', label: 'newest first' },
+] satisfies { value: PropertySearch['sort']; label: string }[];
+
+const columns: TableColumnsType<PropertyListing> = [
+  {
+    title: 'Property',
+    key: 'property',
+    render: (_, { id, name, address, town }) => (
+      <>
+        <Link to={`/properties/${id}`}>
+          <strong>{name}</strong>
+        </Link>
+        <div className="soft">{[address, town].filter(Boolean).join(', ')}</div>
+      </>
+    ),
+  },
+  { title: 'Contact', dataIndex: 'contactName', responsive: ['md'] },
+  {
+    title: 'Timers, and their next fourteen nights',
+    key: 'timers',
+    render: (_, { timers }) =>
+      timers.length === 0 ? (
+        <span className="soft">no timer yet</span>
+      ) : (
+        <ul className="timers-of">
+          {timers.map(({ id, name, timerType, outlook }) => (
+            <li key={id}>
+              <Link to={`/timers/${id}`}>{name}</Link>
+              <span className="soft">{timerType}</span>
+              <OutlookWords {...outlook} />
+            </li>
+          ))}
+        </ul>
+      ),
+  },
+];
+
+/** The search of the address: deep links, reload and going back all show the same. */
+function usePropertySearch() {
+  const [params, setParams] = useSearchParams();
+  const sort = SORTS.find(({ value }) => value === params.get('sort'))?.value ?? 'name';
+  const search: PropertySearch = {
+    q: params.get('q') ?? '',
+    sort,
+    archived: params.get('archived') === 'yes' ? 'yes' : 'no',
+    page: Math.max(1, Math.trunc(Number(params.get('page') ?? 1)) || 1),
+    from: todayHere(),
+  };
+  const go = (to: Partial<Omit<PropertySearch, 'from'>>) =>
+    setParams(
+      (before) => {
+        const next = new URLSearchParams(before);
+        for (const [name, value] of Object.entries({ page: 1, ...to }))
+          next.set(name, String(value));
+        return next;
+      },
+      { replace: true },
+    );
+  return [search, go] as const;
+}
+
+const PAUSE_MS = 150;
+
+/** A text as it is typed; it counts after a short pause. */
+function useTyped(settled: string, settle: (text: string) => void) {
+  const [typed, setTyped] = useState(settled);
+  useEffect(() => {
+    if (typed === settled) return;
+    const pause = setTimeout(() => settle(typed), PAUSE_MS);
+    return () => clearTimeout(pause);
+  });
+  return [typed, setTyped] as const;
+}
+
+/** Brings the homes that are listed onto the device, to be visited without signal. */
+function TakeAlong({ rows }: { rows: readonly PropertyListing[] }) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const [isBusy, setBusy] = useState(false);
+  const take = async () => {
+    setBusy(true);
+    try {
+      await takeAlong(
+        client,
+        rows.flatMap(({ timers }) => timers.map(({ id }) => id)),
+      );
+      void message.success(
+        `${counted(rows.length, 'home')} on this device, for visits without signal.`,
+      );
+    } catch (error) {
+      void message.error(`Not all of them are on this device. ${troubleInWords(error)}`);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Button loading={isBusy} disabled={rows.length === 0} onClick={() => void take()}>
+      Take these along
+    </Button>
+  );
+}
+
+/** All properties of the firm: found as one types, each with its timers. */
+export function PropertiesPage() {
+  const [search, go] = usePropertySearch();
+  const found = useQuery(propertiesQuery(search));
+  const navigate = useNavigate();
+  const mayChange = useMayChange();
+  const [isImporting, setImporting] = useState(false);
+  const isEmpty = found.data?.total === 0 && search.q === '' && search.archived === 'no';
+  const actions = (
+    <>
+      {mayChange && <TakeAlong rows={found.data?.rows ?? []} />}
+      {mayChange && <Button onClick={() => setImporting(true)}>Import…</Button>}
+      <Button
+        type="primary"
+        icon={<PlusOutlined />}
+        onClick={() => void navigate('/properties/new')}
+      >
+        Add a property
+      </Button>
+    </>
+  );
+  return (
+    <Page title="Properties" actions={!isEmpty && actions}>
+      {found.error && (
+        <LoadError what="The properties" error={found.error} onRetry={() => void found.refetch()} />
+      )}
+      {isEmpty ? (
+        <EmptyState
+          title="No properties yet"
+          text="Add the first: whose home it is and what water it has. Then its timer, its stations, and what the timer held when you found it."
+        >
+          <div className="page-head">{actions}</div>
+        </EmptyState>
+      ) : (
+        <>
+          <SearchBar search={search} found={found.data?.total} onChange={go} />
+          <FoundTable {...{ search, found }} onPage={(page) => go({ page })} />
+        </>
+      )}
+      {isImporting && <ImportDialog onClose={() => setImporting(false)} />}
+    </Page>
+  );
+}
+
+interface SearchBarProps {
+  readonly search: PropertySearch;
+  /** How many were found; undefined while that is asked. */
+  readonly found: number | undefined;
+  readonly onChange: (to: Partial<Pick<PropertySearch, 'q' | 'sort' | 'archived'>>) => void;
+}
+
+/** By which words, and in what order, properties are listed. */
+function SearchBar({ search, found, onChange }: SearchBarProps) {
+  const [typed, setTyped] = useTyped(search.q, (q) => onChange({ q }));
+  return (
+    <div className="properties-search">
+      <Input
+        autoFocus
+        aria-label="Find a property"
+        placeholder="Name, address, contact or timer"
+        allowClear
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        style={{ maxWidth: 340 }}
+      />
+      <Select
+        aria-label="Sorted"
+        value={search.sort}
+        options={SORTS}
+        onChange={(sort) => onChange({ sort })}
+        style={{ width: 140 }}
+      />
+      <label>
+        <Switch
+          size="small"
+          checked={search.archived === 'yes'}
+          onChange={(on) => onChange({ archived: on ? 'yes' : 'no' })}
+        />{' '}
+        archived ones
+      </label>
+      <span className="soft" role="status">
+        {found !== undefined && `${found} found`}
+      </span>
+    </div>
+  );
+}
+
+interface FoundTableProps {
+  readonly search: PropertySearch;
+  readonly found: UseQueryResult<PropertyPage>;
+  readonly onPage: (page: number) => void;
+}
+
+function FoundTable({ search, found: { data, isPending }, onPage }: FoundTableProps) {
+  return (
+    <Table
+      rowKey="id"
+      size="small"
+      columns={columns}
+      dataSource={[...(data?.rows ?? [])]}
+      loading={isPending}
+      pagination={
+        data && data.total > data.pageSize
+          ? {
+              current: search.page,
+              pageSize: data.pageSize,
+              total: data.total,
+              showSizeChanger: false,
+              onChange: onPage,
+            }
+          : false
+      }
+      locale={{
+        emptyText:
+          search.q === ''
+            ? 'Nothing is archived.'
+            : `No property has all the words of "${search.q}".`,
+      }}
+      scroll={{ x: 'max-content' }}
+    />
+  );
+}

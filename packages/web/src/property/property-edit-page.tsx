@@ -1,0 +1,281 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/property-file';
+import { WEEKDAYS } from '@water-clock/core/words';
+import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { useRef, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { ApiError } from '../api/client';
+import {
+  addProperty,
+  changeProperty,
+  propertiesKey,
+  propertyQuery,
+  type Property,
+  type PropertyFields,
+} from '../api/properties';
+import { rulesQuery } from '../api/rules';
+import { weatherListQuery } from '../api/weather';
+import { showFaults } from '../ui/form-errors';
+import { Loaded } from '../ui/loaded';
+import { Caution, Page } from '../ui/page';
+import { useQuantity, useSignedIn } from '../session/use-signed-in';
+import { QuantityItem, TimeZoneSelect } from './property-inputs';
+import { SUPPLY_NAMES, SupplyCautions } from './supply';
+import { ofTown, ruleWords, startsWith, townsOf } from './town-offers';
+
+/** A new property, or one that is changed. */
+export function PropertyEditPage() {
+  const { propertyId } = useParams();
+  return propertyId === undefined ? <Editor before={null} /> : <Load propertyId={propertyId} />;
+}
+
+function Load({ propertyId }: { propertyId: string }) {
+  const property = useQuery({ ...propertyQuery(propertyId), staleTime: 0, gcTime: 0 });
+  return (
+    <Loaded what="The property" missing="property" queries={[property]}>
+      {() => <Editor before={property.data!} />}
+    </Loaded>
+  );
+}
+
+const EMPTY: PropertyFields = {
+  name: '',
+  address: '',
+  town: '',
+  contactName: '',
+  contactPhone: '',
+  contactEmail: '',
+  gateNotes: '',
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  latitude: null,
+  longitude: null,
+  supplySource: null,
+  supplyLpm: null,
+  supplyKpa: null,
+  mowingWeekdays: [],
+  ruleSetId: null,
+  weatherId: null,
+  waterPrice: null,
+};
+
+const fieldsOf = ({ id: _id, archived: _archived, version: _version, ...fields }: Property) =>
+  fields;
+
+function Editor({ before }: { before: Property | null }) {
+  const [form] = Form.useForm<PropertyFields>();
+  const [base, setBase] = useState(before);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const hasChosen = useRef({
+    ruleSetId: typeof before?.ruleSetId === 'string',
+    weatherId: typeof before?.weatherId === 'string',
+  });
+  const rules = useQuery(rulesQuery);
+  const weather = useQuery(weatherListQuery);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const source = Form.useWatch<SupplySource | null>('supplySource', form);
+  const address = Form.useWatch<string>('address', form) ?? '';
+  const ruleSetId = Form.useWatch<string | null>('ruleSetId', form);
+  const set = rules.data?.find(({ id }) => id === ruleSetId);
+  const { firm } = useSignedIn();
+
+  const save = async (typed: PropertyFields) => {
+    const fields = { ...EMPTY, ...typed };
+    setBusy(true);
+    setTrouble(null);
+    try {
+      const saved = base
+        ? await changeProperty(base.id, base.version, fields)
+        : await addProperty(fields);
+      await client.invalidateQueries({ queryKey: propertiesKey });
+      await navigate(`/properties/${saved.id}`);
+    } catch (error) {
+      if (base && error instanceof ApiError && error.status === 409) await takeTheirs(fields, base);
+      else setTrouble(showFaults(form, error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  /** What only the other person changed comes into the form; what both changed stays as typed here. */
+  const takeTheirs = async (mine: PropertyFields, old: Property) => {
+    const theirs = await client.fetchQuery({ ...propertyQuery(old.id), staleTime: 0 });
+    const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+    const names = Object.keys(EMPTY) as (keyof PropertyFields)[];
+    const changed = names.filter((name) => !same(theirs[name], old[name]));
+    const taken = changed.filter((name) => same(mine[name], old[name]));
+    form.setFieldsValue(Object.fromEntries(taken.map((name) => [name, theirs[name]])));
+    setBase(theirs);
+    const kept = changed.filter((name) => !taken.includes(name));
+    setTrouble(
+      `Somebody else saved this property meanwhile and changed: ${changed.map((name) => LABELS[name]).join(', ')}. ${
+        kept.length > 0
+          ? `You changed ${kept.map((name) => LABELS[name]).join(', ')} too: it stands as you typed it. `
+          : ''
+      }Look it over, and save again.`,
+    );
+    void message.warning('Not saved yet: somebody else changed it meanwhile.');
+  };
+
+  const title = base ? 'Change' : 'New property';
+  const crumbs = base
+    ? [
+        { to: '/properties', name: 'Properties' },
+        { to: `/properties/${base.id}`, name: base.name },
+      ]
+    : [{ to: '/properties', name: 'Properties' }];
+  return (
+    <Page title={title} crumbs={crumbs}>
+      <Form
+        form={form}
+        layout="vertical"
+        requiredMark={false}
+        className="form-page"
+        initialValues={before ? fieldsOf(before) : EMPTY}
+        onFinish={(fields) => void save(fields)}
+        onValuesChange={(changed: Partial<PropertyFields>) => {
+          // Rules and weather go by the town, until somebody chooses otherwise.
+          const chosen = hasChosen.current;
+          if (changed.ruleSetId !== undefined) chosen.ruleSetId = true;
+          if (changed.weatherId !== undefined) chosen.weatherId = true;
+          if (changed.town === undefined) return;
+          const sets = (rules.data ?? []).map(({ id, document: { towns } }) => ({ id, towns }));
+          if (!chosen.ruleSetId) form.setFieldValue('ruleSetId', ofTown(changed.town, sets));
+          if (!chosen.weatherId)
+            form.setFieldValue('weatherId', ofTown(changed.town, weather.data ?? []));
+        }}
+      >
+        {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
+        <section className="sheet" aria-labelledby="who-heading">
+          <h2 id="who-heading">Who and where</h2>
+          <div className="form-grid">
+            <Form.Item name="name" label="Name of the home">
+              <Input autoFocus maxLength={200} />
+            </Form.Item>
+            <Form.Item name="address" label="House number and street">
+              <Input maxLength={300} />
+            </Form.Item>
+            <Form.Item name="town" label="Town">
+              <AutoComplete
+                options={townsOf(rules.data ?? []).map((value) => ({ value }))}
+                showSearch={{ filterOption: startsWith }}
+              />
+            </Form.Item>
+            <Form.Item name="contactName" label="Contact">
+              <Input maxLength={200} />
+            </Form.Item>
+            <Form.Item name="contactPhone" label="Telephone">
+              <Input maxLength={100} inputMode="tel" />
+            </Form.Item>
+            <Form.Item name="contactEmail" label="E-mail">
+              <Input maxLength={300} inputMode="email" />
+            </Form.Item>
+          </div>
+          <Form.Item name="gateNotes" label="For the gate: how one gets in, where the timer hangs">
+            <Input.TextArea autoSize={{ minRows: 1, maxRows: 5 }} maxLength={2000} />
+          </Form.Item>
+          <div className="form-grid">
+            <Form.Item name="timeZone" label="Time zone">
+              <TimeZoneSelect />
+            </Form.Item>
+            <Form.Item name="latitude" label="Latitude, for sunrise">
+              <InputNumber min={-90} max={90} style={{ width: '100%' }} />
+            </Form.Item>
+            <Form.Item name="longitude" label="Longitude">
+              <InputNumber min={-180} max={180} style={{ width: '100%' }} />
+            </Form.Item>
+          </div>
+        </section>
+        <section className="sheet" aria-labelledby="supply-heading" style={{ marginTop: 14 }}>
+          <h2 id="supply-heading">Water supply</h2>
+          <div className="form-grid">
+            <Form.Item name="supplySource" label="Water comes from">
+              <Select
+                allowClear
+                placeholder="not known"
+                options={SUPPLY_SOURCES.map((value) => ({ value, label: SUPPLY_NAMES[value] }))}
+                onClear={() => form.setFieldValue('supplySource', null)}
+              />
+            </Form.Item>
+            <QuantityItem
+              name="supplyLpm"
+              label="Flow it can give"
+              quantity={useQuantity('flow')}
+            />
+            <QuantityItem name="supplyKpa" label="Pressure" quantity={useQuantity('pressure')} />
+            <QuantityItem
+              name="waterPrice"
+              label={`Price of water in ${firm.currency}`}
+              quantity={useQuantity('waterPrice')}
+            />
+          </div>
+          <SupplyCautions source={source ?? null} />
+        </section>
+        <section className="sheet" aria-labelledby="rules-heading" style={{ marginTop: 14 }}>
+          <h2 id="rules-heading">Rules, weather and mowing</h2>
+          <div className="form-grid">
+            <Form.Item
+              name="ruleSetId"
+              label="Local watering rules"
+              extra={ruleWords(set, address)}
+            >
+              <Select
+                allowClear
+                placeholder="not known: check with the water supplier"
+                options={(rules.data ?? []).map(({ id, document }) => ({
+                  value: id,
+                  label: document.district,
+                }))}
+                onClear={() => form.setFieldValue('ruleSetId', null)}
+              />
+            </Form.Item>
+            <Form.Item name="weatherId" label="Weather">
+              <Select
+                allowClear
+                placeholder="not known: needs by measurement have no answer"
+                options={(weather.data ?? []).map(({ id, name }) => ({ value: id, label: name }))}
+                onClear={() => form.setFieldValue('weatherId', null)}
+              />
+            </Form.Item>
+            <Form.Item name="mowingWeekdays" label="Mowing days">
+              <Checkbox.Group
+                options={WEEKDAYS.map((label, index) => ({ label, value: index + 1 }))}
+              />
+            </Form.Item>
+          </div>
+          <Caution>
+            Rules change: check with the water supplier. Keeping them, and a fine, is the
+            owner&apos;s.
+          </Caution>
+        </section>
+        <div className="page-head" style={{ marginTop: 14 }}>
+          <Button type="primary" htmlType="submit" loading={isBusy}>
+            {base ? 'Save the property' : 'Add the property'}
+          </Button>
+          <Button onClick={() => void navigate(-1)}>Leave without saving</Button>
+        </div>
+      </Form>
+    </Page>
+  );
+}
+
+const LABELS: Record<keyof PropertyFields, string> = {
+  name: 'name',
+  address: 'address',
+  town: 'town',
+  contactName: 'contact',
+  contactPhone: 'telephone',
+  contactEmail: 'e-mail',
+  gateNotes: 'notes for the gate',
+  timeZone: 'time zone',
+  latitude: 'latitude',
+  longitude: 'longitude',
+  supplySource: 'supply',
+  supplyLpm: 'flow',
+  supplyKpa: 'pressure',
+  mowingWeekdays: 'mowing days',
+  ruleSetId: 'local rules',
+  weatherId: 'weather',
+  waterPrice: 'price of water',
+};

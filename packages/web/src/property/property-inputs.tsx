@@ -1,0 +1,50 @@
+import { Form, InputNumber, Select } from 'antd';
+import { useMemo } from 'react';
+import type { PropertyFields } from '../api/properties';
+import { shownAmount, storedAmount, type Quantity } from '../format/quantities';
+
+interface ValueProps<Value> {
+  readonly id?: string;
+  readonly value?: Value;
+  readonly onChange?: (value: Value) => void;
+}
+
+/** A time zone, found by typing part of its name. */
+export function TimeZoneSelect(props: ValueProps<string | null>) {
+  const options = useMemo(
+    () => Intl.supportedValuesOf('timeZone').map((value) => ({ value, label: value })),
+    [],
+  );
+  const { id, value, onChange } = props;
+  return (
+    <Select
+      {...(id !== undefined && { id })}
+      showSearch
+      options={options}
+      value={value ?? undefined}
+      onChange={(zone: string) => onChange?.(zone)}
+    />
+  );
+}
+
+interface QuantityItemProps {
+  readonly name: keyof PropertyFields;
+  readonly label: string;
+  readonly quantity: Quantity;
+}
+
+/** A quantity typed in the firm's units and kept in SI. */
+export function QuantityItem({ name, label, quantity }: QuantityItemProps) {
+  return (
+    <Form.Item
+      name={name}
+      label={`${label}, ${quantity.label}`}
+      getValueProps={(si: number | null) => ({
+        value: si === null ? null : Number(shownAmount(si, quantity)),
+      })}
+      normalize={(shown: number | null) => (shown === null ? null : storedAmount(shown, quantity))}
+    >
+      <InputNumber min={0} style={{ width: '100%' }} />
+    </Form.Item>
+  );
+}

@@ -1,0 +1,251 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { parseDate } from '@water-clock/core/civil-time';
+import { WEEKDAYS } from '@water-clock/core/words';
+import { App, Button, Skeleton, Tag } from 'antd';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { troubleInWords } from '../api/client';
+import {
+  propertiesKey,
+  propertyFile,
+  propertyQuery,
+  setArchived,
+  timersOfPropertyQuery,
+  type Property,
+} from '../api/properties';
+import { rulesQuery } from '../api/rules';
+import { weatherQuery } from '../api/weather';
+import { Loaded } from '../ui/loaded';
+import { Caution, LoadError, Page } from '../ui/page';
+import { downloadText, fileNameOf } from '../ui/text-files';
+import { RulesInForceWords } from '../rules/rules-in-force';
+import { useMayChange, useQuantity, useSignedIn } from '../session/use-signed-in';
+import { shownAmount } from '../format/quantities';
+import { listingOf, recordWords } from '../weather/weather-words';
+import { Jobs } from '../visit/jobs';
+import { takeAlong } from '../visit/use-timer-on-device';
+import { todayHere } from '../format/today';
+import { AddTimerDialog } from './add-timer-dialog';
+import { SUPPLY_NAMES, SupplyCautions } from './supply';
+import { TimerCard } from './timer-card';
+import './property-page.css';
+
+/** One property: who and where, its water, its rules, and its timers with what is in them. */
+export function PropertyPage() {
+  const { propertyId = '' } = useParams();
+  const property = useQuery(propertyQuery(propertyId));
+  return (
+    <Loaded what="The property" missing="property" queries={[property]}>
+      {() => <PropertySheets property={property.data!} />}
+    </Loaded>
+  );
+}
+
+function PropertySheets({ property }: { property: Property }) {
+  const { id, name, archived } = property;
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const { message, modal } = App.useApp();
+  const mayChange = useMayChange();
+  const [isAdding, setAdding] = useState(false);
+  const archive = async (isArchived: boolean) => {
+    try {
+      await setArchived(id, isArchived);
+      await client.invalidateQueries({ queryKey: propertiesKey });
+      void message.success(isArchived ? `${name} is archived.` : `${name} is back.`);
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  const askToArchive = () =>
+    void modal.confirm({
+      title: `Archive ${name}?`,
+      content: 'It leaves the list. Nothing is deleted, and it can be brought back at any time.',
+      okText: 'Archive it',
+      cancelText: 'Keep it in the list',
+      onOk: () => archive(true),
+    });
+  const save = async () => {
+    try {
+      const file = await propertyFile(id);
+      downloadText(`${fileNameOf(name)}.property.json`, JSON.stringify(file, null, 2));
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  return (
+    <Page
+      title={name}
+      crumbs={[{ to: '/properties', name: 'Properties' }]}
+      actions={
+        <>
+          <Button onClick={() => void save()}>Export</Button>
+          {archived ? (
+            <Button onClick={() => void archive(false)}>Bring back</Button>
+          ) : (
+            <Button onClick={askToArchive}>Archive…</Button>
+          )}
+          <Button onClick={() => void navigate(`/properties/${id}/edit`)}>Change</Button>
+          {mayChange && (
+            <Button type="primary" icon={<PlusOutlined />} onClick={() => setAdding(true)}>
+              Add a timer
+            </Button>
+          )}
+        </>
+      }
+    >
+      {archived && <Tag style={{ justifySelf: 'start' }}>archived</Tag>}
+      <Timers propertyId={id} />
+      <div className="sheets">
+        <Jobs propertyId={id} />
+        <WhoSheet property={property} />
+        <SupplySheet property={property} />
+        <RulesSheet property={property} />
+        <WeatherSheet property={property} />
+      </div>
+      {isAdding && <AddTimerDialog property={property} onClose={() => setAdding(false)} />}
+    </Page>
+  );
+}
+
+function Timers({ propertyId }: { propertyId: string }) {
+  const asked = useQuery(timersOfPropertyQuery(propertyId, todayHere()));
+  const client = useQueryClient();
+  const ids = (asked.data ?? []).map(({ id }) => id).join(' ');
+  useEffect(() => {
+    // A home that was looked at is there without signal; without signal it is there from before.
+    void takeAlong(client, ids.split(' ').filter(Boolean)).catch(() => undefined);
+  }, [client, ids]);
+  if (asked.error)
+    return <LoadError what="The timers" error={asked.error} onRetry={() => void asked.refetch()} />;
+  if (!asked.data) return <Skeleton active />;
+  const timers = asked.data;
+  if (timers.length === 0)
+    return (
+      <section className="sheet">
+        <h2>Timers</h2>
+        <p className="soft">
+          None yet. Add the timer on the wall: which type it is and how many stations are wired.
+        </p>
+      </section>
+    );
+  return (
+    <div className="timer-cards">
+      {timers.map((timer) => (
+        <TimerCard key={timer.id} timer={timer} />
+      ))}
+    </div>
+  );
+}
+
+function Fact({ name, children }: { name: string; children: string }) {
+  if (children === '') return null;
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>{children}</dd>
+    </>
+  );
+}
+
+function WhoSheet({ property }: { property: Property }) {
+  const { address, town, contactName, contactPhone, contactEmail, gateNotes, timeZone } = property;
+  return (
+    <section className="sheet" aria-labelledby="who">
+      <h2 id="who">Who and where</h2>
+      <dl className="facts">
+        <Fact name="Address">{[address, town].filter(Boolean).join(', ')}</Fact>
+        <Fact name="Contact">{contactName}</Fact>
+        <Fact name="Telephone">{contactPhone}</Fact>
+        <Fact name="E-mail">{contactEmail}</Fact>
+        <Fact name="Gate">{gateNotes}</Fact>
+        <Fact name="Time zone">{timeZone ?? 'not known'}</Fact>
+      </dl>
+    </section>
+  );
+}
+
+function SupplySheet({ property }: { property: Property }) {
+  const { supplySource, supplyLpm, supplyKpa, waterPrice } = property;
+  const [flow, pressure] = [useQuantity('flow'), useQuantity('pressure')];
+  const price = useQuantity('waterPrice');
+  const { currency } = useSignedIn().firm;
+  return (
+    <section className="sheet" aria-labelledby="supply">
+      <h2 id="supply">Water supply</h2>
+      <dl className="facts">
+        <Fact name="From">{supplySource ? SUPPLY_NAMES[supplySource] : 'not known'}</Fact>
+        <Fact name="Flow">
+          {supplyLpm === null ? 'not measured' : `${shownAmount(supplyLpm, flow)} ${flow.label}`}
+        </Fact>
+        <Fact name="Pressure">
+          {supplyKpa === null
+            ? 'not measured'
+            : `${shownAmount(supplyKpa, pressure)} ${pressure.label}`}
+        </Fact>
+        <Fact name="Price">
+          {waterPrice === null
+            ? 'not known'
+            : `${shownAmount(waterPrice, price)} ${currency} ${price.label}`}
+        </Fact>
+      </dl>
+      <SupplyCautions source={supplySource} />
+    </section>
+  );
+}
+
+function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
+  const weather = useQuery(weatherQuery(weatherId));
+  const mayChange = useMayChange();
+  const { data } = weather;
+  return (
+    <section className="sheet" aria-labelledby="weather">
+      <h2 id="weather">Weather</h2>
+      {weather.error && <p role="alert">The weather could not be loaded.</p>}
+      {data && (
+        <p style={{ margin: 0 }}>
+          <Link to={`/weather/${data.id}`}>{data.document.name}</Link>,{' '}
+          {recordWords(listingOf(data.document))}
+        </p>
+      )}
+      {data === null && (
+        <p className="soft" style={{ margin: 0 }}>
+          None is chosen: how much a station needs by measurement is not known.{' '}
+          {mayChange && <Link to={`/properties/${id}/edit`}>Choose the district&apos;s</Link>}
+        </p>
+      )}
+      {mayChange && (
+        <p style={{ margin: '8px 0 0' }}>
+          <Link to={`/weather/new?for=${id}`}>Enter weather of this home alone</Link>
+        </p>
+      )}
+    </section>
+  );
+}
+
+function RulesSheet({ property }: { property: Property }) {
+  const { ruleSetId, address, mowingWeekdays } = property;
+  const rules = useQuery(rulesQuery);
+  const set = rules.data?.find(({ id }) => id === ruleSetId);
+  return (
+    <section className="sheet" aria-labelledby="rules">
+      <h2 id="rules">Local rules{set && ` · ${set.document.district}`}</h2>
+      {set ? (
+        <RulesInForceWords set={set.document} address={address} on={parseDate(todayHere())!} />
+      ) : (
+        rules.data && (
+          <Caution>
+            Nobody has entered the watering rules here: check with the water supplier before you set
+            days and hours.
+          </Caution>
+        )
+      )}
+      <dl className="facts" style={{ marginTop: 8 }}>
+        <Fact name="Mowing">
+          {mowingWeekdays.map((weekday) => WEEKDAYS[weekday - 1]).join(', ') || 'no day known'}
+        </Fact>
+      </dl>
+    </section>
+  );
+}

@@ -1,0 +1,109 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { App, Button, Select } from 'antd';
+import { Link, useNavigate } from 'react-router';
+import { troubleInWords } from '../api/client';
+import { copiesQuery, type CopyListing } from '../api/copies';
+import type { TimerOfProperty } from '../api/properties';
+import { changeTimer, timerQuery } from '../api/timers';
+import { copyWords } from '../copies/copy-words';
+import { useClock, useMayChange } from '../session/use-signed-in';
+import { useOpenVisit } from '../visit/use-visit';
+import { OutlookWords } from './outlook-words';
+
+/** One timer of a property: what its nights bring, what is in it, and the ways to work on it. */
+export function TimerCard({ timer }: { timer: TimerOfProperty }) {
+  const { id, name, timerType, stations, outlook } = timer;
+  const navigate = useNavigate();
+  const mayChange = useMayChange();
+  const copies = useQuery(copiesQuery(id));
+  const isVisited = Boolean(useOpenVisit(id));
+  const ways = [
+    ...(mayChange ? [['As found', 'as-found'] as const] : []),
+    ['Yard', 'yard'],
+    ...(mayChange ? [['Measure', 'measure'] as const] : []),
+    ['Need', 'need'],
+    ['Water', 'water'],
+    ['Saved copies', 'copies'],
+  ] as const;
+  return (
+    <section className="sheet timer-card" aria-label={name}>
+      <h2>
+        <Link to={`/timers/${id}`}>{name}</Link>
+        <span className="soft">
+          {timerType ?? 'type not named'} · {stations} wired
+        </span>
+      </h2>
+      <dl className="facts">
+        <dt>14 nights</dt>
+        <dd>
+          <OutlookWords {...outlook} />
+        </dd>
+        <dt>In the timer</dt>
+        <dd>
+          <InTimer copies={copies.data} />
+        </dd>
+        <dt>Own backup</dt>
+        <dd>
+          <OwnBackup timerId={id} />
+        </dd>
+      </dl>
+      <div className="timer-ways">
+        {mayChange && (
+          <Button type="primary" onClick={() => void navigate(`/timers/${id}/visit`)}>
+            {isVisited ? 'Go on with the visit' : 'Visit'}
+          </Button>
+        )}
+        <Button onClick={() => void navigate(`/timers/${id}`)}>Open the desk</Button>
+        {ways.map(([words, place]) => (
+          <Button key={place} onClick={() => void navigate(`/timers/${id}/${place}`)}>
+            {words}
+          </Button>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function InTimer({ copies }: { copies: readonly CopyListing[] | undefined }) {
+  const clock = useClock();
+  if (!copies) return <span className="soft">…</span>;
+  const copy = copies.find(({ isInTimer }) => isInTimer);
+  return copy ? (
+    <Link to={`/copies/${copy.id}`}>{copyWords(copy, clock)}</Link>
+  ) : (
+    <span className="soft">nobody knows: read it off under As found</span>
+  );
+}
+
+const BACKUPS = [
+  { value: 'unknown', label: 'nobody has looked', disabled: true },
+  { value: 'yes', label: 'yes, the timer holds one' },
+  { value: 'no', label: 'no' },
+];
+
+function OwnBackup({ timerId }: { timerId: string }) {
+  const timer = useQuery(timerQuery(timerId));
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const mayChange = useMayChange();
+  const { hasOwnBackup = null } = timer.data ?? {};
+  const set = async (value: string) => {
+    try {
+      const changed = await changeTimer(timerId, { hasOwnBackup: value === 'yes' });
+      client.setQueryData(timerQuery(timerId).queryKey, changed);
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  return (
+    <Select
+      size="small"
+      aria-label="Does the timer hold a backup of its own"
+      disabled={!mayChange}
+      value={hasOwnBackup === null ? 'unknown' : hasOwnBackup ? 'yes' : 'no'}
+      options={BACKUPS}
+      popupMatchSelectWidth={false}
+      onChange={(value) => void set(value)}
+    />
+  );
+}

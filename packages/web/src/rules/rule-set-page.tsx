@@ -1,0 +1,163 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { RulePeriod, RULES_FORMAT, type RuleSet } from '@water-clock/core/local-rules';
+import { counted } from '@water-clock/core/words';
+import { Alert, App, Button, Input, Select, Skeleton } from 'antd';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { ApiError, troubleInWords } from '../api/client';
+import {
+  addRuleSet,
+  changeRuleSet,
+  removeRuleSet,
+  rulesQuery,
+  type StoredRuleSet,
+} from '../api/rules';
+import { NotFound } from '../ui/not-found';
+import { Caution, LoadError, Page } from '../ui/page';
+import { useMayChange } from '../session/use-signed-in';
+import { todayHere } from '../format/today';
+import { faultUnder, Field } from '../ui/field';
+import { PeriodEditor } from './period-editor';
+import './rule-set-page.css';
+
+/** The rules of one district. */
+export function RuleSetPage() {
+  const { ruleSetId = '' } = useParams();
+  const rules = useQuery(rulesQuery);
+  if (rules.error)
+    return <LoadError what="The rules" error={rules.error} onRetry={() => void rules.refetch()} />;
+  if (!rules.data) return <Skeleton active style={{ padding: 24 }} />;
+  if (ruleSetId === 'new') return <Editor stored={null} />;
+  const stored = rules.data.find(({ id }) => id === ruleSetId);
+  return stored ? <Editor key={stored.id} stored={stored} /> : <NotFound what="rule set" />;
+}
+
+const newPeriod = (): RulePeriod => ({
+  ...new RulePeriod(),
+  from: todayHere(),
+  houses: [{ houses: 'all', digits: [] }],
+});
+
+const EMPTY: RuleSet = { format: RULES_FORMAT, district: '', towns: [], periods: [] };
+
+function Editor({ stored }: { stored: StoredRuleSet | null }) {
+  const [set, setSet] = useState<RuleSet>(stored?.document ?? { ...EMPTY, periods: [newPeriod()] });
+  const [error, setError] = useState<unknown>(null);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const { modal } = App.useApp();
+  const mayChange = useMayChange();
+  const done = async () => {
+    await client.invalidateQueries();
+    await navigate('/rules');
+  };
+  const save = async () => {
+    try {
+      await (stored ? changeRuleSet(stored.id, stored.version, set) : addRuleSet(set));
+      await done();
+    } catch (trouble) {
+      setError(trouble);
+    }
+  };
+  const askToRemove = () =>
+    void modal.confirm({
+      title: `Take away the rules of ${set.district}?`,
+      content: `${stored!.properties === 1 ? '1 home goes' : `${stored!.properties} homes go`} by them, and would go by none.`,
+      okText: 'Take them away',
+      okButtonProps: { danger: true },
+      onOk: async () => {
+        await removeRuleSet(stored!.id);
+        await done();
+      },
+    });
+  const setPeriod = (index: number, fields: Partial<RulePeriod>) =>
+    setSet((before) => ({
+      ...before,
+      periods: before.periods.map((period, at) =>
+        at === index ? { ...period, ...fields } : period,
+      ),
+    }));
+  const faults = new Map(
+    error instanceof ApiError
+      ? error.places.map(({ path, message }) => [path.replace(/^document\./, ''), message])
+      : [],
+  );
+  return (
+    <Page
+      title={stored ? stored.document.district : 'New district'}
+      crumbs={[{ to: '/rules', name: 'Local rules' }]}
+      actions={
+        mayChange && (
+          <>
+            {stored && (
+              <Button danger onClick={askToRemove}>
+                Take away…
+              </Button>
+            )}
+            <Button type="primary" onClick={() => void save()}>
+              Save the rules
+            </Button>
+          </>
+        )
+      }
+    >
+      {error !== null && (
+        <Alert
+          type="error"
+          showIcon
+          title={
+            faults.size > 0
+              ? `${counted(faults.size, 'field')} to fix; nothing was saved.`
+              : troubleInWords(error)
+          }
+        />
+      )}
+      <div className="form-grid">
+        <Field label="District" fault={faults.get('district')}>
+          {(id) => (
+            <Input
+              id={id}
+              autoFocus
+              value={set.district}
+              onChange={(event) => setSet({ ...set, district: event.target.value })}
+            />
+          )}
+        </Field>
+        <Field label="Towns for which it is offered" fault={faultUnder(faults, 'towns')}>
+          {(id) => (
+            <Select
+              id={id}
+              mode="tags"
+              value={set.towns}
+              open={false}
+              tokenSeparators={[',']}
+              onChange={(towns) => setSet({ ...set, towns })}
+            />
+          )}
+        </Field>
+      </div>
+      {set.periods.map((period, index) => (
+        <PeriodEditor
+          key={index}
+          period={period}
+          path={`periods[${index}]`}
+          faults={faults}
+          onChange={(fields) => setPeriod(index, fields)}
+          onRemove={() => setSet({ ...set, periods: set.periods.filter((_, at) => at !== index) })}
+        />
+      ))}
+      <Button
+        icon={<PlusOutlined />}
+        style={{ justifySelf: 'start' }}
+        onClick={() => setSet({ ...set, periods: [...set.periods, newPeriod()] })}
+      >
+        Add a period
+      </Button>
+      <Caution>
+        Enter the rule as it is written, with its source. Check it with the water supplier; keeping
+        it is the owner&apos;s.
+      </Caution>
+    </Page>
+  );
+}

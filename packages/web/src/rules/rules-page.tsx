@@ -1,0 +1,62 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { useQuery } from '@tanstack/react-query';
+import { counted } from '@water-clock/core/words';
+import { Button, Skeleton } from 'antd';
+import { Link, useNavigate } from 'react-router';
+import { rulesQuery } from '../api/rules';
+import { Caution, LoadError, Page } from '../ui/page';
+import { useMayChange } from '../session/use-signed-in';
+import '../ui/list-page.css';
+
+/** The watering rules of the districts in which the firm works. */
+export function RulesPage() {
+  const rules = useQuery(rulesQuery);
+  const navigate = useNavigate();
+  const mayChange = useMayChange();
+  return (
+    <Page
+      title="Local rules"
+      actions={
+        mayChange && (
+          <Button
+            type="primary"
+            icon={<PlusOutlined />}
+            onClick={() => void navigate('/rules/new')}
+          >
+            Add a district
+          </Button>
+        )
+      }
+    >
+      {rules.error && (
+        <LoadError what="The rules" error={rules.error} onRetry={() => void rules.refetch()} />
+      )}
+      <section className="sheet" aria-labelledby="districts">
+        <h2 id="districts">Districts</h2>
+        {rules.isPending && <Skeleton active />}
+        {rules.data?.length === 0 && (
+          <p className="soft">
+            None yet. Enter a district&apos;s rule once, with its words and where they come from;
+            every home there is held to it by its house number.
+          </p>
+        )}
+        <ul className="list">
+          {rules.data?.map(({ id, properties, document: { district, towns, periods } }) => (
+            <li key={id}>
+              <Link to={`/rules/${id}`}>{district}</Link>
+              <span>{towns.join(', ') || 'no town named'}</span>
+              <span className="soft">
+                {counted(periods.length, 'period')},{' '}
+                {properties === 1 ? '1 home goes' : `${properties} homes go`} by it
+              </span>
+            </li>
+          ))}
+        </ul>
+        <Caution>
+          These are your firm&apos;s notes, not the law. Rules change: check with the water
+          supplier; keeping them is the owner&apos;s.
+        </Caution>
+      </section>
+    </Page>
+  );
+}

@@ -1,0 +1,30 @@
+import { createContext, use, useCallback } from 'react';
+import type { Clock } from '../format/reading';
+import type { Session } from '../api/session';
+import { quantityIn, type Quantity, type QuantityName } from '../format/quantities';
+import { inClock } from '@water-clock/core/words';
+
+/** Who is signed in; given by the signed-in frame. */
+export const SignedInContext = createContext<Session | null>(null);
+
+/** Who is signed in; only below the signed-in frame. */
+export function useSignedIn(): Session {
+  const session = use(SignedInContext);
+  if (!session) throw new Error('This screen stands outside the signed-in frame.');
+  return session;
+}
+
+export const useClock = (): Clock => useSignedIn().person.clock;
+
+/** Turns a sentence's times of day into those that the person reads. */
+export function useSay(): (text: string) => string {
+  const clock = useClock();
+  return useCallback((text) => inClock(text, clock), [clock]);
+}
+
+/** How the firm sees a quantity. */
+export const useQuantity = (name: QuantityName): Quantity =>
+  quantityIn(useSignedIn().firm.units, name);
+
+/** True where the person may change settings. */
+export const useMayChange = (): boolean => useSignedIn().person.role !== 'office';

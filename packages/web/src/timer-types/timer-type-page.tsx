@@ -1,0 +1,199 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { GENERIC_TYPES, TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
+import { counted } from '@water-clock/core/words';
+import { Alert, App, Button, Input, Modal, Skeleton } from 'antd';
+import { useId, useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { troubleInWords } from '../api/client';
+import {
+  addTimerType,
+  changeTimerType,
+  timerTypesQuery,
+  previewTimerType,
+  removeTimerType,
+  type TimerType,
+  type TimerTypeBreak,
+} from '../api/timer-types';
+import { NotFound } from '../ui/not-found';
+import { LoadError, Page } from '../ui/page';
+import { HandlingQuestions } from './handling-questions';
+import { TypeQuestions } from './type-questions';
+import { useMayChange } from '../session/use-signed-in';
+import { todayHere } from '../format/today';
+import '../ui/list-page.css';
+
+/** One type of timer: made, or changed, by answering questions. */
+export function TimerTypePage() {
+  const { timerTypeId = '' } = useParams();
+  const [search] = useSearchParams();
+  const timerTypes = useQuery(timerTypesQuery);
+  if (timerTypes.error)
+    return (
+      <LoadError
+        what="The timer type"
+        error={timerTypes.error}
+        onRetry={() => void timerTypes.refetch()}
+      />
+    );
+  if (!timerTypes.data) return <Skeleton active style={{ padding: 24 }} />;
+  if (timerTypeId === 'new') {
+    const like = GENERIC_TYPES.find(({ key }) => key === search.get('like'));
+    const { name: _name, ...timer } = like?.timer ?? new TimerCapability();
+    const handling = like?.handling ?? new TimerHandling();
+    return (
+      <Editor timerType={null} first={timer} used={handling} forProperty={search.get('for')} />
+    );
+  }
+  const timerType = timerTypes.data.find(({ id }) => id === timerTypeId);
+  if (!timerType) return <NotFound what="timer type" />;
+  const { id, capability, handling } = timerType;
+  return (
+    <Editor key={id} timerType={timerType} first={capability} used={handling} forProperty={null} />
+  );
+}
+
+interface EditorProps {
+  readonly timerType: TimerType | null;
+  readonly first: TimerCapability;
+  readonly used: TimerHandling;
+  /** The property that a new timer type is wanted for. */
+  readonly forProperty: string | null;
+}
+
+function Editor({ timerType, first, used, forProperty }: EditorProps) {
+  const [timer, setTimer] = useState(first);
+  const [handling, setHandling] = useState(used);
+  const [name, setName] = useState(timerType?.name ?? '');
+  const [summary, setSummary] = useState(timerType?.summary ?? '');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [breaks, setBreaks] = useState<readonly TimerTypeBreak[] | null>(null);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const { modal, message } = App.useApp();
+  const mayChange = useMayChange();
+  const [nameId, summaryId] = [useId(), useId()];
+  const fields = { name: name.trim(), summary: summary.trim(), capability: timer, handling };
+
+  const done = async (to: string) => {
+    await client.invalidateQueries();
+    await navigate(to);
+  };
+  const attempt = async (act: () => Promise<void>) => {
+    setTrouble(null);
+    try {
+      await act();
+    } catch (error) {
+      setTrouble(troubleInWords(error));
+    }
+  };
+  const save = () =>
+    attempt(async () => {
+      if (!timerType) {
+        await addTimerType(fields);
+        await done(forProperty ? `/properties/${forProperty}` : '/timer-types');
+        return;
+      }
+      const found =
+        timerType.timers > 0 ? await previewTimerType(timerType.id, timer, todayHere()) : [];
+      if (found.length > 0) setBreaks(found);
+      else await change();
+    });
+  const change = async () => {
+    await changeTimerType(timerType!.id, timerType!.version, fields);
+    void message.success(
+      `${fields.name} is changed, and ${counted(timerType!.timers, 'timer')} with it.`,
+    );
+    await done('/timer-types');
+  };
+  const askToRemove = () =>
+    void modal.confirm({
+      title: `Take ${timerType!.name} out of the library?`,
+      content: 'Its timers stay as they are.',
+      okText: 'Take it out',
+      okButtonProps: { danger: true },
+      onOk: () =>
+        attempt(async () => {
+          await removeTimerType(timerType!.id);
+          await done('/timer-types');
+        }),
+    });
+
+  return (
+    <Page
+      title={timerType ? timerType.name : 'New type'}
+      crumbs={[{ to: '/timer-types', name: 'Timer types' }]}
+      actions={
+        mayChange && (
+          <>
+            {timerType && (
+              <Button danger onClick={askToRemove}>
+                Take out…
+              </Button>
+            )}
+            <Button type="primary" onClick={() => void save()}>
+              {timerType ? 'Save the type' : 'Add the type'}
+            </Button>
+          </>
+        )
+      }
+    >
+      {trouble && <Alert type="error" showIcon title={trouble} />}
+      <div className="form-grid">
+        <div>
+          <label htmlFor={nameId}>Name you will know it by</label>
+          <Input
+            id={nameId}
+            autoFocus
+            maxLength={200}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+        </div>
+        <div>
+          <label htmlFor={summaryId}>How to tell it from others</label>
+          <Input
+            id={summaryId}
+            maxLength={500}
+            value={summary}
+            onChange={(event) => setSummary(event.target.value)}
+          />
+        </div>
+      </div>
+      <TypeQuestions
+        timer={timer}
+        onChange={(changed) => setTimer((before) => ({ ...before, ...changed }))}
+      />
+      <HandlingQuestions handling={handling} onChange={setHandling} />
+      <Modal
+        open={breaks !== null}
+        title="This change breaks timers"
+        okText="Change it all the same"
+        okButtonProps={{ danger: true }}
+        cancelText="Leave it as it was"
+        onCancel={() => setBreaks(null)}
+        onOk={() => void attempt(change).then(() => setBreaks(null))}
+      >
+        <p>
+          {counted(breaks?.length ?? 0, 'timer')} would not do what{' '}
+          {breaks?.length === 1 ? 'it is' : 'they are'} meant to. What they hold now stays among
+          their saved copies.
+        </p>
+        <ul className="type-breaks">
+          {breaks?.map(({ timerId, timer: called, property, programsLost, findings }) => (
+            <li key={timerId}>
+              <strong>
+                {property}, {called}
+              </strong>
+              {programsLost.length > 0 && (
+                <div>Programs in use that it would lose: {programsLost.join(', ')}.</div>
+              )}
+              {findings.map((words) => (
+                <div key={words}>{words}</div>
+              ))}
+            </li>
+          ))}
+        </ul>
+      </Modal>
+    </Page>
+  );
+}

@@ -1,0 +1,88 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { useQuery } from '@tanstack/react-query';
+import { GENERIC_TYPES, type TimerCapability } from '@water-clock/core/timer-types';
+import { counted } from '@water-clock/core/words';
+import { Button, Skeleton } from 'antd';
+import { Link, useNavigate } from 'react-router';
+import { timerTypesQuery } from '../api/timer-types';
+import { LoadError, Page } from '../ui/page';
+import { useMayChange } from '../session/use-signed-in';
+import '../ui/list-page.css';
+
+/** The Types of timers that the firm knows, and those that come with Water Clock. */
+export function TimerTypesPage() {
+  const timerTypes = useQuery(timerTypesQuery);
+  const navigate = useNavigate();
+  const mayChange = useMayChange();
+  return (
+    <Page
+      title="Timer types"
+      actions={
+        mayChange && (
+          <Button
+            type="primary"
+            icon={<PlusOutlined />}
+            onClick={() => void navigate('/timer-types/new')}
+          >
+            New type, by questions
+          </Button>
+        )
+      }
+    >
+      {timerTypes.error && (
+        <LoadError
+          what="The timer types"
+          error={timerTypes.error}
+          onRetry={() => void timerTypes.refetch()}
+        />
+      )}
+      <section className="sheet" aria-labelledby="own-types">
+        <h2 id="own-types">Yours</h2>
+        {timerTypes.isPending && <Skeleton active />}
+        {timerTypes.data?.length === 0 && (
+          <p className="soft">
+            None yet. Make one from the questions you can answer in front of a timer, or from a
+            timerType below; every later timer of that timer type is set up in one step.
+          </p>
+        )}
+        <ul className="list">
+          {timerTypes.data?.map(({ id, name, summary, capability, timers }) => (
+            <li key={id}>
+              <Link to={`/timer-types/${id}`}>{name}</Link>
+              <span>{summary}</span>
+              <span className="soft">
+                {capabilityWords(capability)} · {counted(timers, 'timer')} of it
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section className="sheet" aria-labelledby="shipped-types">
+        <h2 id="shipped-types">To start from</h2>
+        <ul className="list">
+          {GENERIC_TYPES.map(({ key, timer, summary }) => (
+            <li key={key}>
+              {mayChange ? (
+                <Link to={`/timer-types/new?like=${key}`}>{timer.name}</Link>
+              ) : (
+                <span>{timer.name}</span>
+              )}
+              <span>{summary}</span>
+              <span className="soft">{capabilityWords(timer)}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </Page>
+  );
+}
+
+function capabilityWords(timer: TimerCapability): string {
+  return [
+    counted(timer.stations, 'station'),
+    counted(timer.programs.length, 'program'),
+    `${counted(timer.startsPerProgram, 'start')} each`,
+    ...(timer.cycleSoak ? ['cycle-and-soak'] : []),
+    timer.power,
+  ].join(', ');
+}

@@ -1,0 +1,79 @@
+import { Checkbox, InputNumber, Select } from 'antd';
+import { useId, type ReactNode } from 'react';
+
+/** A question with its answers. */
+export function Question({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <fieldset className="type-question">
+      <legend>{title}</legend>
+      {children}
+    </fieldset>
+  );
+}
+
+interface CountProps {
+  readonly label: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  readonly suffix?: string;
+  readonly onChange: (value: number) => void;
+}
+
+export function Count({ label, value, min, max, suffix, onChange }: CountProps) {
+  const id = useId();
+  return (
+    <div className="type-field">
+      <label htmlFor={id}>{label}</label>
+      <InputNumber
+        id={id}
+        min={min}
+        max={max}
+        precision={0}
+        value={value}
+        suffix={suffix}
+        onChange={(typed) => typed !== null && onChange(typed)}
+      />
+    </div>
+  );
+}
+
+interface ChoiceProps<Value extends string | number> {
+  readonly label: string;
+  readonly value: Value;
+  readonly options: { value: Value; label: string }[];
+  readonly onChange: (value: Value) => void;
+}
+
+export function Choice<Value extends string | number>({
+  label,
+  value,
+  options,
+  onChange,
+}: ChoiceProps<Value>) {
+  const id = useId();
+  return (
+    <div className="type-field">
+      <label htmlFor={id}>{label}</label>
+      <Select
+        id={id}
+        value={value}
+        options={options}
+        popupMatchSelectWidth={false}
+        onChange={(chosen) => onChange(chosen)}
+      />
+    </div>
+  );
+}
+
+interface YesNoProps {
+  readonly label: string;
+  readonly value: boolean;
+  readonly onChange: (value: boolean) => void;
+}
+
+export const YesNo = ({ label, value, onChange }: YesNoProps) => (
+  <Checkbox checked={value} onChange={(event) => onChange(event.target.checked)}>
+    {label}
+  </Checkbox>
+);

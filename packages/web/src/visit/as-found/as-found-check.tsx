@@ -1,0 +1,88 @@
+import { CloseCircleFilled, InfoCircleOutlined, WarningFilled } from '@ant-design/icons';
+import { parseDate } from '@water-clock/core/civil-time';
+import { changeSentences } from '@water-clock/core/compare';
+import { findingKey, type Severity } from '@water-clock/core/findings';
+import type { Plan } from '@water-clock/core/settings';
+import { Skeleton } from 'antd';
+import { useMemo } from 'react';
+import type { Copy } from '../../api/copies';
+import { useDeskWorker } from '../../computing/use-desk-worker';
+
+import '../../desk/findings/findings-panel.css';
+import { useClock, useSay } from '../../session/use-signed-in';
+import { copyWords } from '../../copies/copy-words';
+import { todayHere } from '../../format/today';
+
+interface AsFoundCheckProps {
+  readonly plan: Plan;
+  readonly last: Copy | null;
+}
+
+const ICONS: Record<Severity, typeof CloseCircleFilled> = {
+  error: CloseCircleFilled,
+  warning: WarningFilled,
+  info: InfoCircleOutlined,
+};
+
+/** What is otherwise than in the last saved copy, in words. */
+export function SinceLastCopy({ plan, last }: AsFoundCheckProps) {
+  const say = useSay();
+  const clock = useClock();
+  const sentences = useMemo(() => (last ? changeSentences(last.document, plan) : []), [last, plan]);
+  return (
+    <section className="sheet" aria-label="Since the last copy">
+      <h2>Since the last copy</h2>
+      {last ? (
+        <>
+          <p className="soft">Against {copyWords(last, clock)}</p>
+          {sentences.length === 0 && <p>The timer holds just what that copy says.</p>}
+          <ul>
+            {sentences.map((sentence) => (
+              <li key={sentence}>{say(sentence)}</li>
+            ))}
+          </ul>
+        </>
+      ) : (
+        <p className="soft">There is no earlier copy of this timer: this will be the first.</p>
+      )}
+    </section>
+  );
+}
+
+interface AsFoundFindingsProps {
+  readonly plan: Plan;
+  /** False while nothing is entered: then there is nothing to find. */
+  readonly isBegun: boolean;
+}
+
+/** What is wrong with the timer as it was read, renewed as it is read. */
+export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
+  const say = useSay();
+  const day = parseDate(todayHere())!;
+  const { model, hasFailed } = useDeskWorker(plan, { night: day, since: day, isTrueTime: false });
+  return (
+    <section className="sheet findings as-found-findings" aria-label="Findings">
+      <h2>What the homeowner has been seeing</h2>
+      {!isBegun && <p>Nothing is entered yet. What is wrong shows here as you read the timer.</p>}
+      {hasFailed && <p role="alert">The findings could not be worked out.</p>}
+      {isBegun && !model && !hasFailed && <Skeleton active />}
+      {isBegun && model?.findings.length === 0 && <p>Nothing is wrong with it.</p>}
+      <ul>
+        {isBegun &&
+          model?.findings.map((finding) => {
+            const { severity, code, message, fix } = finding;
+            const Icon = ICONS[severity];
+            return (
+              <li key={findingKey(finding)} data-severity={severity} data-code={code}>
+                <Icon aria-label={severity} />
+                <div>
+                  <strong>{say(message)}</strong>
+                  <span className="finding-fix">{say(fix)}</span>
+                </div>
+              </li>
+            );
+          })}
+      </ul>
+    </section>
+  );
+}

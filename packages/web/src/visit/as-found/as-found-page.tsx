@@ -1,0 +1,223 @@
+import { useQuery } from '@tanstack/react-query';
+import { readPlan, type Plan } from '@water-clock/core/settings';
+import { App, Button, Steps } from 'antd';
+import { useCallback, useEffect, useReducer, useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { troubleInWords } from '../../api/client';
+import { copiesQuery, copyQuery, type Copy, type CopyListing } from '../../api/copies';
+import { settingsToReadQuery, timerQuery, type Timer } from '../../api/timers';
+import { Loaded } from '../../ui/loaded';
+import { Page } from '../../ui/page';
+import { useEditKeys } from '../../ui/use-edit-keys';
+import {
+  editHistory,
+  openHistory,
+  type EditHistory,
+  type HistoryAction,
+} from '../../ui/edit-history';
+import type { PlanEdit } from '@water-clock/core/settings';
+import { stepPlace } from '../step-places';
+import { useSaveCopy } from '../use-save-copy';
+import { useOpenVisit } from '../use-visit';
+import { todayHere } from '../../format/today';
+import { AsFoundFindings, SinceLastCopy } from './as-found-check';
+import { ProgramReading, RestReading, ClockReading } from './readings';
+import './as-found-page.css';
+
+/** What the timer holds, entered in the order in which it shows it; the plan is not touched. */
+export function AsFoundPage() {
+  const { timerId = '' } = useParams();
+  const timer = useQuery(timerQuery(timerId));
+  const settings = useQuery(settingsToReadQuery(timerId, todayHere()));
+  const copies = useQuery(copiesQuery(timerId));
+  const last = lastOf(copies.data ?? []);
+  const lastCopy = useQuery({ ...copyQuery(last?.id ?? ''), enabled: last !== undefined });
+  const queries = [timer, settings, copies, ...(last ? [lastCopy] : [])];
+  return (
+    <Loaded what="The timer" missing="timer" queries={queries}>
+      {() => (
+        <Reading
+          // Other stations, another reading; what was entered comes back from its draft.
+          key={`${timerId} ${settings.data!.version}`}
+          timer={timer.data!}
+          blank={blankOf(settings.data!.document)}
+          last={lastCopy.data ?? null}
+        />
+      )}
+    </Loaded>
+  );
+}
+
+/** The copy that a reading is held against: the one in the timer, or else the newest. */
+const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
+  copies.find(({ isInTimer }) => isInTimer) ?? copies[0];
+
+/** The timer and its stations, with nothing set. */
+function blankOf({ format, name, site, timer, stations, rules }: Plan): Plan {
+  const read = readPlan({
+    format,
+    ...(name !== undefined && { name }),
+    ...(site && { site }),
+    ...(rules && { rules }),
+    timer,
+    stations: stations.map(({ cycleSeconds: _cycle, soakSeconds: _soak, ...station }) => station),
+    programs: [],
+  });
+  if (!read.ok) throw new Error('The settings of this timer cannot be read.');
+  return read.value;
+}
+
+const draftKey = (timerId: string) => `water-clock.as-found.${timerId}`;
+
+/** What was entered on this device and not saved; whatever can no longer be read is none. */
+function draftOf(timerId: string): Plan | null {
+  try {
+    const read = readPlan(JSON.parse(localStorage.getItem(draftKey(timerId)) ?? 'null'));
+    return read.ok ? read.value : null;
+  } catch {
+    return null;
+  }
+}
+
+const reading = (state: EditHistory<Plan>, action: HistoryAction<Plan>) =>
+  editHistory(state, action);
+
+interface ReadingProps {
+  readonly timer: Timer;
+  readonly blank: Plan;
+  readonly last: Copy | null;
+}
+
+function Reading({ timer, blank, last }: ReadingProps) {
+  const [state, act] = useReducer(reading, null, () => openHistory(draftOf(timer.id) ?? blank));
+  const plan = state.present;
+  const [isSaving, setSaving] = useState(false);
+  const saveCopy = useSaveCopy(timer.id);
+  const open = useOpenVisit(timer.id);
+  const [search, setSearch] = useSearchParams();
+  const navigate = useNavigate();
+  const { message, modal } = App.useApp();
+
+  const edit = useCallback(
+    (change: PlanEdit, key?: string) =>
+      act({ type: 'edit', edit: change, ...(key !== undefined && { key }) }),
+    [],
+  );
+  const settle = useCallback(() => act({ type: 'settle' }), []);
+  const isBegun = JSON.stringify(plan) !== JSON.stringify(blank);
+  useEffect(() => {
+    if (isBegun) localStorage.setItem(draftKey(timer.id), JSON.stringify(plan));
+    else localStorage.removeItem(draftKey(timer.id));
+  }, [plan, isBegun, timer.id]);
+
+  const steps = [
+    'Clock',
+    ...plan.timer.programs.map((program) => `Program ${program}`),
+    'The rest',
+    'Check and save',
+  ];
+  const at = Math.min(steps.length - 1, Math.max(0, Number(search.get('step') ?? 0) || 0));
+  const go = (step: number) => setSearch({ step: String(step) }, { replace: true });
+
+  const save = async (): Promise<boolean> => {
+    setSaving(true);
+    try {
+      await saveCopy('as-found', plan);
+      localStorage.removeItem(draftKey(timer.id));
+      void message.success('Saved as found. The plan on the desk is as it was.');
+      if (open) {
+        await open.add({ kind: 'step', step: 'as-found', state: 'done' }, 'As found: done');
+        await navigate(stepPlace('clock', timer.id));
+      } else await navigate(`/timers/${timer.id}/copies`);
+      return true;
+    } catch (error) {
+      void message.error(`Not saved; it is kept on this device. ${troubleInWords(error)}`, 10);
+      return false;
+    } finally {
+      setSaving(false);
+    }
+  };
+  useEditKeys({
+    isChanged: isBegun,
+    undo: () => act({ type: 'undo' }),
+    redo: () => act({ type: 'redo' }),
+    save,
+  });
+  const startOver = () =>
+    void modal.confirm({
+      title: 'Begin anew?',
+      content: 'What you have entered of this reading goes. Undo brings it back.',
+      okText: 'Begin anew',
+      onOk: () => {
+        edit(() => blank);
+        go(0);
+      },
+    });
+
+  const program = plan.timer.programs[at - 1];
+  return (
+    <Page
+      title="As found"
+      crumbs={[
+        { to: `/properties/${timer.property.id}`, name: timer.property.name },
+        { to: `/timers/${timer.id}`, name: timer.name },
+      ]}
+      actions={
+        <>
+          <Button disabled={state.past.length === 0} onClick={() => act({ type: 'undo' })}>
+            Undo
+          </Button>
+          {last && !isBegun && (
+            <Button onClick={() => edit(() => ({ ...last.document, timer: plan.timer }))}>
+              Begin from copy № {last.number}
+            </Button>
+          )}
+          {isBegun && <Button onClick={startOver}>Begin anew…</Button>}
+        </>
+      }
+    >
+      <Steps
+        className="as-found-steps"
+        size="small"
+        current={at}
+        onChange={go}
+        items={steps.map((title) => ({ title }))}
+        responsive={false}
+      />
+      <div className="as-found-body" data-last={at === steps.length - 1}>
+        <div className="as-found-step">
+          {at === 0 && (
+            <ClockReading
+              {...{ edit }}
+              clock={plan.controller.clock}
+              timeZone={plan.site?.timeZone}
+            />
+          )}
+          {program !== undefined && (
+            <ProgramReading key={program} {...{ plan, program, edit, settle }} />
+          )}
+          {at === steps.length - 2 && <RestReading {...{ plan, edit, settle }} />}
+          {at === steps.length - 1 && <SinceLastCopy {...{ plan, last }} />}
+        </div>
+        <AsFoundFindings plan={plan} isBegun={isBegun} />
+      </div>
+      <nav className="as-found-bar" aria-label="Steps">
+        <Button size="large" disabled={at === 0} onClick={() => go(at - 1)}>
+          Back
+        </Button>
+        <span className="soft">
+          {at + 1} of {steps.length}: {steps[at]}
+        </span>
+        {at < steps.length - 1 ? (
+          <Button size="large" type="primary" onClick={() => go(at + 1)}>
+            Next: {steps[at + 1]}
+          </Button>
+        ) : (
+          <Button size="large" type="primary" loading={isSaving} onClick={() => void save()}>
+            Save as found
+          </Button>
+        )}
+      </nav>
+    </Page>
+  );
+}

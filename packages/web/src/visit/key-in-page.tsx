@@ -1,0 +1,290 @@
+import { CheckOutlined } from '@ant-design/icons';
+import { changeSentences } from '@water-clock/core/compare';
+import {
+  isSameValue,
+  keyInSteps,
+  valueWords,
+  withShown,
+  type KeyInStep,
+  type KeyInValue,
+} from '@water-clock/core/key-in';
+import type { Plan } from '@water-clock/core/settings';
+import { tickKey } from '@water-clock/core/visits';
+import { counted } from '@water-clock/core/words';
+import { App, Button, Progress, Segmented } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { useSay } from '../session/use-signed-in';
+import { stepPlace } from './step-places';
+import { TrueTime } from './true-time';
+import { useSaveCopy } from './use-save-copy';
+import type { OpenVisit } from './use-visit';
+import { ValueInput } from './value-input';
+import { VisitFrame, type VisitHere } from './visit-frame';
+import './big-step.css';
+
+/** Settings are keyed in, one large value at a time, and then read back. */
+export function KeyInPage() {
+  return <VisitFrame title="Key in">{(here) => <KeyIn {...here} />}</VisitFrame>;
+}
+
+const wordsOf = ({ value }: KeyInStep): string => (value ? valueWords(value) : 'true time');
+
+/** What stands there now, where that is known and is something else. */
+function beforeWords({ before, value }: KeyInStep, say: (text: string) => string): string {
+  if (!before || !value) return '\u00a0';
+  return isSameValue(before, value) ? 'as it is now' : say(`now ${valueWords(before)}`);
+}
+
+/** Where a value goes: "Program A · station 3 Side lawn". */
+function placeOf({ program, station }: KeyInStep, { stations }: Plan): string {
+  const name = stations.find(({ number }) => number === station)?.name ?? '';
+  return [
+    ...(program === null ? [] : [`Program ${program}`]),
+    ...(station === null ? [] : [`station ${station} ${name}`.trim()]),
+  ].join(' · ');
+}
+
+function KeyIn({ open, timer, target, inTimer: present, timeZone }: VisitHere) {
+  const order = timer.handling.keyInOrder;
+  const [search, setSearch] = useSearchParams();
+  const isWhole = search.get('all') === 'yes' || present === null;
+  const isReading = search.get('read-back') === 'yes';
+  const steps = useMemo(
+    () =>
+      keyInSteps({ target, present, order, isWhole }).filter(({ part }) => part !== 'last-look'),
+    [target, present, order, isWhole],
+  );
+  const go = (fields: Record<string, string>) =>
+    setSearch({ ...(isWhole && present && { all: 'yes' }), ...fields }, { replace: true });
+  return (
+    <div className="big-step">
+      {!isReading && (
+        <Segmented
+          block
+          aria-label="What is keyed in"
+          value={isWhole ? 'all' : 'differs'}
+          disabled={present === null}
+          options={[
+            { value: 'differs', label: 'What differs' },
+            { value: 'all', label: 'Everything' },
+          ]}
+          onChange={(value) => setSearch(value === 'all' ? { all: 'yes' } : {}, { replace: true })}
+        />
+      )}
+      {present === null && !isReading && (
+        <p className="soft">Nobody knows what is in this timer: everything is keyed in.</p>
+      )}
+      {isReading ? (
+        <ReadBack {...{ open, target, steps }} onBack={() => go({})} />
+      ) : (
+        <OneByOne
+          key={String(isWhole)}
+          {...{ open, target, steps, timeZone }}
+          onDone={() => go({ 'read-back': 'yes' })}
+        />
+      )}
+    </div>
+  );
+}
+
+interface OneByOneProps {
+  readonly open: OpenVisit;
+  readonly target: Plan;
+  readonly steps: readonly KeyInStep[];
+  readonly timeZone: string | undefined;
+  readonly onDone: () => void;
+}
+
+function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
+  const say = useSay();
+  const { keyedIn } = open.visit;
+  const isTicked = (step: KeyInStep) => keyedIn.has(tickKey(step.key, wordsOf(step)));
+  const first = steps.findIndex((step) => !isTicked(step));
+  const [chosen, setChosen] = useState<number | null>(null);
+  const at = chosen ?? (first < 0 ? steps.length : first);
+  const step = steps[at];
+  const done = steps.filter(isTicked).length;
+
+  const tick = (one: KeyInStep, isIn: boolean) =>
+    open.add(
+      { kind: 'key-in', key: one.key, value: wordsOf(one), isTicked: isIn },
+      `${placeOf(one, target)} ${one.what}: ${wordsOf(one)}`.trim(),
+    );
+  const keyIn = () => {
+    if (!step) return;
+    if (!isTicked(step)) void tick(step, true);
+    setChosen(at + 1);
+  };
+  const back = () => setChosen(Math.max(0, at - 1));
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const focused = event.target instanceof Element ? event.target : null;
+      if (focused?.closest('input') || event.ctrlKey || event.metaKey || event.altKey) return;
+      // What has the focus is pressed, or opened, by the space bar itself.
+      if (event.key === ' ' && !focused?.closest('button, summary')) {
+        event.preventDefault();
+        keyIn();
+      }
+      if (event.key === 'Backspace' || event.key === 'ArrowLeft') back();
+      if (event.key === 'ArrowRight') setChosen(Math.min(steps.length, at + 1));
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+
+  return (
+    <>
+      <Progress
+        percent={Math.round((100 * done) / Math.max(1, steps.length))}
+        format={() => `${done} of ${steps.length}`}
+        aria-label="How much is keyed in"
+      />
+      {step ? (
+        <div className="big-card" aria-live="polite" data-key={step.key}>
+          <span className="big-place">{placeOf(step, target) || 'The timer'}</span>
+          <span>{step.what}</span>
+          {step.value ? (
+            <span className="big-value figures" data-long={wordsOf(step).length > 9}>
+              {say(wordsOf(step))}
+            </span>
+          ) : (
+            <TrueTime timeZone={timeZone} />
+          )}
+          <span className="soft">
+            {beforeWords(step, say)}
+            {isTicked(step) && ' · keyed in'}
+          </span>
+        </div>
+      ) : (
+        <div className="big-card" data-key="end">
+          <span className="big-place">Everything is keyed in</span>
+          <span>Now look through the display once more, and read it back.</span>
+        </div>
+      )}
+      <div className="big-bar">
+        <Button disabled={at === 0} onClick={back}>
+          Back
+        </Button>
+        {step ? (
+          <Button type="primary" icon={<CheckOutlined />} onClick={keyIn}>
+            Keyed in
+          </Button>
+        ) : (
+          <Button type="primary" onClick={onDone}>
+            Read back
+          </Button>
+        )}
+      </div>
+      <details>
+        <summary>The whole list, {counted(steps.length, 'value')}</summary>
+        <ol className="key-in-list">
+          {steps.map((one, index) => (
+            <li key={one.key} aria-current={index === at ? 'step' : undefined}>
+              <Button
+                type="text"
+                style={{ justifyContent: 'start' }}
+                onClick={() => setChosen(index)}
+              >
+                {placeOf(one, target)} {one.what}
+              </Button>
+              <span className="figures">{say(wordsOf(one))}</span>
+              <Button
+                size="small"
+                aria-pressed={isTicked(one)}
+                aria-label={`${placeOf(one, target)} ${one.what}: ${isTicked(one) ? 'not keyed in after all' : 'keyed in'}`}
+                onClick={() => void tick(one, !isTicked(one))}
+              >
+                <span aria-hidden="true">{isTicked(one) ? '✓' : '–'}</span>
+              </Button>
+            </li>
+          ))}
+        </ol>
+      </details>
+    </>
+  );
+}
+
+interface ReadBackProps {
+  readonly open: OpenVisit;
+  readonly target: Plan;
+  readonly steps: readonly KeyInStep[];
+  readonly onBack: () => void;
+}
+
+/** What the display shows, confirmed or typed where it differs; saved as what is truly in the timer. */
+function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
+  const say = useSay();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const saveCopy = useSaveCopy(open.timerId);
+  const [shown, setShown] = useState<ReadonlyMap<string, KeyInValue>>(new Map());
+  // The percentage was 100 % for a while; what counts is what stands there now.
+  const values = steps.filter(({ value, isForNow }) => value !== null && !isForNow);
+  const truly = withShown(target, shown);
+  const sentences = changeSentences(target, truly);
+  const change = (key: string, value: KeyInValue | null) => {
+    const next = new Map(shown);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setShown(next);
+  };
+  const save = async () => {
+    await saveCopy('left', truly);
+    await open.add({ kind: 'step', step: 'key-in', state: 'done' }, 'Key in: done');
+    void message.success('Saved as left.');
+    await navigate(stepPlace('walk', open.timerId));
+  };
+  return (
+    <>
+      <p>Go through the display. Where it shows something else, say what.</p>
+      <ol className="key-in-list" aria-label="What the display shows">
+        {values.map((step) => {
+          const differs = shown.get(step.key);
+          const name = `${placeOf(step, target)} ${step.what}`.trim();
+          return (
+            <li key={step.key} data-key={step.key}>
+              <span>{name}</span>
+              <span className="figures">{say(wordsOf(step))}</span>
+              <Button
+                aria-label={`${differs ? 'As keyed in' : 'Differs…'}: ${name}`}
+                onClick={() => change(step.key, differs ? null : step.value)}
+              >
+                {differs ? 'As keyed in' : 'Differs…'}
+              </Button>
+              {differs && (
+                <span className="key-in-edit">
+                  <ValueInput
+                    label={`${name}, as shown`}
+                    value={differs}
+                    onChange={(value) => change(step.key, value)}
+                  />
+                </span>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      {values.length === 0 && <p className="soft">Nothing was to be keyed in.</p>}
+      {sentences.length > 0 && (
+        <section className="sheet" aria-label="What differs from the plan">
+          <h2>In the timer, otherwise than planned</h2>
+          <ul>
+            {sentences.map((sentence) => (
+              <li key={sentence}>{say(sentence)}</li>
+            ))}
+          </ul>
+          <p className="soft">
+            Saved as it is in the timer. Key it in again, or change the plan on the desk.
+          </p>
+        </section>
+      )}
+      <div className="big-bar">
+        <Button onClick={onBack}>Back</Button>
+        <Button type="primary" onClick={() => void save()}>
+          {sentences.length > 0 ? 'Save what it shows' : 'It shows all of this'}
+        </Button>
+      </div>
+    </>
+  );
+}

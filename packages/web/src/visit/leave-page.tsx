@@ -1,0 +1,206 @@
+import { parseDate } from '@water-clock/core/civil-time';
+import { calendarText } from '@water-clock/core/formats';
+import { keyInSteps, valueWords } from '@water-clock/core/key-in';
+import type { Plan } from '@water-clock/core/settings';
+import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
+import { tickKey } from '@water-clock/core/visits';
+import { App, Button, Checkbox } from 'antd';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { sheetsQuery } from '../api/sheets';
+import type { Timer } from '../api/timers';
+import { runsCsv } from './runs-csv';
+import { downloadText, fileNameOf } from '../ui/text-files';
+import { useSendLater } from '../offline/use-outbox';
+import { SheetView } from '../sheet/sheet-view';
+import { useQuantity, useSay, useSignedIn } from '../session/use-signed-in';
+import { shownAmount } from '../format/quantities';
+import { useNextSeasonStep } from './use-next-season-step';
+import type { OpenVisit } from './use-visit';
+import { VisitFrame } from './visit-frame';
+import { todayHere } from '../format/today';
+import './big-step.css';
+import './leave-page.css';
+import { SheetLinks } from './sheet-links';
+
+/** The last look, and what is left behind. */
+export function LeavePage() {
+  return (
+    <VisitFrame title="Leave">
+      {({ open, timer, target, inTimer }) => (
+        <Leave {...{ open, timer }} plan={inTimer ?? target} />
+      )}
+    </VisitFrame>
+  );
+}
+
+interface LeaveProps {
+  readonly open: OpenVisit;
+  readonly timer: Timer;
+  /** What is in the timer. */
+  readonly plan: Plan;
+}
+
+function Leave({ open, timer, plan }: LeaveProps) {
+  const { firm, person } = useSignedIn();
+  const volume = useQuantity('volume');
+  const seasonStep = useNextSeasonStep(timer, plan);
+  const on = parseDate(todayHere())!;
+  const sheet = useMemo(
+    () =>
+      sheetOf({
+        plan,
+        on,
+        property: timer.property.name,
+        timer: timer.name,
+        firm: firm.name,
+        phone: firm.phone,
+        handling: timer.handling,
+        clock: person.clock,
+        due: dueDates({ plan: withZone(plan, timer), on, care: open.visit.care, seasonStep }),
+        volumeWords: (litres) => `${shownAmount(litres, volume)} ${volume.label}`,
+      }),
+    [plan, on, timer, firm, person.clock, open.visit.care, seasonStep, volume],
+  );
+  return (
+    <div className="leave">
+      <div className="not-on-paper leave-side">
+        <LastLook open={open} plan={plan} />
+        <LeaveBehind {...{ open, timer, plan, sheet }} />
+      </div>
+      <SheetView sheet={sheet} />
+    </div>
+  );
+}
+
+const withZone = (plan: Plan, { property: { timeZone } }: Timer): Plan =>
+  timeZone ? { ...plan, site: { ...plan.site, timeZone } } : plan;
+
+/** What is looked at before leaving, and how it should be, in words. */
+const looksOf = (plan: Plan) =>
+  keyInSteps({ target: plan, present: plan, order: [], isWhole: false }).map((step) => ({
+    ...step,
+    words: step.value ? valueWords(step.value) : 'right',
+  }));
+
+/** Set to run, sensor active, clock right, percentage as it is to be; and what was cared for. */
+function LastLook({ open, plan }: Pick<LeaveProps, 'open' | 'plan'>) {
+  const say = useSay();
+  const care = [
+    ['battery', 'The battery was changed'] as const,
+    ...(plan.timer.rainSensor ? [['sensor', 'The rain sensor was tried'] as const] : []),
+  ];
+  return (
+    <section className="sheet" aria-labelledby="last-look">
+      <h2 id="last-look">The last look</h2>
+      <div className="leave-ticks">
+        {looksOf(plan).map(({ key, what, value, words }) => (
+          <Checkbox
+            key={key}
+            checked={open.visit.keyedIn.has(tickKey(key, words))}
+            onChange={(event) =>
+              void open.add(
+                { kind: 'key-in', key, value: words, isTicked: event.target.checked },
+                `Last look: ${what}`,
+              )
+            }
+          >
+            {what}
+            {value && (
+              <>
+                : <strong>{say(words)}</strong>
+              </>
+            )}
+          </Checkbox>
+        ))}
+        {care.map(([what, words]) => (
+          <Checkbox
+            key={what}
+            checked={open.visit.care.has(what)}
+            onChange={(event) =>
+              void open.add({ kind: 'care', what, isDone: event.target.checked }, words)
+            }
+          >
+            {words}
+          </Checkbox>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+const CALENDAR_DAYS = 60;
+
+/** Leaves the sheet, the files and the link, and ends the visit. */
+function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }) {
+  const sendLater = useSendLater();
+  const navigate = useNavigate();
+  const { message, modal } = App.useApp();
+  const [left, setLeft] = useState<string | null>(null);
+  const isLooked = looksOf(plan).every(({ key, words }) =>
+    open.visit.keyedIn.has(tickKey(key, words)),
+  );
+  const name = fileNameOf(timer.property.name, timer.name);
+  const range = { from: parseDate(todayHere())!, days: CALENDAR_DAYS };
+
+  const leave = async () => {
+    const body = { id: crypto.randomUUID(), document: sheet };
+    await sendLater({
+      id: body.id,
+      method: 'POST',
+      path: `/timers/${timer.id}/sheets`,
+      body,
+      words: 'The sheet for the door',
+      touches: [sheetsQuery(timer.id).queryKey],
+    });
+    setLeft(body.id);
+    void message.success('The sheet is kept as it is left.');
+  };
+  const finish = async () => {
+    await open.add({ kind: 'step', step: 'leave', state: 'done' }, 'Leave: done');
+    await open.end();
+    await navigate(`/properties/${timer.property.id}`);
+  };
+  const askToFinish = () => {
+    if (isLooked) return void finish();
+    return void modal.confirm({
+      title: 'Leave without the last look?',
+      content: 'Set to run, sensor active, clock right: not all of it is ticked.',
+      okText: 'End the visit all the same',
+      cancelText: 'Look once more',
+      onOk: finish,
+    });
+  };
+  return (
+    <section className="sheet leave-behind" aria-labelledby="behind">
+      <h2 id="behind">Leave behind</h2>
+      <div className="leave-ways">
+        <Button type="primary" onClick={() => void leave()}>
+          Leave this sheet
+        </Button>
+        <Button onClick={() => window.print()}>Print</Button>
+        <Button
+          onClick={() =>
+            downloadText(
+              `${name}.ics`,
+              calendarText(withZone(plan, timer), range, {
+                madeAt: `${new Date().toISOString().slice(0, 19)}Z`,
+                identity: timer.id,
+              }),
+              'text/calendar',
+            )
+          }
+        >
+          Calendar file
+        </Button>
+        <Button onClick={() => downloadText(`${name}.csv`, runsCsv(plan, range), 'text/csv')}>
+          Runs as CSV
+        </Button>
+      </div>
+      <SheetLinks timer={timer} leftId={left} />
+      <Button type="primary" className="big-tap" onClick={askToFinish}>
+        End the visit
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,98 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { App, Button, Select } from 'antd';
+import { useState } from 'react';
+import { troubleInWords } from '../api/client';
+import { pdfAddress, sheetsKey, sheetsQuery, shareSheet, withdrawLink } from '../api/sheets';
+import type { Timer } from '../api/timers';
+import { momentWords } from '../format/moment-words';
+import { useOutbox } from '../offline/use-outbox';
+import { useClock } from '../session/use-signed-in';
+
+const LINK_DAYS = [
+  { value: 30, label: '30 days' },
+  { value: 180, label: 'half a year' },
+  { value: 365, label: 'a year' },
+];
+
+/** Links for the household to the sheet that was left last; each can be withdrawn. */
+export function SheetLinks({ timer, leftId }: { timer: Timer; leftId: string | null }) {
+  const client = useQueryClient();
+  const { message, modal } = App.useApp();
+  const clock = useClock();
+  const sheets = useQuery(sheetsQuery(timer.id));
+  const waits = useOutbox().some(({ id }) => id === leftId);
+  const [days, setDays] = useState(180);
+  const [made, setMade] = useState<string | null>(null);
+  const last = sheets.data?.[0];
+  if (waits)
+    return <p className="soft">PDF and link can be had as soon as the sheet has gone up.</p>;
+  if (!last) return <p className="soft">PDF and link can be had once a sheet is left.</p>;
+  const act = async (change: () => Promise<unknown>) => {
+    try {
+      await change();
+      await client.invalidateQueries({ queryKey: sheetsKey });
+    } catch (error) {
+      void message.error(troubleInWords(error));
+    }
+  };
+  const share = () =>
+    act(async () => {
+      const { token } = await shareSheet(last.id, days);
+      setMade(`${window.location.origin}/s/${token}`);
+    });
+  const askToWithdraw = (id: string) =>
+    void modal.confirm({
+      title: 'Withdraw the link?',
+      content: 'Whoever has it sees the sheet no more.',
+      okText: 'Withdraw it',
+      onOk: () => act(() => withdrawLink(id)),
+    });
+  return (
+    <div className="leave-links">
+      <span>
+        Left {momentWords(last.madeAt, clock)}, {last.person}:{' '}
+        <a href={pdfAddress(last.id)} target="_blank" rel="noreferrer">
+          PDF
+        </a>
+      </span>
+      <span>
+        <Button onClick={() => void share()}>Make a link</Button> for{' '}
+        <Select
+          aria-label="How long the link leads to it"
+          value={days}
+          options={LINK_DAYS}
+          onChange={setDays}
+        />
+      </span>
+      {made && (
+        <span>
+          <a href={made} className="leave-link" data-testid="share-link">
+            {made}
+          </a>{' '}
+          <Button
+            size="small"
+            onClick={() =>
+              void navigator.clipboard
+                .writeText(made)
+                .then(() => message.success('Copied.'))
+                .catch(() => message.error('It could not be copied: select it by hand.'))
+            }
+          >
+            Copy
+          </Button>{' '}
+          <span className="soft">It is shown this once.</span>
+        </span>
+      )}
+      <ul>
+        {last.links.map(({ id, expiresAt }) => (
+          <li key={id}>
+            A link until {momentWords(expiresAt, clock).split(',')[0]}{' '}
+            <Button size="small" onClick={() => askToWithdraw(id)}>
+              Withdraw…
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

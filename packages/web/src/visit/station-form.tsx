@@ -1,0 +1,178 @@
+import type { StationSettings } from '@water-clock/core/settings';
+import {
+  FAULT_NAMES,
+  judgeReading,
+  STATION_FAULTS,
+  StationEntry,
+  VERDICT_NAMES,
+  type StationFault,
+} from '@water-clock/core/visits';
+import { Button, Checkbox, Input, Segmented } from 'antd';
+import { useState } from 'react';
+import type { OpenVisit } from './use-visit';
+import { minutesText } from '../format/lengths';
+import { useStopwatch } from '../measure/use-stopwatch';
+
+/** Reads the meter of a simulated timer: null is over its range, undefined did not work. */
+type ReadOhms = (station: number) => Promise<number | null | undefined>;
+
+interface StationFormProps {
+  readonly open: OpenVisit;
+  readonly station: StationSettings;
+  readonly power: 'mains' | 'battery';
+  /** Null where no simulated timer hangs. */
+  readonly readOhms: ReadOhms | null;
+  readonly onSaved: () => void;
+}
+
+/** Fine, or the faults of a station, with a note, a reading and the time to run-off. */
+export function StationForm({ open, station, power, readOhms, onSaved }: StationFormProps) {
+  const { number, name = '' } = station;
+  const before = open.visit.stations.get(number)?.latest.entry;
+  const [faults, setFaults] = useState<readonly StationFault[]>(before?.faults ?? []);
+  const [note, setNote] = useState(before?.note ?? '');
+  const [reading, setReading] = useState(() => readingOf(before));
+  const [runoff, setRunoff] = useState(before?.runoffSeconds);
+  const watch = useStopwatch(`walk ${open.timerId} ${number}`);
+  const [isOpen, setOpen] = useState(watch.isRunning || faults.length > 0);
+  const isWrong = amountOf(reading) === undefined;
+  const save = async (found: readonly StationFault[]) => {
+    const amount = amountOf(reading);
+    const entry = Object.assign(new StationEntry(), {
+      station: number,
+      faults: [...found],
+      note: note.trim(),
+      ...(typeof amount === 'number' && { [reading.unit]: amount }),
+      ...(runoff && { runoffSeconds: runoff }),
+    });
+    const words = found.map((fault) => FAULT_NAMES[fault]).join(', ') || 'fine';
+    await open.add(entry, `Station ${number} ${name}: ${words}`);
+    onSaved();
+  };
+  return (
+    <>
+      <div className="walk-verdict">
+        <Button
+          type="primary"
+          onClick={() => void save([])}
+          disabled={faults.length > 0 || isWrong}
+        >
+          Fine
+        </Button>
+        <Button aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+          Fault or reading…
+        </Button>
+      </div>
+      {isOpen && (
+        <section className="sheet walk-form" aria-label={`Station ${number}: what is seen`}>
+          <Checkbox.Group
+            aria-label="What is wrong"
+            className="walk-faults"
+            value={[...faults]}
+            options={STATION_FAULTS.map((value) => ({ value, label: FAULT_NAMES[value] }))}
+            onChange={setFaults}
+          />
+          <Input
+            aria-label="Note"
+            placeholder="Note: where, what is needed"
+            maxLength={500}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+          <ReadingField
+            {...{ reading, power }}
+            readOhms={readOhms && (() => readOhms(number))}
+            onChange={setReading}
+          />
+          {watch.isRunning ? (
+            <Button type="primary" onClick={() => setRunoff(watch.stop())}>
+              Water stands or runs: <span className="figures">{minutesText(watch.seconds)}</span>
+            </Button>
+          ) : (
+            <Button onClick={watch.start}>
+              Time to run-off{runoff ? `: ${minutesText(runoff)} min` : ''}
+            </Button>
+          )}
+          <Button
+            danger
+            onClick={() => void save(faults)}
+            disabled={faults.length === 0 || isWrong}
+          >
+            Keep the fault
+          </Button>
+        </section>
+      )}
+    </>
+  );
+}
+
+interface Reading {
+  readonly unit: 'ohms' | 'amps';
+  readonly text: string;
+}
+
+const readingOf = (entry: StationEntry | undefined): Reading =>
+  entry?.amps === undefined
+    ? { unit: 'ohms', text: String(entry?.ohms ?? '') }
+    : { unit: 'amps', text: String(entry.amps) };
+
+/** What was typed as a number: null for nothing, undefined for what is none. */
+function amountOf({ text }: Reading): number | null | undefined {
+  if (text.trim() === '') return null;
+  const amount = Number(text.replace(',', '.'));
+  return amount >= 0 ? amount : undefined;
+}
+
+/** What a meter shows of a broken wire: more than it can. */
+const OVER_RANGE_OHMS = 1e9;
+
+interface ReadingFieldProps {
+  readonly reading: Reading;
+  readonly power: 'mains' | 'battery';
+  readonly readOhms: (() => Promise<number | null | undefined>) | null;
+  readonly onChange: (reading: Reading) => void;
+}
+
+/** Ohms or amperes at the station's terminal, judged. */
+function ReadingField({ reading, power, readOhms, onChange }: ReadingFieldProps) {
+  const { unit, text } = reading;
+  const amount = amountOf(reading);
+  const isWrong = amount === undefined;
+  const verdict =
+    typeof amount === 'number'
+      ? judgeReading(unit === 'ohms' ? { ohms: amount } : { amps: amount }, power)
+      : undefined;
+  const setOhms = (ohms: number | null | undefined) =>
+    ohms !== undefined && onChange({ unit: 'ohms', text: String(ohms ?? OVER_RANGE_OHMS) });
+  return (
+    <div className="walk-reading">
+      <Segmented<'ohms' | 'amps'>
+        aria-label="Unit of the reading"
+        value={unit}
+        options={[
+          { value: 'ohms', label: 'Ω' },
+          { value: 'amps', label: 'A' },
+        ]}
+        onChange={(value) => onChange({ unit: value, text })}
+      />
+      <Input
+        aria-label="Reading of the meter"
+        className="figures"
+        inputMode="decimal"
+        placeholder="reading"
+        status={isWrong ? 'error' : ''}
+        aria-invalid={isWrong}
+        value={text}
+        onChange={(event) => onChange({ unit, text: event.target.value })}
+      />
+      {readOhms ? (
+        <Button onClick={() => void readOhms().then(setOhms)}>Read it</Button>
+      ) : (
+        <Button onClick={() => setOhms(null)}>Over range</Button>
+      )}
+      <span role="status" data-verdict={verdict}>
+        {isWrong ? 'A number, such as 26' : verdict && VERDICT_NAMES[verdict]}
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,246 @@
+import { useQuery } from '@tanstack/react-query';
+import { FAULT_NAMES, nextStep, STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
+import type { MadeEntry, Statement } from '@water-clock/core/visits';
+import { Button, Tag } from 'antd';
+import { Link, useNavigate, useParams } from 'react-router';
+import { visitsQuery } from '../api/visits';
+import { Loaded } from '../ui/loaded';
+import { Page } from '../ui/page';
+import { copyWords } from '../copies/copy-words';
+import { momentWords } from '../format/moment-words';
+import { useClock, useMayChange, useSignedIn } from '../session/use-signed-in';
+import { Jobs } from './jobs';
+import { STEP_PURPOSES, stepPlace } from './step-places';
+import { useTimerOnDevice } from './use-timer-on-device';
+import { useBeginVisit, useOpenVisit, type OpenVisit } from './use-visit';
+import { stateOf } from './visit-bar';
+import type { Timer } from '../api/timers';
+import type { CopyListing } from '../api/copies';
+import './visit-page.css';
+
+/** A visit at a glance: its steps, what is here, the jobs, what two said differently. */
+export function VisitPage() {
+  const { timerId = '' } = useParams();
+  const device = useTimerOnDevice(timerId);
+  const open = useOpenVisit(timerId);
+  return (
+    <Loaded what="The timer" missing="timer" queries={device.queries}>
+      {() => (
+        <Page
+          title="Visit"
+          crumbs={[
+            {
+              to: `/properties/${device.timer!.property.id}`,
+              name: device.timer!.property.name,
+            },
+            { to: `/timers/${timerId}`, name: device.timer!.name },
+          ]}
+        >
+          {open ? (
+            <>
+              <Steps open={open} />
+              <Conflicts open={open} />
+              <Meanwhile open={open} copies={device.copies} />
+            </>
+          ) : (
+            open === null && <Begin timerId={timerId} />
+          )}
+          <div className="sheets">
+            <Here timer={device.timer!} copies={device.copies} />
+            <Jobs propertyId={device.timer!.property.id} />
+          </div>
+        </Page>
+      )}
+    </Loaded>
+  );
+}
+
+function Begin({ timerId }: { timerId: string }) {
+  const begin = useBeginVisit(timerId);
+  const mayChange = useMayChange();
+  const past = useQuery(visitsQuery(timerId));
+  const clock = useClock();
+  return (
+    <section className="sheet">
+      <h2>No visit goes on here</h2>
+      <p className="soft">
+        A visit leads from the timer as found to the sheet at the door. It can be put down, and
+        taken up by somebody else.
+      </p>
+      {mayChange && (
+        <Button type="primary" size="large" onClick={() => void begin()}>
+          Begin a visit
+        </Button>
+      )}
+      {(past.data ?? []).length > 0 && (
+        <ul className="visit-past" aria-label="Visits before">
+          {past.data!.map(({ id, startedAt, startedBy, endedBy }) => (
+            <li key={id}>
+              {momentWords(startedAt, clock)}, {startedBy}
+              {endedBy && endedBy !== startedBy && `, ended by ${endedBy}`}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function Steps({ open }: { open: OpenVisit }) {
+  const clock = useClock();
+  const next = nextStep(open.visit);
+  const navigate = useNavigate();
+  return (
+    <section className="sheet" aria-labelledby="steps">
+      <h2 id="steps">
+        {momentWords(open.startedAt, clock)}, {open.startedBy}
+        {next && next !== 'arrive' && (
+          <Button type="primary" onClick={() => void navigate(stepPlace(next, open.timerId))}>
+            Go on: {STEP_NAMES[next]}
+          </Button>
+        )}
+      </h2>
+      <ol className="visit-steps">
+        {VISIT_STEPS.map((step) => {
+          const state = stateOf(open, step);
+          const statement = open.visit.steps.get(step)?.latest;
+          return (
+            <li key={step} data-state={state}>
+              <Link to={stepPlace(step, open.timerId)}>{STEP_NAMES[step]}</Link>
+              <span className="soft">{statement?.entry.reason ?? STEP_PURPOSES[step]}</span>
+              <span className="visit-state">
+                <Tag>{state}</Tag>
+                {statement && state !== 'open' && (
+                  <span className="soft">
+                    {statement.person}, {momentWords(statement.observedAt, clock).split(', ')[1]}
+                  </span>
+                )}
+                {state !== 'open' && (
+                  <Button
+                    size="small"
+                    onClick={() =>
+                      void open.add(
+                        { kind: 'step', step, state: 'open' },
+                        `${STEP_NAMES[step]}: open again`,
+                      )
+                    }
+                  >
+                    Open again
+                  </Button>
+                )}
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+function entryWords({ entry }: MadeEntry): string {
+  switch (entry.kind) {
+    case 'step':
+      return `${STEP_NAMES[entry.step]}: ${entry.state}${entry.reason ? `, ${entry.reason}` : ''}`;
+    case 'key-in':
+      return `${entry.key}: ${entry.isTicked ? `${entry.value} keyed in` : 'not keyed in'}`;
+    case 'station': {
+      const faults = entry.faults.map((fault) => FAULT_NAMES[fault]).join(', ') || 'fine';
+      return `Station ${entry.station}: ${faults}${entry.note ? ` (${entry.note})` : ''}`;
+    }
+    case 'care':
+      return entry.what === 'battery' ? 'The battery' : 'The rain sensor';
+  }
+}
+
+/** What two people observed differently, not knowing of each other; nothing is overwritten. */
+function Conflicts({ open }: { open: OpenVisit }) {
+  const clock = useClock();
+  if (open.visit.conflicts.length === 0) return null;
+  const settle = (statement: Statement, made: MadeEntry) =>
+    open.add(made.entry, `Settled: ${entryWords(statement.latest)}`);
+  return (
+    <section className="sheet visit-conflicts" role="alert">
+      <h2>Two of you say different things</h2>
+      <ul>
+        {open.visit.conflicts.map((statement) =>
+          [statement.latest, ...statement.otherwise].map((made) => (
+            <li key={made.id}>
+              <span>
+                <strong>{made.person}</strong>, {momentWords(made.observedAt, clock)}:{' '}
+                {entryWords(made)}
+              </span>
+              <Button size="small" onClick={() => void settle(statement, made)}>
+                This is right
+              </Button>
+            </li>
+          )),
+        )}
+      </ul>
+    </section>
+  );
+}
+
+interface CopiesProps {
+  readonly copies: readonly CopyListing[];
+}
+
+/** Copies that others saved of this timer since the visit began. */
+function Meanwhile({ open, copies }: CopiesProps & { open: OpenVisit }) {
+  const { person } = useSignedIn();
+  const clock = useClock();
+  const others = copies.filter(
+    (copy) =>
+      copy.reason !== 'planned' && copy.person !== person.name && copy.madeAt > open.startedAt,
+  );
+  if (others.length === 0) return null;
+  return (
+    <section className="sheet visit-conflicts" role="alert">
+      <h2>Somebody else saved what is in this timer meanwhile</h2>
+      <ul>
+        {others.map((copy) => (
+          <li key={copy.id}>
+            <Link to={`/copies/${copy.id}`}>{copyWords(copy, clock)}</Link>
+          </li>
+        ))}
+      </ul>
+      <Link to={`/timers/${open.timerId}/copies`}>Compare them</Link>
+    </section>
+  );
+}
+
+function Here({ timer, copies }: CopiesProps & { timer: Timer }) {
+  const clock = useClock();
+  const { property } = timer;
+  const inTimer = copies.find(({ isInTimer }) => isInTimer);
+  return (
+    <section className="sheet" aria-labelledby="here">
+      <h2 id="here">Here</h2>
+      <dl className="facts">
+        <dt>Where</dt>
+        <dd>{[property.address, property.town].filter(Boolean).join(', ') || 'not known'}</dd>
+        {property.gateNotes && (
+          <>
+            <dt>Gate</dt>
+            <dd>{property.gateNotes}</dd>
+          </>
+        )}
+        {property.contactName && (
+          <>
+            <dt>Contact</dt>
+            <dd>
+              {property.contactName} {property.contactPhone}
+            </dd>
+          </>
+        )}
+        <dt>In the timer</dt>
+        <dd>
+          {inTimer ? (
+            <Link to={`/copies/${inTimer.id}`}>{copyWords(inTimer, clock)}</Link>
+          ) : (
+            'nobody knows: read it as found'
+          )}
+        </dd>
+      </dl>
+    </section>
+  );
+}

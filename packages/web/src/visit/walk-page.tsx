@@ -1,0 +1,197 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { formatDateTime } from '@water-clock/core/civil-time';
+import type { Plan } from '@water-clock/core/settings';
+import { FAULT_NAMES } from '@water-clock/core/visits';
+import { App, Button, Segmented, Tag } from 'antd';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { troubleInWords } from '../api/client';
+import {
+  commandSimulator,
+  connectSimulator,
+  readSimulator,
+  simulatorQuery,
+  type SimulatorCommand,
+} from '../api/simulator';
+import { Caution } from '../ui/page';
+import { nowIn } from '../desk/clock/clock-words';
+import { stepPlace } from './step-places';
+import { useCountdown } from './use-countdown';
+import { VisitFrame, type VisitHere } from './visit-frame';
+import { RunOffToYard } from './run-off-to-yard';
+import { StationForm } from './station-form';
+import './big-step.css';
+import './walk-page.css';
+
+/** Every station is seen running: fine, or what is wrong with it. */
+export function WalkPage() {
+  return <VisitFrame title="Walk">{(here) => <Walk {...here} />}</VisitFrame>;
+}
+
+const CHOICES_MINUTES = [1, 2, 3, 5];
+
+function Walk({ open, target, inTimer, timeZone }: VisitHere) {
+  const plan = inTimer ?? target;
+  const stations = target.stations.filter(({ enabled }) => enabled);
+  const [search, setSearch] = useSearchParams();
+  const [minutes, setMinutes] = useState(2);
+  const seen = open.visit.stations;
+  const asked = Number(search.get('station'));
+  const station =
+    stations.find(({ number }) => number === asked) ??
+    stations.find(({ number }) => !seen.has(number)) ??
+    stations[0];
+  const countdown = useCountdown(`walk ${open.timerId}`);
+  const simulator = useSimulator(open.timerId, plan, timeZone);
+  const navigate = useNavigate();
+  if (!station) return <p className="soft">No station is wired: see the yard.</p>;
+
+  const go = (number: number) => setSearch({ station: String(number) }, { replace: true });
+  const start = (number: number) => {
+    countdown.start(number, minutes * 60);
+    go(number);
+    simulator.command({ command: 'run-station', station: number, seconds: minutes * 60 });
+  };
+  const stop = () => {
+    countdown.stop();
+    simulator.command({ command: 'stop' });
+  };
+  const after = stations[stations.indexOf(station) + 1];
+  const isOn = countdown.station === station.number && countdown.secondsLeft > 0;
+  return (
+    <div className="big-step walk">
+      <Caution>
+        Wet paths are slippery. Power off before you touch a wire; the mains side is for a licensed
+        electrician. Never run the pump against closed valves.
+      </Caution>
+      <div className="big-card" data-station={station.number}>
+        <span className="big-place">
+          Station {station.number} {station.name}
+        </span>
+        <span className="big-value figures" role="timer" aria-label="Time left">
+          {isOn ? minutesAndSeconds(countdown.secondsLeft) : 'off'}
+        </span>
+        <span className="soft">
+          {countdown.station !== null && !isOn && countdown.station !== station.number
+            ? `Station ${countdown.station} is on.`
+            : simulator.words(station.number, isOn)}
+        </span>
+      </div>
+      <Segmented
+        block
+        aria-label="How long each station is on"
+        value={minutes}
+        options={CHOICES_MINUTES.map((value) => ({ value, label: `${value} min` }))}
+        onChange={setMinutes}
+      />
+      <div className="walk-controls">
+        {isOn ? (
+          <Button onClick={stop}>Stop</Button>
+        ) : (
+          <Button type="primary" onClick={() => start(station.number)}>
+            {simulator.isThere ? 'Turn it on' : 'It is on'}
+          </Button>
+        )}
+        <Button disabled={!after} onClick={() => after && start(after.number)}>
+          Next on{after ? `: ${after.number}` : ''}
+        </Button>
+      </div>
+      <StationForm
+        key={station.number}
+        {...{ open, station }}
+        power={plan.timer.power}
+        readOhms={simulator.isThere ? simulator.readOhms : null}
+        onSaved={() => {
+          if (countdown.station === station.number) stop();
+          if (after) go(after.number);
+        }}
+      />
+      <ol className="walk-stations" aria-label="Stations">
+        {stations.map(({ number, name }) => {
+          const statement = seen.get(number)?.latest.entry;
+          const state = !statement ? 'open' : statement.faults.length > 0 ? 'fault' : 'fine';
+          return (
+            <li key={number}>
+              <Button
+                type={number === station.number ? 'default' : 'text'}
+                aria-current={number === station.number}
+                onClick={() => go(number)}
+              >
+                {number} {name}
+              </Button>
+              <Tag color={state === 'fault' ? 'error' : undefined}>
+                {statement?.faults.map((fault) => FAULT_NAMES[fault]).join(', ') || state}
+              </Tag>
+            </li>
+          );
+        })}
+      </ol>
+      <RunOffToYard open={open} />
+      {stations.every(({ number }) => seen.has(number)) && (
+        <Button
+          type="primary"
+          className="big-tap"
+          onClick={() =>
+            void open
+              .add({ kind: 'step', step: 'walk', state: 'done' }, 'Walk: done')
+              .then(() => navigate(stepPlace('leave', open.timerId)))
+          }
+        >
+          All stations are seen: leave
+        </Button>
+      )}
+      {!simulator.isThere && (
+        <p className="soft">
+          No timer at hand?{' '}
+          <Button size="small" onClick={() => void simulator.hangUp()}>
+            Use a simulated one
+          </Button>
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** A simulated timer in place of the one on the wall, where one hangs. */
+function useSimulator(timerId: string, plan: Plan, timeZone: string | undefined) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const query = simulatorQuery(timerId);
+  const { data } = useQuery(query);
+  const tell = (error: unknown) => void message.error(troubleInWords(error));
+  return {
+    isThere: Boolean(data),
+    words: (station: number, isOn: boolean) => {
+      if (!data) return isOn ? 'Counted by this device.' : 'Turn it on at the timer.';
+      const own = data.open.find((one) => one.station === station);
+      return own
+        ? `The simulated timer waters: ${minutesAndSeconds(own.secondsLeft)}.`
+        : 'The simulated timer rests.';
+    },
+    command: (command: SimulatorCommand) => {
+      if (!data) return;
+      commandSimulator(timerId, command)
+        .then((state) => client.setQueryData(query.queryKey, state))
+        .catch(tell);
+    },
+    hangUp: async () => {
+      try {
+        const reads = formatDateTime(nowIn(timeZone, new Date()));
+        client.setQueryData(query.queryKey, await connectSimulator(timerId, reads, plan));
+      } catch (error) {
+        tell(error);
+      }
+    },
+    readOhms: async (station: number): Promise<number | null | undefined> => {
+      try {
+        return (await readSimulator(timerId, station)).ohms;
+      } catch (error) {
+        tell(error);
+        return undefined;
+      }
+    },
+  };
+}
+
+const minutesAndSeconds = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;

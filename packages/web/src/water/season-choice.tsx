@@ -1,0 +1,173 @@
+import { dayNumberOf, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { USUAL_SENSOR, type Season } from '@water-clock/core/water-use';
+import type { WeatherFile } from '@water-clock/core/weather';
+import type { Yard } from '@water-clock/core/yards';
+import { Alert, InputNumber, Select } from 'antd';
+import type { CopyListing } from '../api/copies';
+import type { Timer } from '../api/timers';
+import { usePlace } from '../ui/use-place';
+import { copyWords } from '../copies/copy-words';
+import { useClock, useQuantity } from '../session/use-signed-in';
+import { shownAmount, storedAmount } from '../format/quantities';
+import { todayHere } from '../format/today';
+import { ON_DESK, PlansOfCopies } from './plans-of-copies';
+import { SeasonAtRoots } from './season-at-roots';
+
+const MOST_DAYS = 731;
+
+interface SeasonChoiceProps {
+  readonly timer: Timer;
+  readonly yard: Yard;
+  readonly copies: readonly CopyListing[];
+  readonly weather: WeatherFile;
+}
+
+/** Which copies, which season, and how the sensor takes its rain. */
+export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps) {
+  const [search, set] = usePlace();
+  const clock = useClock();
+  const depth = useQuantity('depth');
+  const known = new Set([ON_DESK, ...copies.map(({ id }) => id)]);
+  const inTimer = copies.find(({ isInTimer }) => isInTimer)?.id ?? ON_DESK;
+  const asked = (name: string) => (known.has(search.get(name) ?? '') ? search.get(name)! : null);
+  const first = asked('copy') ?? inTimer;
+  const second = asked('over');
+  const usual = usualSeason(weather);
+  const from = parseDate(search.get('from') ?? '') ?? usual.from;
+  const to = parseDate(search.get('to') ?? '') ?? ((usual.from + usual.days - 1) as DayNumber);
+  const days = to - from + 1;
+  const sensor = {
+    tripMm: amountAsked(search.get('trip'), USUAL_SENSOR.tripMm),
+    dryDays: Math.round(amountAsked(search.get('dry'), USUAL_SENSOR.dryDays)),
+  };
+  const options = [
+    { value: ON_DESK, label: 'the settings on the desk, as saved' },
+    ...copies.map((copy) => ({
+      value: copy.id,
+      label: `${copyWords(copy, clock)}${copy.isInTimer ? ' (in the timer)' : ''}`,
+    })),
+  ];
+  const fault =
+    days < 1
+      ? 'The last day must not be before the first.'
+      : days > MOST_DAYS
+        ? 'At most two years at once.'
+        : null;
+  return (
+    <>
+      <div className="water-choice">
+        <label>
+          <span>
+            <i className="water-mark" /> Settings
+          </span>
+          <Select
+            aria-label="Settings"
+            value={first}
+            options={options}
+            popupMatchSelectWidth={false}
+            onChange={(copy: string) => set({ copy })}
+          />
+        </label>
+        <label>
+          <span>
+            <i className="water-mark water-mark-over" /> over them
+          </span>
+          <Select
+            aria-label="Over them"
+            allowClear
+            placeholder="nothing: choose a copy to compare"
+            value={second}
+            options={options.filter(({ value }) => value !== first)}
+            popupMatchSelectWidth={false}
+            onChange={(over?: string) => set({ over })}
+          />
+        </label>
+        <label>
+          <span>From</span>
+          <DateInput label="From" day={from} onChange={(value) => set({ from: value })} />
+        </label>
+        <label>
+          <span>to</span>
+          <DateInput label="To" day={to} onChange={(value) => set({ to: value })} />
+        </label>
+        <label>
+          <span>Sensor: rain of a day, {depth.label}</span>
+          <InputNumber
+            aria-label="Rain that wets the sensor"
+            min={0}
+            style={{ width: 90 }}
+            value={Number(shownAmount(sensor.tripMm, depth))}
+            onChange={(shown) =>
+              shown !== null && set({ trip: String(storedAmount(shown, depth)) })
+            }
+          />
+        </label>
+        <label>
+          <span>dries in days</span>
+          <InputNumber
+            aria-label="Days in which the sensor dries"
+            min={0}
+            max={14}
+            precision={0}
+            style={{ width: 70 }}
+            value={sensor.dryDays}
+            onChange={(value) => value !== null && set({ dry: String(value) })}
+          />
+        </label>
+      </div>
+      {fault ? (
+        <Alert type="error" showIcon title={fault} />
+      ) : (
+        <PlansOfCopies
+          timerId={timer.id}
+          ids={second && second !== first ? [first, second] : [first]}
+          names={[first, ...(second ? [second] : [])].map(
+            (id) => options.find(({ value }) => value === id)!.label,
+          )}
+        >
+          {(plans, names) => (
+            <SeasonAtRoots
+              {...{ timer, yard, weather, plans, names, sensor }}
+              season={{ from, days }}
+            />
+          )}
+        </PlansOfCopies>
+      )}
+    </>
+  );
+}
+
+const amountAsked = (text: string | null, usual: number): number => {
+  const value = Number(text ?? NaN);
+  return Number.isFinite(value) && value >= 0 && value <= 500 ? value : usual;
+};
+
+interface DateInputProps {
+  readonly label: string;
+  readonly day: DayNumber;
+  readonly onChange: (date: string) => void;
+}
+
+const DateInput = ({ label, day, onChange }: DateInputProps) => (
+  <input
+    type="date"
+    className="date-input"
+    aria-label={label}
+    value={formatDate(day)}
+    onChange={(event) => parseDate(event.target.value) !== null && onChange(event.target.value)}
+  />
+);
+
+/** The half year in which most is watered; of days that were read, the last half year of them. */
+function usualSeason({ record, latitude }: WeatherFile): Season {
+  const year = Number(todayHere().slice(0, 4));
+  if (record.kind === 'daily' && record.days.length > 0) {
+    const last = parseDate(record.days.at(-1)!.date)!;
+    const first = Math.max(parseDate(record.days[0]!.date)!, last - 182);
+    return { from: first as DayNumber, days: last - first + 1 };
+  }
+  const from = dayNumberOf(
+    latitude >= 0 ? { year, month: 4, day: 1 } : { year: year - 1, month: 10, day: 1 },
+  );
+  return { from, days: latitude >= 0 ? 183 : 182 };
+}

@@ -1,0 +1,57 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { Link, useNavigate } from 'react-router';
+import { weatherListQuery } from '../api/weather';
+import { EmptyState } from '../ui/empty-state';
+import { Loaded } from '../ui/loaded';
+import { Page } from '../ui/page';
+import { useMayChange } from '../session/use-signed-in';
+import { recordWords } from './weather-words';
+import '../ui/list-page.css';
+
+/** The weather of the districts in which the firm works. */
+export function WeatherListPage() {
+  const list = useQuery(weatherListQuery);
+  const navigate = useNavigate();
+  const mayChange = useMayChange();
+  const add = mayChange && (
+    <Button type="primary" icon={<PlusOutlined />} onClick={() => void navigate('/weather/new')}>
+      Add weather
+    </Button>
+  );
+  return (
+    <Loaded what="The weather" missing="weather" queries={[list]}>
+      {() =>
+        list.data!.length === 0 ? (
+          <Page title="Weather">
+            <EmptyState
+              title="No weather yet"
+              text="How much a station needs goes by the weather: from a file of daily highs, lows and rain, from a table by month, or from the simulated station."
+            >
+              {add}
+            </EmptyState>
+          </Page>
+        ) : (
+          <Page title="Weather" actions={add}>
+            <section className="sheet" aria-labelledby="places">
+              <h2 id="places">Where it was read</h2>
+              <ul className="list">
+                {list.data!.map(({ id, name, towns, properties, ...record }) => (
+                  <li key={id}>
+                    <Link to={`/weather/${id}`}>{name}</Link>
+                    <span>{towns.join(', ') || 'offered to no town'}</span>
+                    <span className="soft">
+                      {recordWords(record)};{' '}
+                      {properties === 1 ? '1 home goes' : `${properties} homes go`} by it
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          </Page>
+        )
+      }
+    </Loaded>
+  );
+}

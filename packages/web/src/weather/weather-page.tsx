@@ -1,0 +1,246 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { readWeather, type WeatherRecord } from '@water-clock/core/weather';
+import { counted } from '@water-clock/core/words';
+import { Alert, App, Button, Radio } from 'antd';
+import { useEffect, useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { ApiError, troubleInWords } from '../api/client';
+import { changeProperty, propertiesKey, propertyQuery, type Property } from '../api/properties';
+import {
+  addWeather,
+  changeWeather,
+  removeWeather,
+  weatherKey,
+  weatherListQuery,
+  weatherQuery,
+  type StoredWeather,
+} from '../api/weather';
+import { LeaveGuard } from '../ui/leave-guard';
+import { Loaded } from '../ui/loaded';
+import { Page } from '../ui/page';
+import { downloadText, fileNameOf } from '../ui/text-files';
+import { useMayChange } from '../session/use-signed-in';
+import { DayFaults } from './day-faults';
+import { freshRecord, freshWeather, type Draft } from './draft';
+import { PlaceFields } from './place-fields';
+import { RecordEditor } from './record-editor';
+import { YearOfWeather } from './year-of-weather';
+import './weather-page.css';
+
+/** The weather of one place, new or kept; `?for=` a property that is to go by it. */
+export function WeatherPage() {
+  const { weatherId = 'new' } = useParams();
+  const [search] = useSearchParams();
+  const forId = search.get('for');
+  const stored = useQuery({
+    ...weatherQuery(weatherId === 'new' ? null : weatherId),
+    gcTime: 0,
+    staleTime: Infinity,
+  });
+  const property = useQuery({ ...propertyQuery(forId ?? ''), enabled: forId !== null });
+  const list = useQuery(weatherListQuery);
+  return (
+    <Loaded
+      what="The weather"
+      missing="weather"
+      queries={forId === null ? [stored, list] : [stored, list, property]}
+    >
+      {() => (
+        <Editor
+          key={weatherId}
+          stored={stored.data!}
+          property={property.data ?? null}
+          homes={list.data!.find(({ id }) => id === weatherId)?.properties ?? 0}
+        />
+      )}
+    </Loaded>
+  );
+}
+
+interface EditorProps {
+  readonly stored: StoredWeather | null;
+  readonly property: Property | null;
+  /** How many homes go by it. */
+  readonly homes: number;
+}
+
+function Editor({ stored, property, homes }: EditorProps) {
+  const [before] = useState<Draft>(() => stored?.document ?? freshWeather(property));
+  const [draft, setDraft] = useState(before);
+  // What was entered under one kind is there again when one comes back to it.
+  const [others, setOthers] = useState<Partial<Record<WeatherRecord['kind'], WeatherRecord>>>({});
+  // What is stored by now: a home that could not be told of it must not make it twice.
+  const [kept, setKept] = useState<Pick<StoredWeather, 'id' | 'version'> | null>(stored);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [faults, setFaults] = useState<ReadonlyMap<string, string>>(new Map());
+  const [isSaved, setSaved] = useState(false);
+  const [leaveTo, setLeaveTo] = useState<string | null>(null);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  // Only once the page knows that it is saved: until then it would be held back.
+  useEffect(() => {
+    if (leaveTo !== null) void navigate(leaveTo);
+  }, [leaveTo, navigate]);
+  const { message, modal } = App.useApp();
+  const mayChange = useMayChange();
+  const { record } = draft;
+  const isChanged = draft !== before && !isSaved;
+
+  const change = (fields: Partial<Draft>) => {
+    setDraft({ ...draft, ...fields });
+    setFaults(new Map());
+    setSaved(false);
+  };
+  const setKind = (kind: WeatherRecord['kind']) => {
+    setOthers({ ...others, [record.kind]: record });
+    change({ record: others[kind] ?? freshRecord(kind) });
+  };
+  const showFaults = (places: readonly { path: string; message: string }[]) => {
+    setFaults(new Map(places.map((place) => [place.path, place.message])));
+    setTrouble(`${counted(places.length, 'field')} to fix; nothing was saved.`);
+  };
+  const save = async (): Promise<boolean> => {
+    const { latitude, ...rest } = draft;
+    const read = readWeather({ ...rest, ...(latitude !== null && { latitude }) });
+    if (!read.ok) {
+      showFaults(read.trouble);
+      return false;
+    }
+    setTrouble(null);
+    try {
+      const saved = await (kept
+        ? changeWeather(kept.id, kept.version, read.value)
+        : addWeather(read.value));
+      setKept(saved);
+      if (property) {
+        const newest = { ...propertyQuery(property.id), staleTime: 0 };
+        await goByIt(await client.fetchQuery(newest), saved.id);
+      }
+      await client.invalidateQueries({ queryKey: weatherKey });
+      await client.invalidateQueries({ queryKey: propertiesKey });
+      setSaved(true);
+      void message.success('Saved.');
+      return true;
+    } catch (error) {
+      if (error instanceof ApiError && error.places.length > 0)
+        showFaults(
+          error.places.map(({ path, ...place }) => ({
+            ...place,
+            path: path.replace(/^document\./, ''),
+          })),
+        );
+      else setTrouble(`Not saved, your changes are still here. ${troubleInWords(error)}`);
+      return false;
+    }
+  };
+  const askToRemove = () =>
+    void modal.confirm({
+      title: `Take away the weather of ${draft.name}?`,
+      content: `${homes === 1 ? '1 home goes' : `${homes} homes go`} by it, and would go by none.`,
+      okText: 'Take it away',
+      okButtonProps: { danger: true },
+      onOk: async () => {
+        await removeWeather(stored!.id);
+        setSaved(true);
+        await client.invalidateQueries();
+        await navigate('/weather');
+      },
+    });
+  const onTrouble = (sentences: readonly string[]) =>
+    void modal.error({
+      title: 'Nothing was taken over',
+      content: (
+        <ul>
+          {sentences.slice(0, 12).map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+      ),
+    });
+
+  const editor = {
+    faults: new Map(
+      [...faults].map(([path, words]) => [path.replace(/^record\./, ''), words] as const),
+    ),
+    isLocked: !mayChange,
+    onChange: (changed: WeatherRecord) => change({ record: changed }),
+    onTrouble,
+  };
+  return (
+    <Page
+      title={stored ? before.name : property ? `Weather of ${property.name}` : 'New weather'}
+      crumbs={[
+        { to: '/weather', name: 'Weather' },
+        ...(property ? [{ to: `/properties/${property.id}`, name: property.name }] : []),
+      ]}
+      actions={
+        mayChange && (
+          <>
+            {stored && (
+              <Button
+                onClick={() =>
+                  downloadText(
+                    `${fileNameOf(before.name)}.weather.json`,
+                    JSON.stringify(stored.document, null, 1),
+                  )
+                }
+              >
+                Export
+              </Button>
+            )}
+            {stored && (
+              <Button danger onClick={askToRemove}>
+                Take away…
+              </Button>
+            )}
+            <Button
+              type="primary"
+              disabled={!isChanged && stored !== null}
+              onClick={() =>
+                void save().then((done) => {
+                  if (done && !stored)
+                    setLeaveTo(property ? `/properties/${property.id}` : '/weather');
+                })
+              }
+            >
+              {stored && !isChanged ? 'Saved' : 'Save the weather'}
+            </Button>
+          </>
+        )
+      }
+    >
+      {trouble && <Alert type="error" showIcon title={trouble} />}
+      <div className="weather-body">
+        <section className="sheet">
+          <PlaceFields {...{ draft, faults, change }} isLocked={!mayChange} />
+          <Radio.Group
+            aria-label="Where it comes from"
+            disabled={!mayChange}
+            value={record.kind}
+            options={[
+              { value: 'daily', label: 'Daily readings (CSV)' },
+              { value: 'monthly', label: 'A table by month' },
+              { value: 'simulated', label: 'Simulated station' },
+            ]}
+            onChange={(event) => setKind(event.target.value as WeatherRecord['kind'])}
+          />
+          <div className="weather-record">
+            <RecordEditor {...editor} record={record} />
+          </div>
+          <DayFaults faults={faults} />
+        </section>
+        <section className="sheet" aria-labelledby="year-heading">
+          <h2 id="year-heading">What it makes of a year</h2>
+          <YearOfWeather draft={draft} />
+        </section>
+      </div>
+      <LeaveGuard isChanged={isChanged && mayChange} save={save} what="The weather has" />
+    </Page>
+  );
+}
+
+/** The property goes by this weather from now on. */
+async function goByIt(property: Property, weatherId: string): Promise<void> {
+  const { id, version, archived: _archived, ...fields } = property;
+  await changeProperty(id, version, { ...fields, weatherId });
+}

@@ -1,0 +1,131 @@
+import { readYard, type Yard, type YardStation } from '@water-clock/core/yards';
+import { yardColumns, type YardColumn } from './yard-columns';
+import { copyTo, nextStation, removeStation, setFields, setStation } from './yard-edits';
+import { sheetEdit, yardCsv } from './yard-sheets';
+
+function yardOf(...stations: object[]): Yard {
+  const read = readYard({ format: 'waterclock.yard/1', stations });
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+}
+
+const METRIC = yardColumns('metric');
+const column = (title: string, columns = METRIC): YardColumn =>
+  columns.find((one) => one.title === title)!;
+const yard = yardOf(
+  { number: 1, name: 'Kerb strip', head: 'spray', soil: 'loam', flowLpm: 14 },
+  { number: 2, name: 'Hedge', head: 'drip', follows: 1 },
+);
+
+describe('cells', () => {
+  it('take words that are begun, where no other begins so', () => {
+    expect(column('head').read('spr')).toEqual({ head: 'spray' });
+    expect(column('head').read('ROTOR')).toEqual({ head: 'rotor' });
+    expect(column('head').read('rot')).toMatch(/^One of: spray, rotary, rotor/);
+    expect(column('soil').read('clay')).toEqual({ soil: 'clay' });
+    expect(column('soil').read('clay l')).toEqual({ soil: 'clay loam' });
+  });
+
+  it('take numbers within their limits, with a comma too', () => {
+    expect(column('flow').read('22,5')).toEqual({ flowLpm: 22.5 });
+    expect(column('area').read('0')).toMatch(/^A number, more than 0/);
+    expect(column('slope').read('-3')).toMatch(/^A number, 0 or more/);
+    expect(column('flow').read('1e3')).toMatch(/^A number/);
+    expect(column('follows').read('1.5')).toMatch(/^A number/);
+  });
+
+  it('take lengths, yes and no, and nothing', () => {
+    expect(column('run-off').read('4:30')).toEqual({ runoffSeconds: 270 });
+    expect(column('run-off').read('soon')).toMatch(/^Minutes, such as/);
+    expect(column('pump').read('y')).toEqual({ pump: true });
+    expect(column('pump').read('maybe')).toBe('yes or no');
+    expect(column('sensor').read('')).toEqual({ rainSensor: true });
+    expect(column('pump').read('–')).toEqual({ pump: undefined });
+  });
+
+  it('show and keep US units, with SI stored', () => {
+    const us = yardColumns('us');
+    const stored = column('flow', us).read('5') as Partial<YardStation>;
+    expect(stored.flowLpm).toBeCloseTo(18.927, 3);
+    expect(column('flow', us).text({ ...yard.stations[0]!, ...stored })).toBe('5');
+    expect(column('area', us).text({ ...yard.stations[0]!, areaSquareMetres: 110 })).toBe('1184');
+    expect(column('area', us).unit).toBe('sq ft');
+  });
+});
+
+describe('edits', () => {
+  it('take fields out, and leave the yard before as it was', () => {
+    const frozen = JSON.stringify(yard);
+    const after = setStation(1, { soil: undefined } as never)(yard);
+    expect(after.stations[0]).not.toHaveProperty('soil');
+    expect(JSON.stringify(yard)).toBe(frozen);
+  });
+
+  it('a station that goes leaves its followers on their own', () => {
+    const after = removeStation(1)(yard);
+    expect(after.stations).toEqual([expect.not.objectContaining({ follows: 1 })]);
+    expect(nextStation(after, 12)).toBe(1);
+    expect(nextStation(yard, 2)).toBeNull();
+  });
+
+  it('copies what is common, and leaves names and flows', () => {
+    const after = copyTo(1, [2])(yard);
+    expect(after.stations[1]).toMatchObject({ name: 'Hedge', head: 'spray', soil: 'loam' });
+    expect(after.stations[1]).not.toHaveProperty('flowLpm');
+  });
+
+  it('say how many stations the modules give, or nothing of it', () => {
+    expect(setFields({ stationsFitted: 8 })(yard).stationsFitted).toBe(8);
+    const fitted = setFields({ stationsFitted: 8 })(yard);
+    expect(setFields({ stationsFitted: undefined })(fitted)).not.toHaveProperty('stationsFitted');
+  });
+});
+
+describe('a sheet', () => {
+  const take = (text: string, place = { row: 0, column: 0 }, most = 12) =>
+    sheetEdit(yard, text, METRIC, place, most);
+
+  it('without headings begins at the cell, and makes the stations that are missing', () => {
+    const taken = take('Rose bed\tdrip\tflowers\nPots\tmicro\tflow', { row: 1, column: 0 });
+    expect(taken.ok && taken.value(yard).stations.slice(1)).toMatchObject([
+      { number: 2, name: 'Rose bed', head: 'drip', plant: 'flowers', follows: 1 },
+      { number: 3, name: 'Pots', head: 'micro', plant: 'flowers' },
+    ]);
+  });
+
+  it('with headings goes where they say, in any order, units and all', () => {
+    const taken = take('Flow (L/min),Station,"name"\n9,2,"Beech, tall"\n4,7,New\n');
+    expect(taken.ok && taken.value(yard).stations.slice(1)).toMatchObject([
+      { number: 2, name: 'Beech, tall', flowLpm: 9, head: 'drip' },
+      { number: 7, name: 'New', flowLpm: 4 },
+    ]);
+  });
+
+  it('with bad cells is not taken at all, and each is named', () => {
+    const taken = take('number\thead\tarea\n1\those\t12\n13\tdrip\t3\n2\tdrip\t-4');
+    expect(!taken.ok && taken.trouble).toEqual([
+      expect.stringMatching(/^Row 2, head: "hose"\. One of:/),
+      'Row 3: "13" is no station of this timer, 1 to 12.',
+      expect.stringMatching(/^Row 4, area: "-4"\./),
+    ]);
+    expect(take('name\tcolour\nKerb\tred')).toMatchObject({
+      ok: false,
+      trouble: [expect.stringMatching(/^No column is called "colour"/)],
+    });
+    expect(take('A\nB\nC', { row: 1, column: 0 }, 2)).toMatchObject({
+      ok: false,
+      trouble: ['Row 2: this timer has 2 stations.', 'Row 3: this timer has 2 stations.'],
+    });
+  });
+
+  it('that was saved as CSV comes back as it went', () => {
+    const full = yardOf(
+      { number: 1, name: 'Kerb, "old"', head: 'spray', soil: 'clay loam', flowLpm: 14.5 },
+      { number: 5, pump: true, rainSensor: false, runoffSeconds: 270, follows: 1, notes: 'Wet' },
+    );
+    const taken = sheetEdit(yardOf(), yardCsv(full, METRIC), METRIC, { row: 0, column: 0 }, 12);
+    expect(taken.ok && taken.value(yardOf()).stations).toEqual(
+      full.stations.map((station) => expect.objectContaining(JSON.parse(JSON.stringify(station)))),
+    );
+  });
+});

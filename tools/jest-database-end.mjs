@@ -1,0 +1,4 @@
+export default function tearDown() {
+  globalThis.stopTestCluster?.();
+  delete globalThis.stopTestCluster;
+}
