@@ -276,3 +276,30 @@ describe('plan', () => {
     ]);
   });
 });
+
+it('compare prints what the second file sets otherwise, by value, at its place', () => {
+  const every = (anchor: string) => ({
+    ...plan,
+    name: `From ${anchor}`,
+    programs: [{ ...plan.programs[0], days: { mode: 'interval', everyDays: 3, anchor } }],
+  });
+  const a = planFile('then.json', every('2020-06-02'));
+  const b = planFile('now.json', every('2026-06-02'));
+  const { exitCode, out } = run(['compare', a, b]);
+  expect(exitCode).toBe(0);
+  expect(JSON.parse(out)).toEqual({
+    differences: [
+      {
+        path: 'programs[0].days',
+        before: { mode: 'interval', everyDays: 3, anchor: '2020-06-02' },
+        after: { mode: 'interval', everyDays: 3, anchor: '2026-06-02' },
+        says: 'Program A, water days: now every 3 days, counted from Tue 2 June 2026; it was every 3 days, counted from Tue 2 June 2020.',
+      },
+    ],
+  });
+  expect(JSON.parse(run(['compare', a, a]).out)).toEqual({ differences: [] });
+  expect(run(['compare', a])).toMatchObject({ exitCode: 2, out: '' });
+  const bad = run(['compare', a, planFile('bad.json', { ...plan, stations: 1 })]);
+  expect(bad.exitCode).toBe(2);
+  expect(bad.messages.join()).toContain('bad.json: stations');
+});

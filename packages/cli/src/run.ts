@@ -1,5 +1,6 @@
 import { printed, refused, type Outcome } from './outcome.js';
 import { checkVerb } from './verbs/check.js';
+import { compareVerb } from './verbs/compare.js';
 import { foreverVerb } from './verbs/forever.js';
 import { icsVerb } from './verbs/ics.js';
 import { planVerb as briefVerb } from './verbs/plan.js';
@@ -14,6 +15,7 @@ const VERBS: readonly Verb[] = [
   briefVerb,
   waterVerb,
   icsVerb,
+  compareVerb,
 ];
 
 const HELP = [

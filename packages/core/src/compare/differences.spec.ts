@@ -1,12 +1,215 @@
-import type { Plan } from '../settings/index.js';
+import fc from 'fast-check';
+import { readPlan, setProgram, type Plan } from '../settings/index.js';
 import { homeOf } from '../testing/homes.js';
-import { differences } from './index.js';
+import { anyPlan, planOf } from '../testing/plans.js';
+import { runs } from '../testing/runs.js';
+import { changesInWords, differences, inWords, says } from './index.js';
+
+const found = (before: Plan, after: Plan) =>
+  differences(before, after).map(({ path, before: was, after: is }) => [path, was, is]);
 
 const lines = (before: Plan, after: Plan) =>
-  differences(before, after).map(({ what, before: was, after: is }) => `${what}: ${was} → ${is}`);
+  changesInWords(before, after).map(
+    ({ what, before: was, after: is }) => `${what}: ${was} → ${is}`,
+  );
 
-it('finds nothing between two plans that are the same', () => {
-  expect(differences(homeOf(), homeOf())).toEqual([]);
+describe('by value', () => {
+  it('nothing differs between two plans that are the same, defaults left out or filled in', () => {
+    expect(differences(homeOf(), homeOf())).toEqual([]);
+    const filled = homeOf({ rules: {}, weather: {}, controller: { off: false }, site: {} });
+    expect(differences(homeOf(), filled)).toEqual([]);
+    expect(differences(homeOf(), { ...homeOf(), name: 'Another name' })).toEqual([]);
+  });
+
+  it('intervals counted from the same day of different years are not the same', () => {
+    const every = (anchor: string) =>
+      homeOf({ a: { days: { mode: 'interval', everyDays: 3, anchor } } });
+    const [then, now] = [every('2020-06-02'), every('2026-06-02')];
+    expect(found(then, now)).toEqual([
+      [
+        'programs[0].days',
+        { mode: 'interval', everyDays: 3, anchor: '2020-06-02' },
+        { mode: 'interval', everyDays: 3, anchor: '2026-06-02' },
+      ],
+    ]);
+    expect(lines(then, now)).toEqual([
+      'Program A, water days: every 3 days, counted from Tue 2 June 2020 → every 3 days, counted from Tue 2 June 2026',
+    ]);
+  });
+
+  it('hours without water are compared with their weekdays', () => {
+    const hours = (weekdays: number[]) =>
+      homeOf({ controller: { noWater: [{ from: '09:00', to: '17:00', weekdays }] } });
+    expect(found(hours([1, 2]), hours([2, 3]))).toEqual([
+      [
+        'controller.noWater[0]',
+        { from: '09:00', to: '17:00', weekdays: [1, 2] },
+        { from: '09:00', to: '17:00', weekdays: [2, 3] },
+      ],
+    ]);
+    expect(lines(hours([1, 2]), hours([2, 3]))).toEqual([
+      'Hours without watering: 09:00 to 17:00 on Mon Tue → 09:00 to 17:00 on Tue Wed',
+    ]);
+    // A set is the same in any order.
+    expect(found(hours([1, 2]), hours([2, 1]))).toEqual([]);
+  });
+
+  it('stations go by number, programs by id, runs by station, starts by their place', () => {
+    const before = planOf({
+      stations: [{ number: 2, soakSeconds: 60 }, { number: 5 }],
+      programs: [
+        { id: 'A', starts: ['04:00'] },
+        { id: 'B', runs: [{ station: 5, seconds: 60 }] },
+      ],
+    });
+    const after = planOf({
+      stations: [{ number: 1 }, { number: 2, soakSeconds: 90 }, { number: 5 }],
+      programs: [
+        {
+          id: 'B',
+          runs: [
+            { station: 2, seconds: 30 },
+            { station: 5, seconds: 120 },
+          ],
+        },
+        { id: 'A', starts: ['04:00', '21:45'] },
+      ],
+    });
+    expect(found(before, after)).toEqual([
+      ['stations[0].soakSeconds', 60, 90],
+      ['stations[0].enabled', null, true],
+      ['stations[0].rainSensor', null, true],
+      ['stations[0].number', null, 1],
+      ['programs[0].starts[1]', null, '21:45'],
+      ['programs[1].runs[0].seconds', 60, 120],
+      ['programs[1].runs[0].station', null, 2],
+      ['programs[1].runs[0].seconds', null, 30],
+    ]);
+    expect(differences(before, after)[0]!.field).toEqual(['stations', 2, 'soakSeconds']);
+  });
+
+  it('another order of a program is a difference on a timer that waters as listed', () => {
+    const inOrder = (stationOrder: string, order: number[]) =>
+      homeOf({
+        timer: { stationOrder },
+        a: { runs: order.map((station) => ({ station, seconds: 600 })) },
+      });
+    expect(found(inOrder('number', [1, 2]), inOrder('number', [2, 1]))).toEqual([]);
+    const [one, other] = [inOrder('listed', [1, 2]), inOrder('listed', [2, 1])];
+    expect(found(one, other)).toEqual([
+      ['programs[0].runs', one.programs[0]!.runs, other.programs[0]!.runs],
+    ]);
+    expect(lines(one, other)).toEqual(['Program A, order of the stations: 1, 2 → 2, 1']);
+  });
+});
+
+/** A plan in which every field of the format is set. */
+const wholePlan = anyPlan.map((plan) => {
+  const read = readPlan({
+    ...JSON.parse(JSON.stringify(plan)),
+    site: { timeZone: 'America/Denver', latitude: 40, longitude: -105, supplyLpm: 60 },
+    timer: { ...plan.timer, name: 'Wall timer', cycleSoak: { policy: 'in-order' } },
+    controller: {
+      ...plan.controller,
+      pauses: [{ from: '2026-06-03T00:00:00', to: '2026-06-05T00:00:00' }],
+      clock: { timerReads: '2026-06-01T20:52:00', trueTime: '2026-06-01T08:52:00' },
+    },
+    stations: plan.stations.map((station) => ({
+      ...station,
+      name: `Of ${station.number}`,
+      flowLpm: 9.5,
+      pump: true,
+      head: 'spray',
+      plant: 'turf',
+      cycleSeconds: 300,
+      soakSeconds: 600,
+      runoffSeconds: 400,
+      minSoakSeconds: 60,
+    })),
+    rules: {
+      weekdays: [1, 4],
+      dateParity: 'odd',
+      noWater: [{ from: '10:00', to: '18:00' }],
+      mowingWeekdays: [5],
+      finishBy: '06:00',
+      exempt: ['drip'],
+      headroomPercent: 130,
+    },
+    weather: { rain: [{ from: '2026-06-03T00:00:00', to: '2026-06-04T00:00:00' }] },
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  return read.value;
+});
+
+type Path = readonly (string | number)[];
+
+/** The place of every value in a document that holds no others. */
+function leavesOf(value: unknown, at: Path = []): Path[] {
+  if (typeof value !== 'object' || value === null) return [at];
+  return Object.entries(value).flatMap(([key, inner]) =>
+    leavesOf(inner, [...at, Array.isArray(value) ? Number(key) : key]),
+  );
+}
+
+function changedAt(value: unknown, [key, ...rest]: Path): unknown {
+  if (key === undefined) return otherThan(value);
+  if (Array.isArray(value))
+    return value.map((entry, index) => (index === key ? changedAt(entry, rest) : entry));
+  const fields = value as Record<string, unknown>;
+  return { ...fields, [key]: changedAt(fields[key], rest) };
+}
+
+function otherThan(value: unknown): unknown {
+  if (typeof value === 'boolean') return !value;
+  if (typeof value === 'number') return value + 1;
+  if (typeof value === 'string')
+    return /^\d{4}-/.test(value) ? value.replace(/^\d{4}/, '2031') : `${value}~`;
+  return { policy: 'ready-first' };
+}
+
+const plain = (plan: Plan): unknown => JSON.parse(JSON.stringify(plan));
+
+it('a change of any single value of a plan is a difference at its place, and none is none', () => {
+  fc.assert(
+    fc.property(wholePlan, fc.nat(), (plan, draw) => {
+      expect(differences(plan, plain(plan) as Plan)).toEqual([]);
+      const leaves = leavesOf(plain(plan)).filter(([top]) => top !== 'format' && top !== 'name');
+      const leaf = leaves[draw % leaves.length]!;
+      const changed = changedAt(plain(plan), leaf) as Plan;
+      for (const [before, after] of [
+        [plan, changed],
+        [changed, plan],
+      ] as const) {
+        const all = differences(before, after);
+        expect(all.length).toBeGreaterThan(0);
+        const place = leaf
+          .map((key) => (typeof key === 'number' ? `[${key}]` : `.${key}`))
+          .join('');
+        // What names its entry, changed, is another entry: that one is new, and the old one gone.
+        const isName = ['number', 'id', 'station'].includes(String(leaf.at(-1)));
+        expect(isName || all.some(({ path }) => place.slice(1).startsWith(path))).toBe(true);
+      }
+    }),
+    runs(400, 10_000),
+  );
+});
+
+it('every field has words of its own, and they tell before from after', () => {
+  fc.assert(
+    fc.property(wholePlan, (plan) => {
+      for (const leaf of leavesOf(plain(plan))) {
+        if (leaf[0] === 'format' || leaf[0] === 'name') continue;
+        // A time or a choice that cannot be is not to be worded.
+        const changed = changedAt(plain(plan), leaf);
+        if (!readPlan(changed).ok) continue;
+        const [one] = differences(plan, changed as Plan).map((each) => inWords(each, [plan]));
+        expect(one!.what).not.toMatch(/[a-z][A-Z]|\[object/);
+        expect([one!.before, one!.after].join()).not.toMatch(/undefined|NaN|\[object/);
+        expect(one!.before).not.toBe(one!.after);
+      }
+    }),
+    runs(4, 60),
+  );
 });
 
 it('names what was set, what is set, and what is set no more', () => {
@@ -20,13 +223,17 @@ it('names what was set, what is set, and what is set no more', () => {
     one: { enabled: false },
   });
   expect(lines(before, after)).toEqual([
-    'Program A, starts: 04:00 and 05:00 → 04:00',
-    'Program A, water days: on Tue Sat → every 3 days, counted from Tue 2 Jun, not on Sat',
+    'Station 1: on → off',
+    'Station 2, cycle: 5 min → null',
+    'Program A, start 2: 05:00 → null',
+    'Program A, water days: on Tue Sat → every 3 days, counted from Tue 2 June 2026',
+    'Program A, never on: none → Sat',
     'Program A, station 1 (Front lawn): 10 min → 10 min 30 s',
     'Program A, station 2 (Fig tree): 10 min → null',
-    'Station 2, cycle: 5 min → null',
-    'Station 1: null → off',
   ]);
+  expect(says(changesInWords(before, after)[1]!)).toBe(
+    'Station 2, cycle: not set any more; it was 5 min.',
+  );
 });
 
 it('sees everything that is set outside the programs', () => {
@@ -43,17 +250,26 @@ it('sees everything that is set outside the programs', () => {
       season: { mode: 'monthly', percents: months },
     },
   });
-  const changed = differences(homeOf(), after);
-  expect(changed.map(({ what }) => what)).toEqual([
-    'Timer',
-    'Season percentage',
-    'Wait between stations',
-    'Rain sensor',
-    'Days of the month off',
-    'Hours without watering',
-    'Pauses',
-    'Clock of the timer',
+  const changed = lines(homeOf(), after);
+  expect(changed.toSorted()).toEqual(
+    [
+      'Timer: set to run → off',
+      'Wait between stations: 0 min → 5 s',
+      `Season percentage: 100 % → ${changed.find((line) => line.includes('Jan 50 %'))!.split('→ ')[1]}`,
+      'Rain sensor: active → bypassed',
+      'Days of the month off: none → 1',
+      'Hours without watering: null → 09:30 to 17:00',
+      'Pause: null → Wed 3 June 2026, 00:00 to Fri 5 June 2026, 00:00',
+      "The timer's clock showed: null → Mon 1 June 2026, 20:52",
+      'True time when the clock was read: null → Mon 1 June 2026, 08:52',
+    ].toSorted(),
+  );
+});
+
+it('says nothing of what a new program has by default', () => {
+  const one = homeOf();
+  expect(lines(one, setProgram('C', {})(one))).toEqual([]);
+  expect(lines(one, setProgram('C', { percent: 90 })(one))).toEqual([
+    'Program C, percentage: null → 90 %',
   ]);
-  expect(changed[1]!.after).toContain('Dec 61 %');
-  expect(changed[7]!.after).toBe('showed Mon 1 June, 20:52 when it was Mon 1 June, 08:52');
 });

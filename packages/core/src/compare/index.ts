@@ -1,2 +1,3 @@
 export { differences, type Difference } from './differences.js';
-export { changeSentences } from './sentences.js';
+export { inWords, says, type DifferenceInWords } from './in-words.js';
+export { changesInWords, changeSentences } from './sentences.js';

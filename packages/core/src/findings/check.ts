@@ -25,9 +25,11 @@ const REPORTED = [...RULES].sort(
  * All that is to be found on a timer from a date on: errors first, then by code, program (in the
  * timer's order, what is about none first), station and start. No finding hides another.
  */
-export function check(plan: Plan, from: DayNumber): Finding[] {
-  const situation = new Situation(plan, from);
-  const byPlace = inPlaceOrder(plan.timer.programs);
+export const check = (plan: Plan, from: DayNumber): Finding[] =>
+  findingsOf(new Situation(plan, from));
+
+export function findingsOf(situation: Situation): Finding[] {
+  const byPlace = inPlaceOrder(situation.plan.timer.programs);
   return REPORTED.flatMap(({ code, severity, find }) =>
     [...find(situation)].sort(byPlace).map((found) => ({
       code,

@@ -15,8 +15,8 @@ import { rule, type FindingFacts } from './finding.js';
 import { dayWords } from './place-words.js';
 
 /** A pair of starts whose runs overlap, on whatever date that is first. */
-export const collision = rule('collision', 'error', ({ plan, from, ever }) =>
-  ever.collisions.map((first): FindingFacts => {
+export const collision = rule('collision', 'error', ({ plan, from, allDates }) =>
+  allDates.collisions.map((first): FindingFacts => {
     const { a, b, seconds } = first;
     const nameA = nameOf(a, b);
     const nameB = nameOf(b, a);

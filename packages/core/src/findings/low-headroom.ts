@@ -2,10 +2,10 @@ import { percentGrid } from '../engine/index.js';
 import { rule } from './finding.js';
 
 /** Nothing collides as it is set, but the season percentage may hardly rise. */
-export const lowHeadroom = rule('low-headroom', 'warning', ({ plan, ever, rules }) => {
-  if (!plan.timer.season || ever.collisions.length > 0) return [];
+export const lowHeadroom = rule('low-headroom', 'warning', ({ plan, allDates, rules }) => {
+  if (!plan.timer.season || allDates.collisions.length > 0) return [];
   const wanted = Math.min(rules.headroomPercent, percentGrid(plan.timer.season).at(-1) ?? 0);
-  const { headroomPercent } = ever;
+  const { headroomPercent } = allDates;
   if (headroomPercent !== null && headroomPercent >= wanted) return [];
   const message =
     headroomPercent === null

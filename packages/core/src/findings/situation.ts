@@ -31,7 +31,7 @@ export class Situation {
   readonly #exempt: ReadonlySet<number>;
   readonly #compiled: CompiledPlan;
   #watering: Simulation | null = null;
-  #ever: AllDates | null = null;
+  #allDates: AllDates | null = null;
 
   constructor(
     readonly plan: Plan,
@@ -67,9 +67,9 @@ export class Situation {
   }
 
   /** What holds on all dates. */
-  get ever(): AllDates {
-    this.#ever ??= new AllDates(this.#compiled, this.from);
-    return this.#ever;
+  get allDates(): AllDates {
+    this.#allDates ??= new AllDates(this.#compiled, this.from);
+    return this.#allDates;
   }
 
   /** The first date on which a program has a run, among so many; null where there is none. */

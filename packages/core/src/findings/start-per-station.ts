@@ -4,9 +4,9 @@ import { rule } from './finding.js';
 import { startsByTime, timedRuns } from './situation.js';
 
 /** As many starts as stations, and they collide: each was meant for a station, but runs them all. */
-export const startPerStation = rule('start-per-station', 'warning', ({ plan, ever }) => {
+export const startPerStation = rule('start-per-station', 'warning', ({ plan, allDates }) => {
   const collidesWithItself = new Set(
-    ever.collisions
+    allDates.collisions
       .filter(({ a, b }) => a.program.id === b.program.id && dayOf(a.nominal) === dayOf(b.nominal))
       .map(({ a }) => a.program.id),
   );

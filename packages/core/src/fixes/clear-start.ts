@@ -7,8 +7,7 @@ import {
 } from '../civil-time/index.js';
 import { firstCollisions, type Collision, type NominalRun } from '../engine/index.js';
 import type { StartName } from '../findings/index.js';
-import type { Plan } from '../settings/index.js';
-import { withProgram } from './fix.js';
+import { setStart, type Plan } from '../settings/index.js';
 
 /**
  * The plan with one start moved to the first time on the timer's step at which it collides with
@@ -21,8 +20,7 @@ export function withClearStart(plan: Plan, name: StartName, from: DayNumber): Cl
   const step = plan.timer.startStepMinutes;
   const at = (minute: number): ClearStart => {
     const start = formatTimeOfDay(minute as MinuteOfDay);
-    const starts = program.starts.with(name.startNumber - 1, start);
-    return { start, plan: withProgram(plan, name.program, { starts }) };
+    return { start, plan: setStart(name.program, name.startNumber - 1, start)(plan) };
   };
   const hit = (minute: number) =>
     firstCollisions(at(minute).plan, from).find(({ a, b }) => isOf(a, name) || isOf(b, name));

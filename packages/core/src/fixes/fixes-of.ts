@@ -1,9 +1,15 @@
 import type { DayNumber } from '../civil-time/index.js';
 import type { Finding } from '../findings/index.js';
-import type { Plan, ProgramSettings } from '../settings/index.js';
+import {
+  setController,
+  setProgram,
+  setStart,
+  type Plan,
+  type ProgramSettings,
+} from '../settings/index.js';
 import { counted, lengthInWords } from '../words/index.js';
 import { withClearStart } from './clear-start.js';
-import { clearProgram, withController, withProgram, type Fix } from './fix.js';
+import { clearProgram, type Fix } from './fix.js';
 
 /** The fixes of a finding, the likeliest first; none where only the technician knows what is meant. */
 export function fixesOf(plan: Plan, finding: Finding, from: DayNumber): Fix[] {
@@ -23,19 +29,19 @@ export function fixesOf(plan: Plan, finding: Finding, from: DayNumber): Fix[] {
       return leftovers(plan, finding.station!).map(({ id }) => clearProgram(plan, id));
     case 'delay-too-long': {
       const most = plan.timer.maxStationDelaySeconds;
-      const changed = withController(plan, { stationDelaySeconds: most });
+      const changed = setController({ stationDelaySeconds: most })(plan);
       return [{ label: `Set the wait between stations to ${lengthInWords(most)}`, plan: changed }];
     }
     case 'controller-off':
-      return [{ label: 'Switch the timer on', plan: withController(plan, { off: false }) }];
+      return [{ label: 'Switch the timer on', plan: setController({ off: false })(plan) }];
     case 'sensor-bypassed':
       return [
-        { label: 'Set the sensor to active', plan: withController(plan, { rainSensor: 'active' }) },
+        { label: 'Set the sensor to active', plan: setController({ rainSensor: 'active' })(plan) },
       ];
     case 'window-unsupported':
-      return [{ label: 'Drop the hours', plan: withController(plan, { noWater: [] }) }];
+      return [{ label: 'Drop the hours', plan: setController({ noWater: [] })(plan) }];
     case 'month-day-unsupported':
-      return [{ label: 'Drop the days off', plan: withController(plan, { monthDaysOff: [] }) }];
+      return [{ label: 'Drop the days off', plan: setController({ monthDaysOff: [] })(plan) }];
     default:
       return [];
   }
@@ -51,12 +57,9 @@ function collisionFixes(plan: Plan, { program, startNumber, b }: Finding, from: 
       plan: moved.plan,
     });
   if (b.program === program) {
-    const { starts } = plan.programs.find(({ id }) => id === program)!;
     fixes.push({
       label: `Drop start ${b.startNumber} of program ${program}`,
-      plan: withProgram(plan, program, {
-        starts: starts.filter((_, index) => index !== b.startNumber - 1),
-      }),
+      plan: setStart(program, b.startNumber - 1, null)(plan),
     });
   }
   return fixes;
@@ -66,7 +69,7 @@ function keepFirstStart(plan: Plan, { id, starts }: ProgramSettings): Fix {
   const first = [...starts].sort()[0]!;
   return {
     label: `Keep the start at ${first}, drop ${counted(starts.length - 1, 'other')}`,
-    plan: withProgram(plan, id, { starts: [first] }),
+    plan: setProgram(id, { starts: [first] })(plan),
   };
 }
 
@@ -74,7 +77,7 @@ function dropStartsBeyond(plan: Plan, { id, starts }: ProgramSettings): Fix {
   const most = plan.timer.startsPerProgram;
   return {
     label: `Drop ${counted(starts.length - most, 'start')} of program ${id}`,
-    plan: withProgram(plan, id, { starts: starts.slice(0, most) }),
+    plan: setProgram(id, { starts: starts.slice(0, most) })(plan),
   };
 }
 

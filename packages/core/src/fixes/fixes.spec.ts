@@ -6,7 +6,7 @@ import {
   type DayNumber,
   type MinuteOfDay,
 } from '../civil-time/index.js';
-import { differences } from '../compare/index.js';
+import { changesInWords } from '../compare/index.js';
 import { firstCollisions } from '../engine/index.js';
 import { check, type Finding } from '../findings/index.js';
 import type { Plan } from '../settings/index.js';
@@ -34,8 +34,9 @@ it('one start a station becomes the earliest start alone', () => {
   const plan = homeOf({ a: { starts: ['04:15', '04:00'] } });
   const [fix] = fixesFor(plan, 'start-per-station');
   expect(fix!.label).toBe('Keep the start at 04:00, drop 1 other');
-  expect(differences(plan, fix!.plan)).toEqual([
-    { what: 'Program A, starts', before: '04:15 and 04:00', after: '04:00' },
+  expect(changesInWords(plan, fix!.plan)).toEqual([
+    { what: 'Program A, start 1', before: '04:15', after: '04:00' },
+    { what: 'Program A, start 2', before: '04:00', after: null },
   ]);
 });
 

@@ -1,2 +1,3 @@
+export { fixPreview, type FixPreview } from './fix-preview.js';
 export { isFixable, fixesOf } from './fixes-of.js';
 export type { Fix } from './fix.js';

@@ -3,7 +3,14 @@ import { differences } from '../compare/index.js';
 import type { Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { KEY_IN_PARTS, type KeyInPart } from '../timer-types/index.js';
-import { keyInPlaces, keyInSteps, valueWords, withShown, type KeyInStep } from './index.js';
+import {
+  isSameValue,
+  keyInPlaces,
+  keyInSteps,
+  valueWords,
+  withShown,
+  type KeyInStep,
+} from './index.js';
 
 const STATIONS = [{ number: 1, name: 'Kerb strip' }, { number: 2 }];
 
@@ -167,4 +174,14 @@ it('what the display shows otherwise is what was saved, starts in the middle too
   });
   expect(shown.controller.rainSensor).toBe('bypass');
   expect(differences(target, shown).length).toBeGreaterThan(2);
+});
+
+it('asks for what the timer would show otherwise: not for another count of the same days', () => {
+  const every = (anchor: string) =>
+    ({ type: 'days', days: { mode: 'interval', everyDays: 3, anchor } }) as const;
+  expect(isSameValue(every('2026-06-02'), every('2026-06-05'))).toBe(true);
+  expect(isSameValue(every('2026-06-02'), every('2026-06-03'))).toBe(false);
+  // 2192 days lie between them: not a multiple of three.
+  expect(isSameValue(every('2020-06-02'), every('2026-06-02'))).toBe(false);
+  expect(isSameValue({ type: 'length', seconds: 60 }, { type: 'length', seconds: 61 })).toBe(false);
 });

@@ -1,4 +1,12 @@
-import { MonthlySeason, WholeSeason, type Plan, type ProgramSettings } from '../settings/index.js';
+import {
+  changeProgram,
+  MonthlySeason,
+  programOf,
+  setProgram,
+  WholeSeason,
+  type Plan,
+  type ProgramSettings,
+} from '../settings/index.js';
 import type { KeyInPart } from '../timer-types/index.js';
 import { MONTHS } from '../words/index.js';
 import type { KeyInValue } from './value.js';
@@ -29,36 +37,6 @@ export function keyInPlaces(plan: Plan): KeyInPlace[] {
   ];
 }
 
-const NOTHING: Omit<ProgramSettings, 'id'> = {
-  enabled: true,
-  percent: 100,
-  starts: [],
-  days: { mode: 'weekdays', weekdays: [] },
-  blockedWeekdays: [],
-  concurrent: 1,
-  runs: [],
-};
-
-/** A program of a plan; one with nothing set where the plan does not name it. */
-export const programOf = ({ programs }: Plan, id: string): ProgramSettings =>
-  programs.find((program) => program.id === id) ?? { id, ...NOTHING };
-
-function withProgram(
-  plan: Plan,
-  id: string,
-  change: (program: ProgramSettings) => Partial<ProgramSettings>,
-): Plan {
-  const before = programOf(plan, id);
-  const changed = { ...before, ...change(before) };
-  const isKnown = plan.programs.some((program) => program.id === id);
-  return {
-    ...plan,
-    programs: isKnown
-      ? plan.programs.map((program) => (program.id === id ? changed : program))
-      : [...plan.programs, changed],
-  };
-}
-
 function startPlaces({ timer }: Plan, { id, starts }: ProgramSettings): KeyInPlace[] {
   const count = Math.max(timer.startsPerProgram, starts.length);
   return Array.from({ length: count }, (_, index) => ({
@@ -82,12 +60,12 @@ const runPlace = (program: string, station: number): KeyInPlace => ({
     seconds: programOf(plan, program).runs.find((run) => run.station === station)?.seconds ?? 0,
   }),
   write: (plan, value) =>
-    withProgram(plan, program, ({ runs }) => {
+    changeProgram(program, ({ runs }) => {
       const seconds = value.type === 'length' ? value.seconds : 0;
       const isKnown = runs.some((run) => run.station === station);
       if (!isKnown) return { runs: seconds > 0 ? [...runs, { station, seconds }] : runs };
       return { runs: runs.map((run) => (run.station === station ? { station, seconds } : run)) };
-    }),
+    })(plan),
 });
 
 const dayPlaces = (program: string): KeyInPlace[] => [
@@ -98,7 +76,7 @@ const dayPlaces = (program: string): KeyInPlace[] => [
     what: 'Water days',
     read: (plan) => ({ type: 'days', days: programOf(plan, program).days }),
     write: (plan, value) =>
-      value.type === 'days' ? withProgram(plan, program, () => ({ days: value.days })) : plan,
+      value.type === 'days' ? setProgram(program, { days: value.days })(plan) : plan,
   },
   {
     key: `${program} never on`,
@@ -111,7 +89,7 @@ const dayPlaces = (program: string): KeyInPlace[] => [
     }),
     write: (plan, value) =>
       value.type === 'weekdays'
-        ? withProgram(plan, program, () => ({ blockedWeekdays: [...value.weekdays] }))
+        ? setProgram(program, { blockedWeekdays: [...value.weekdays] })(plan)
         : plan,
   },
 ];
@@ -150,7 +128,7 @@ function percentPlaces({ timer, controller: { season } }: Plan): KeyInPlace[] {
           percent:
             plan.controller.season.mode === 'program' ? programOf(plan, program).percent : 100,
         }),
-        write: (plan, value) => withProgram(plan, program, () => ({ percent: percentOf(value) })),
+        write: (plan, value) => setProgram(program, { percent: percentOf(value) })(plan),
       }));
     case 'monthly':
       return MONTHS.map((month, index) => ({

@@ -1,5 +1,5 @@
-import type { Plan } from '../settings/index.js';
-import { keyInPlaces, programOf } from './places.js';
+import { programOf, type Plan } from '../settings/index.js';
+import { keyInPlaces } from './places.js';
 import type { KeyInValue } from './value.js';
 
 /**

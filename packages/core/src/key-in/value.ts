@@ -1,3 +1,4 @@
+import { parseDate } from '../civil-time/index.js';
 import type { DayRule } from '../settings/index.js';
 import { daysLong, lengthInWords, weekdayNames } from '../words/index.js';
 
@@ -14,9 +15,56 @@ export type KeyInValue =
   | { readonly type: 'percent'; readonly percent: number }
   | { readonly type: 'choice'; readonly isOn: boolean; readonly words: readonly [string, string] };
 
-/** Whether two values are the same setting. */
+/** Whether two values are the same setting, as the timer would show it. */
 export const isSameValue = (a: KeyInValue, b: KeyInValue): boolean =>
-  valueWords(a) === valueWords(b);
+  a.type === 'days' && b.type === 'days'
+    ? isSameRhythm(a.days, b.days)
+    : valueCode(a) === valueCode(b);
+
+/** Two intervals that water on the same days are the same, from whichever of them they are counted. */
+function isSameRhythm(a: DayRule, b: DayRule): boolean {
+  if (a.mode !== 'interval' || b.mode !== 'interval') return daysCode(a) === daysCode(b);
+  const apart = parseDate(a.anchor)! - parseDate(b.anchor)!;
+  return a.everyDays === b.everyDays && apart % a.everyDays === 0;
+}
+
+/**
+ * A value as it is stored with the tick that it is keyed in. What is said of values may change, this may not:
+ * a tick is found by it again.
+ */
+export function valueCode(value: KeyInValue): string {
+  switch (value.type) {
+    case 'time':
+      return `time ${value.time ?? 'off'}`;
+    case 'length':
+      return `${value.seconds} s`;
+    case 'days':
+      return daysCode(value.days);
+    case 'weekdays':
+      return `weekdays ${sorted(value.weekdays)}`;
+    case 'month-days':
+      return `month days ${sorted(value.monthDays)}`;
+    case 'percent':
+      return `${value.percent} percent`;
+    case 'choice':
+      return value.isOn ? 'yes' : 'no';
+  }
+}
+
+const sorted = (numbers: readonly number[]): string =>
+  [...new Set(numbers)].sort((a, b) => a - b).join();
+
+function daysCode(rule: DayRule): string {
+  switch (rule.mode) {
+    case 'weekdays':
+      return `weekdays ${sorted(rule.weekdays)}`;
+    case 'odd':
+    case 'even':
+      return rule.mode;
+    case 'interval':
+      return `every ${rule.everyDays} from ${rule.anchor}`;
+  }
+}
 
 /** A value as it is read out: "03:30", "off", "12 min 30 s", "on Tue Fri". */
 export function valueWords(value: KeyInValue): string {

@@ -1,4 +1,14 @@
 export {
+  ALTERNATIVES,
+  planAlternatives,
+  type Alternative,
+  type Change,
+  type Offer,
+  type PlanAsked,
+  type PlanEvent,
+  type Refusal,
+} from './alternatives.js';
+export {
   briefFor,
   keptPrograms,
   type BriefForPlan,

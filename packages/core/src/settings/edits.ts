@@ -11,7 +11,8 @@ import type { ControllerSettings, Plan, ProgramSettings, StationSettings } from 
 /** A change of a plan: gives a new one, leaves the old one as it was. */
 export type PlanEdit = (plan: Plan) => Plan;
 
-const emptyProgram = (id: string): ProgramSettings => ({
+/** A program with nothing set: what a program is that a plan does not mention. */
+export const emptyProgram = (id: string): ProgramSettings => ({
   id,
   enabled: true,
   percent: 100,
@@ -35,7 +36,8 @@ function knownEmptyProgram(id: string): ProgramSettings {
 export const programOf = (plan: Plan, id: string): ProgramSettings =>
   plan.programs.find((program) => program.id === id) ?? knownEmptyProgram(id);
 
-function changeProgram(
+/** Changes fields of a program by what they were; a program that the plan does not mention had nothing set. */
+export function changeProgram(
   id: string,
   change: (program: ProgramSettings) => Partial<ProgramSettings>,
 ): PlanEdit {

@@ -14,6 +14,30 @@ export function planOf(fields: Record<string, unknown>): Plan {
   return read.value;
 }
 
+/** A two-program plan whose B collides with A, with some fields changed. */
+export const testPlan = (fields: Record<string, unknown> = {}): Plan =>
+  planOf({
+    stations: [{ number: 1, name: 'Kerb strip' }, { number: 2 }, { number: 3 }],
+    programs: [
+      {
+        id: 'A',
+        starts: ['03:30'],
+        days: { mode: 'weekdays', weekdays: [1, 4] },
+        runs: [
+          { station: 1, seconds: 1200 },
+          { station: 2, seconds: 1800 },
+        ],
+      },
+      {
+        id: 'B',
+        starts: ['04:00'],
+        days: { mode: 'weekdays', weekdays: [4] },
+        runs: [{ station: 3, seconds: 2400 }],
+      },
+    ],
+    ...fields,
+  });
+
 const timeOfDay = fc
   .integer({ min: 0, max: 95 })
   .map((quarter) => new Date(quarter * 900_000).toISOString().slice(11, 16));

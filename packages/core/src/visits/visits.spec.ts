@@ -1,4 +1,6 @@
 import {
+  isKeyedIn,
+  tickEntries,
   judgeReading,
   nextStep,
   readEntry,
@@ -90,6 +92,24 @@ it('a tick holds for its value only; a step that is skipped has a reason', () =>
     ok: false,
     trouble: [{ path: 'reason' }],
   });
+});
+
+it('a tick is found again by its value, however values are worded, and also as it was stored before', () => {
+  const step = { key: 'A start 1', value: { type: 'time', time: '03:30' } } as const;
+  const [tick, ...others] = tickEntries(visitOf([]), step, true);
+  expect(others).toEqual([]);
+  expect(tick!.value).toBe('time 03:30');
+  const ticked = visitOf([entry(1, 0, 'Ines', 1, { ...tick })]);
+  expect(isKeyedIn(ticked, step)).toBe(true);
+  expect(isKeyedIn(ticked, { ...step, value: { type: 'time', time: '03:45' } })).toBe(false);
+  // In words, as visits were stored once.
+  const words = { kind: 'key-in', key: 'A start 1', value: '03:30', isTicked: true };
+  const former = visitOf([entry(1, 0, 'Ines', 1, words)]);
+  expect(isKeyedIn(former, step)).toBe(true);
+  const undone = tickEntries(former, step, false).map((each, index) =>
+    entry(index + 2, index + 1, 'Ines', index + 2, { ...each }),
+  );
+  expect(isKeyedIn(visitOf([entry(1, 0, 'Ines', 1, words), ...undone]), step)).toBe(false);
 });
 
 it('refuses what is no entry, every fault at its place', () => {

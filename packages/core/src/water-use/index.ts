@@ -8,4 +8,5 @@ export {
   type SensorHabits,
   type StationSeason,
 } from './season-balance.js';
+export { seasonOfCopies, type BalanceOfCopy, type SeasonAsked } from './season-of-copies.js';
 export { neededMm, waterReport, type WaterReport } from './water-report.js';

@@ -50,3 +50,11 @@ export function clockTime(moment: TimerSeconds): string {
 /** @example "Tue 9 June, 04:30" */
 export const dateAndTime = (moment: TimerSeconds): string =>
   `${longDate(dayOf(moment))}, ${clockTime(moment)}`;
+
+/** A date with its year: "Tue 2 June 2026". */
+export const civilDateInWords = (day: DayNumber): string =>
+  `${longDate(day)} ${civilDateOf(day).year}`;
+
+/** A moment with its year: "Tue 2 June 2026, 04:30". */
+export const momentInWords = (moment: TimerSeconds): string =>
+  `${civilDateInWords(dayOf(moment))}, ${clockTime(moment)}`;

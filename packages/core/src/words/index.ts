@@ -1,9 +1,11 @@
 export { inClock, type ClockStyle } from './clock-style.js';
 export { daysLong, daysShort, weekdayNames } from './day-rules.js';
 export {
+  civilDateInWords,
   clockTime,
   dateAndTime,
   longDate,
+  momentInWords,
   MONTHS,
   MONTHS_SHORT,
   shortDate,

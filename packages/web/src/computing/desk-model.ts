@@ -1,6 +1,6 @@
 import type { DayNumber, TimerSeconds } from '@water-clock/core/civil-time';
-import { clockErrorSeconds, allDates, type GridPercent } from '@water-clock/core/engine';
-import { check, type Finding } from '@water-clock/core/findings';
+import { clockErrorSeconds, type GridPercent } from '@water-clock/core/engine';
+import { inspect, type Finding } from '@water-clock/core/findings';
 import { isFixable } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { boardModel, type BoardModel } from './board-model';
@@ -31,7 +31,7 @@ export type DeskFinding = Finding & { readonly isFixable: boolean };
 /** All that the desk shows of a plan. */
 export interface DeskModel {
   readonly board: BoardModel;
-  readonly ever: AllDates;
+  readonly allDates: AllDates;
   readonly findings: readonly DeskFinding[];
   /** By how much the timer's clock is ahead. */
   readonly clockErrorSeconds: number;
@@ -39,16 +39,16 @@ export interface DeskModel {
 
 export function deskModel(plan: Plan, { night, since, isTrueTime }: DeskView): DeskModel {
   const offSeconds = clockErrorSeconds(plan.controller);
-  const ever = allDates(plan, since);
-  const [first] = ever.collisions;
+  const { findings, allDates } = inspect(plan, since);
+  const [first] = allDates.collisions;
   return {
     board: boardModel(plan, night, isTrueTime ? offSeconds : 0),
-    ever: {
+    allDates: {
       first: first ? { start: first.b.nominal, seconds: first.seconds } : null,
-      headroomPercent: ever.headroomPercent,
-      gridPercents: ever.gridPercents,
+      headroomPercent: allDates.headroomPercent,
+      gridPercents: allDates.gridPercents,
     },
-    findings: check(plan, since).map((finding) => ({
+    findings: findings.map((finding) => ({
       ...finding,
       isFixable: isFixable(plan, finding, since),
     })),

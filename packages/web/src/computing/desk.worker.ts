@@ -1,12 +1,11 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
 import { check, type Finding } from '@water-clock/core/findings';
-import { fixesOf } from '@water-clock/core/fixes';
+import { fixesOf, fixPreview, type FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { expose } from 'comlink';
 import type { BoardModel, BoardNight } from './board-model';
 import { yearModel } from './year-model';
 import { deskModel, type DeskModel, type DeskView } from './desk-model';
-import { fixPreview, type FixPreview } from './fix-preview';
 
 /** What is new on the desk: a night that stays as it was is null. */
 export interface DeskChange extends Omit<DeskModel, 'board'> {
@@ -35,7 +34,7 @@ const worker = {
   /** The fixes of a finding, with what each changes and what is found then. */
   fixes(plan: Plan, finding: Finding, since: DayNumber): FixPreview[] {
     const before = check(plan, since);
-    return fixesOf(plan, finding, since).map((fix) => fixPreview(plan, fix, before, since));
+    return fixesOf(plan, finding, since).map((fix) => fixPreview(fix, before, since));
   },
 };
 export type DeskWorker = typeof worker;

@@ -1,6 +1,6 @@
 import { seasonTable } from '@water-clock/core/season-steps';
 import { expose } from 'comlink';
-import { planAlternatives, type PlanAsked, type PlanEvent } from './plan-alternatives';
+import { planAlternatives, type PlanAsked, type PlanEvent } from '@water-clock/core/proposals';
 
 const worker = {
   /** Tells of each plan as soon as it is there; over when all that was told has arrived. */

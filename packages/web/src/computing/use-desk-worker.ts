@@ -1,12 +1,12 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
 import type { Finding } from '@water-clock/core/findings';
+import type { FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { YearModel } from './year-model';
 import type { DeskModel, DeskView } from './desk-model';
 import type { DeskChange, DeskWorker } from './desk.worker';
-import type { FixPreview } from './fix-preview';
 
 export interface DeskComputer {
   /** Null until the first answer is there. */
@@ -84,7 +84,7 @@ function changedModel(before: DeskModel | null, change: DeskChange): DeskModel {
       totals: same(before?.board.totals, change.board.totals),
       collisions: nights.flatMap((night) => night.collisions),
     },
-    ever: same(before?.ever, change.ever),
+    allDates: same(before?.allDates, change.allDates),
     findings: same(before?.findings, change.findings),
     clockErrorSeconds: change.clockErrorSeconds,
   };

@@ -1,7 +1,13 @@
-import type { Costs } from '@water-clock/core/proposals';
 import { proxy, wrap } from 'comlink';
 import { useCallback, useEffect, useReducer, useRef } from 'react';
-import type { Alternative, Offer, PlanAsked, PlanEvent, Refusal } from './plan-alternatives';
+import type {
+  Alternative,
+  Costs,
+  Offer,
+  PlanAsked,
+  PlanEvent,
+  Refusal,
+} from '@water-clock/core/proposals';
 import type { PlannerWorker } from './planner.worker';
 
 export interface Planning {
@@ -99,6 +105,10 @@ export function usePlanner(asked: PlanAsked): Planner {
     newest.current = asked;
   });
   useEffect(() => {
+    // What was planned for something else is on offer no more.
+    worker.current?.terminate();
+    worker.current = null;
+    act({ type: 'begin' });
     const wait = setTimeout(() => begin(newest.current), isFirst.current ? 0 : PAUSE_MS);
     isFirst.current = false;
     return () => clearTimeout(wait);

@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { BalanceOfCopy, SeasonAsked } from './season-of-copies';
+import type { BalanceOfCopy, SeasonAsked } from '@water-clock/core/water-use';
 import type { WaterWorker } from './water.worker';
 
 export interface WaterComputer {

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { seasonOfCopies } from './season-of-copies';
+import { seasonOfCopies } from '@water-clock/core/water-use';
 
 const worker = { seasonOfCopies };
 export type WaterWorker = typeof worker;

@@ -90,7 +90,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
           />
           {model && (
             <HeadroomStrip
-              ever={model.ever}
+              allDates={model.allDates}
               season={plan.controller.season}
               programs={plan.programs}
               month={civilDateOf(since).month}

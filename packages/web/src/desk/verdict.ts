@@ -10,19 +10,20 @@ export function verdict(model: DeskModel): string {
   return `${collisionVerdict(model)}${otherErrors(model)}`;
 }
 
-function collisionVerdict({ board: { nights, collisions }, ever }: DeskModel): string {
+function collisionVerdict({ board: { nights, collisions }, allDates }: DeskModel): string {
   const shown = `these ${nights.length} nights`;
-  if (nights.every(({ runs }) => runs.length === 0) && ever.first === null)
+  if (nights.every(({ runs }) => runs.length === 0) && allDates.first === null)
     return `Nothing waters in ${shown}, up to the night of ${longDate(nights.at(-1)!.day)}.`;
   const [first] = collisions;
-  const headroom = ever.headroomPercent === null ? '' : ` Clear up to ${ever.headroomPercent} %.`;
+  const headroom =
+    allDates.headroomPercent === null ? '' : ` Clear up to ${allDates.headroomPercent} %.`;
   if (first) {
     const more = collisions.length - 1;
     const others = more === 0 ? '' : `, and ${more} more in ${shown}`;
     return `Two runs collide: first ${dateAndTime(first.b.nominal)}, ${lengthInWords(first.seconds)}${others}.${headroom}`;
   }
-  if (ever.first) {
-    const { start, seconds } = ever.first;
+  if (allDates.first) {
+    const { start, seconds } = allDates.first;
     const { year } = civilDateOf(dayOf(start));
     return `Clear in ${shown}, but two runs collide on ${longDate(dayOf(start))} ${year}, ${clockTime(start)}, ${lengthInWords(seconds)}.${headroom}`;
   }

@@ -3,7 +3,7 @@ import type { CatchReading, YardStation } from '@water-clock/core/yards';
 import { Button } from 'antd';
 import { useRef, useState } from 'react';
 import { todayHere } from '../format/today';
-import { setStation, type YardEdit } from '../yard/yard-edits';
+import { setStation, type YardEdit } from '@water-clock/core/yards';
 import { BigInput } from './big-input';
 import { CupPlan } from './cup-plan';
 import { dryPlace } from './dry-place';

@@ -7,7 +7,7 @@ import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
 import { parseLength } from '../format/lengths';
 import { exactTime } from '../yard/need-words';
-import { setStation, type YardEdit } from '../yard/yard-edits';
+import { setStation, type YardEdit } from '@water-clock/core/yards';
 import { AmountInput } from './amount-input';
 import { BigInput } from './big-input';
 import { amountOf, faultOf, readAmount } from './read-amount';

@@ -4,7 +4,7 @@ import { useRef, useState } from 'react';
 import { Caution } from '../ui/page';
 import { parseLength } from '../format/lengths';
 import { exactTime } from '../yard/need-words';
-import { setStation, type YardEdit } from '../yard/yard-edits';
+import { setStation, type YardEdit } from '@water-clock/core/yards';
 import { BigInput } from './big-input';
 import { useStopwatch } from './use-stopwatch';
 

@@ -16,7 +16,7 @@ import { useWeatherMonths } from '../weather/use-weather-months';
 import { useYardOnDesk } from '../yard/use-yard-on-desk';
 import { YardActions } from '../yard/yard-actions';
 import { yardColumns } from '../yard/yard-columns';
-import { setFields, setStation } from '../yard/yard-edits';
+import { setFields, setStation } from '@water-clock/core/yards';
 import { yardNeeds } from '@water-clock/core/needs';
 import { MonthStrip } from './month-strip';
 import { NeedPanel } from './need-panel';

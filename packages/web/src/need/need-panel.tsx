@@ -3,7 +3,7 @@ import { useSignedIn } from '../session/use-signed-in';
 import { minuteWhy, oftenWhy, piecesWhy, rateWhy, weekWhy } from '../yard/need-words';
 import { YardCell } from '../yard/yard-cell';
 import { yardColumns } from '../yard/yard-columns';
-import type { YardEdit } from '../yard/yard-edits';
+import type { YardEdit } from '@water-clock/core/yards';
 import type { YardNeeds } from '@water-clock/core/needs';
 import { useTelling, type TellingOfYard } from './use-telling';
 

@@ -9,7 +9,7 @@ import {
   type KeyInValue,
 } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
-import { tickKey } from '@water-clock/core/visits';
+import { isKeyedIn, tickEntries } from '@water-clock/core/visits';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Progress, Segmented } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
@@ -98,8 +98,7 @@ interface OneByOneProps {
 
 function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
   const say = useSay();
-  const { keyedIn } = open.visit;
-  const isTicked = (step: KeyInStep) => keyedIn.has(tickKey(step.key, wordsOf(step)));
+  const isTicked = (step: KeyInStep) => isKeyedIn(open.visit, step);
   const first = steps.findIndex((step) => !isTicked(step));
   const [chosen, setChosen] = useState<number | null>(null);
   const at = chosen ?? (first < 0 ? steps.length : first);
@@ -107,8 +106,8 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
   const done = steps.filter(isTicked).length;
 
   const tick = (one: KeyInStep, isIn: boolean) =>
-    open.add(
-      { kind: 'key-in', key: one.key, value: wordsOf(one), isTicked: isIn },
+    open.addAll(
+      tickEntries(open.visit, one, isIn),
       `${placeOf(one, target)} ${one.what}: ${wordsOf(one)}`.trim(),
     );
   const keyIn = () => {

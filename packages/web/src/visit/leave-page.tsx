@@ -3,7 +3,7 @@ import { calendarText } from '@water-clock/core/formats';
 import { keyInSteps, valueWords } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
 import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
-import { tickKey } from '@water-clock/core/visits';
+import { isKeyedIn, tickEntries } from '@water-clock/core/visits';
 import { App, Button, Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -78,10 +78,7 @@ const withZone = (plan: Plan, { property: { timeZone } }: Timer): Plan =>
 
 /** What is looked at before leaving, and how it should be, in words. */
 const looksOf = (plan: Plan) =>
-  keyInSteps({ target: plan, present: plan, order: [], isWhole: false }).map((step) => ({
-    ...step,
-    words: step.value ? valueWords(step.value) : 'right',
-  }));
+  keyInSteps({ target: plan, present: plan, order: [], isWhole: false });
 
 /** Set to run, sensor active, clock right, percentage as it is to be; and what was cared for. */
 function LastLook({ open, plan }: Pick<LeaveProps, 'open' | 'plan'>) {
@@ -94,21 +91,21 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open' | 'plan'>) {
     <section className="sheet" aria-labelledby="last-look">
       <h2 id="last-look">The last look</h2>
       <div className="leave-ticks">
-        {looksOf(plan).map(({ key, what, value, words }) => (
+        {looksOf(plan).map((look) => (
           <Checkbox
-            key={key}
-            checked={open.visit.keyedIn.has(tickKey(key, words))}
+            key={look.key}
+            checked={isKeyedIn(open.visit, look)}
             onChange={(event) =>
-              void open.add(
-                { kind: 'key-in', key, value: words, isTicked: event.target.checked },
-                `Last look: ${what}`,
+              void open.addAll(
+                tickEntries(open.visit, look, event.target.checked),
+                `Last look: ${look.what}`,
               )
             }
           >
-            {what}
-            {value && (
+            {look.what}
+            {look.value && (
               <>
-                : <strong>{say(words)}</strong>
+                : <strong>{say(valueWords(look.value))}</strong>
               </>
             )}
           </Checkbox>
@@ -137,9 +134,7 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
   const [left, setLeft] = useState<string | null>(null);
-  const isLooked = looksOf(plan).every(({ key, words }) =>
-    open.visit.keyedIn.has(tickKey(key, words)),
-  );
+  const isLooked = looksOf(plan).every((look) => isKeyedIn(open.visit, look));
   const name = fileNameOf(timer.property.name, timer.name);
   const range = { from: parseDate(todayHere())!, days: CALENDAR_DAYS };
 

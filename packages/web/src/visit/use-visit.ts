@@ -15,6 +15,8 @@ export interface OpenVisit {
   readonly visit: Visit;
   /** Makes an entry: now, and on its way to the server. */
   readonly add: (entry: VisitEntry, words: string) => Promise<void>;
+  /** Makes several, told as one. */
+  readonly addAll: (entries: readonly VisitEntry[], words: string) => Promise<void>;
   readonly end: () => Promise<void>;
 }
 
@@ -84,6 +86,12 @@ export function useOpenVisit(timerId: string | undefined): OpenVisit | null | un
     },
     [sendLater, id, seen],
   );
+  const addAll = useCallback(
+    async (all: readonly VisitEntry[], words: string) => {
+      for (const entry of all) await add(entry, words);
+    },
+    [add],
+  );
   const end = useCallback(
     () =>
       sendLater({
@@ -98,7 +106,7 @@ export function useOpenVisit(timerId: string | undefined): OpenVisit | null | un
   );
   if (open && timerId !== undefined) {
     const { startedAt, startedBy } = open;
-    return { id: open.id, timerId, startedAt, startedBy, visit, add, end };
+    return { id: open.id, timerId, startedAt, startedBy, visit, add, addAll, end };
   }
   return listed.data || listed.error ? null : undefined;
 }

@@ -142,7 +142,7 @@ function entryWords({ entry }: MadeEntry): string {
     case 'step':
       return `${STEP_NAMES[entry.step]}: ${entry.state}${entry.reason ? `, ${entry.reason}` : ''}`;
     case 'key-in':
-      return `${entry.key}: ${entry.isTicked ? `${entry.value} keyed in` : 'not keyed in'}`;
+      return `${entry.key}: ${entry.isTicked ? 'keyed in' : 'not keyed in'}`;
     case 'station': {
       const faults = entry.faults.map((fault) => FAULT_NAMES[fault]).join(', ') || 'fine';
       return `Station ${entry.station}: ${faults}${entry.note ? ` (${entry.note})` : ''}`;

@@ -2,7 +2,7 @@ import { MONTHS_SHORT } from '@water-clock/core/words';
 import { Link } from 'react-router';
 import { useQuantity, useSignedIn } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
-import type { BalanceOfCopy } from '../computing/season-of-copies';
+import type { BalanceOfCopy } from '@water-clock/core/water-use';
 import { costOf, monthTotals, withoutLitres } from './season-totals';
 import { grouped } from './stations-table';
 

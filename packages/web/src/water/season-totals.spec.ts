@@ -1,7 +1,7 @@
 import { parseDate } from '@water-clock/core/civil-time';
 import { readYard } from '@water-clock/core/yards';
 import { simulatedStation, WEATHER_FORMAT } from '@water-clock/core/weather';
-import { seasonOfCopies } from '../computing/season-of-copies';
+import { seasonOfCopies } from '@water-clock/core/water-use';
 import { testPlan } from '../testing/plans';
 import { costOf, monthTotals, stationTotals, withoutLitres } from './season-totals';
 

@@ -1,5 +1,5 @@
 import type { StationSeason } from '@water-clock/core/water-use';
-import type { BalanceOfCopy } from '../computing/season-of-copies';
+import type { BalanceOfCopy } from '@water-clock/core/water-use';
 
 /** A station's season in a few numbers; depths are mm. */
 export interface StationTotals {

@@ -1,6 +1,6 @@
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
-import type { BalanceOfCopy } from '../computing/season-of-copies';
+import type { BalanceOfCopy } from '@water-clock/core/water-use';
 import { stationTotals, type StationTotals } from './season-totals';
 
 interface StationsTableProps {

@@ -5,7 +5,7 @@ import { useClock } from '../session/use-signed-in';
 import type { Meanwhile } from './use-yard-on-desk';
 import { SCHOOL_NAMES } from './need-words';
 import type { YardColumn } from './yard-columns';
-import { setStation, type YardEdit } from './yard-edits';
+import { setStation, type YardEdit } from '@water-clock/core/yards';
 
 interface MeanwhileNoteProps {
   readonly meanwhile: Meanwhile;

@@ -1,7 +1,7 @@
 import { DownOutlined } from '@ant-design/icons';
 import type { YardStation } from '@water-clock/core/yards';
 import { Dropdown } from 'antd';
-import { removeStation, setStation, type YardEdit } from './yard-edits';
+import { removeStation, setStation, type YardEdit } from '@water-clock/core/yards';
 
 interface StationMenuProps {
   readonly station: YardStation;

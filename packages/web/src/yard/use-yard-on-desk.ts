@@ -5,7 +5,7 @@ import { useReducer, useState } from 'react';
 import { ApiError, troubleInWords } from '../api/client';
 import { saveYard, yardQuery, type StoredYard } from '../api/timers';
 import { editHistory, isChanged, openHistory, type HistoryAction } from '../ui/edit-history';
-import type { YardEdit } from './yard-edits';
+import type { YardEdit } from '@water-clock/core/yards';
 
 /** What somebody else saved meanwhile, brought together with what is here. */
 export interface Meanwhile {

@@ -1,7 +1,7 @@
 import type { YardStation } from '@water-clock/core/yards';
 import { CellInput } from '../ui/cell-input';
 import type { YardColumn } from './yard-columns';
-import { setStation, type YardEdit } from './yard-edits';
+import { setStation, type YardEdit } from '@water-clock/core/yards';
 
 interface YardCellProps {
   readonly station: YardStation;

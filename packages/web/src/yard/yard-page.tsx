@@ -28,7 +28,7 @@ import { useYardOnDesk } from './use-yard-on-desk';
 import { YardCell } from './yard-cell';
 import { YardActions } from './yard-actions';
 import { yardColumns } from './yard-columns';
-import { addStation, copyTo, nextStation, setFields } from './yard-edits';
+import { addStation, copyTo, nextStation, setFields } from '@water-clock/core/yards';
 import { sheetEdit, yardCsv } from './yard-sheets';
 import './yard-page.css';
 

@@ -3,7 +3,7 @@ import type { Yard } from '@water-clock/core/yards';
 import Papa from 'papaparse';
 import { sheetCells } from '../format/sheet-cells';
 import type { YardColumn } from './yard-columns';
-import { addStation, nextStation, setStation, type YardEdit } from './yard-edits';
+import { addStation, nextStation, setStation, type YardEdit } from '@water-clock/core/yards';
 
 interface SheetPlace {
   readonly row: number;

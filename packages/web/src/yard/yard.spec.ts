@@ -1,6 +1,6 @@
 import { readYard, type Yard, type YardStation } from '@water-clock/core/yards';
 import { yardColumns, type YardColumn } from './yard-columns';
-import { copyTo, nextStation, removeStation, setFields, setStation } from './yard-edits';
+import { copyTo, nextStation, removeStation, setFields, setStation } from '@water-clock/core/yards';
 import { sheetEdit, yardCsv } from './yard-sheets';
 
 function yardOf(...stations: object[]): Yard {

@@ -1,9 +1,10 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
+import { changesInWords } from '@water-clock/core/compare';
 import { findingKey, type Finding } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
 import { Button, Modal, Radio, Skeleton } from 'antd';
 import { useEffect, useState } from 'react';
-import type { FixPreview } from '../../computing/fix-preview';
+import type { FixPreview } from '@water-clock/core/fixes';
 import type { DeskComputer } from '../../computing/use-desk-worker';
 import { useSay } from '../../session/use-signed-in';
 import './fix-dialog.css';
@@ -72,13 +73,19 @@ export function FixDialog({ finding, plan, since, ask, onApply, onClose }: FixDi
           options={fixes.map(({ label }, value) => ({ label: say(label), value }))}
         />
       )}
-      {fix && <FixChanges fix={fix} />}
+      {fix && <FixChanges {...{ plan, fix }} />}
     </Modal>
   );
 }
 
-function FixChanges({ fix: { changes, gone, fresh } }: { fix: FixPreview }) {
+interface FixChangesProps {
+  readonly plan: Plan;
+  readonly fix: FixPreview;
+}
+
+function FixChanges({ plan, fix }: FixChangesProps) {
   const say = useSay();
+  const changes = changesInWords(plan, fix.plan);
   return (
     <>
       <table className="fix-changes">
@@ -101,8 +108,8 @@ function FixChanges({ fix: { changes, gone, fresh } }: { fix: FixPreview }) {
           ))}
         </tbody>
       </table>
-      <FindingLines title="Found no more" findings={gone} />
-      <FindingLines title="Found then" findings={fresh} />
+      <FindingLines title="Found no more" findings={fix.gone} />
+      <FindingLines title="Found then" findings={fix.fresh} />
     </>
   );
 }

@@ -8,7 +8,7 @@ import { marksOf, type PercentMark } from './percent-marks';
 import './headroom-strip.css';
 
 interface HeadroomStripProps {
-  readonly ever: AllDates;
+  readonly allDates: AllDates;
   readonly season: Plan['controller']['season'];
   readonly programs: Plan['programs'];
   /** The month of the date judged from, 1 to 12. */
@@ -21,10 +21,10 @@ const LETTER_WIDTH = 7;
 
 /** Every percentage of the timer: where all stays clear, where runs collide, and what is set. */
 export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripProps) {
-  const { ever, season, programs, month } = props;
+  const { allDates, season, programs, month } = props;
   const [frame, size] = useElementSize<HTMLDivElement>();
   const width = Math.max(200, size.width);
-  const { gridPercents, headroomPercent } = ever;
+  const { gridPercents, headroomPercent } = allDates;
   const scale = useMemo(
     () =>
       scaleBand<number>()

@@ -1,6 +1,6 @@
 import type { Costs } from '@water-clock/core/proposals';
 import { lengthInWords, listInWords, WEEKDAYS } from '@water-clock/core/words';
-import type { Alternative, Change } from '../../computing/plan-alternatives';
+import type { Alternative, Change } from '@water-clock/core/proposals';
 
 export const ALTERNATIVE_NAMES: Record<Alternative, string> = {
   fewest: 'Fewest programs',

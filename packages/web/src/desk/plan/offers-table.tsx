@@ -2,7 +2,7 @@ import { WarningFilled } from '@ant-design/icons';
 import type { Costs } from '@water-clock/core/proposals';
 import { counted } from '@water-clock/core/words';
 import { Radio } from 'antd';
-import type { Offer } from '../../computing/plan-alternatives';
+import type { Offer } from '@water-clock/core/proposals';
 import { useQuantity, useSay } from '../../session/use-signed-in';
 import { shownAmount } from '../../format/quantities';
 import { ALTERNATIVE_NAMES, changeWords, COST_ROWS } from './offer-words';

@@ -10,7 +10,7 @@ import type { Timer } from '../../api/timers';
 import { weatherQuery } from '../../api/weather';
 import { Loaded } from '../../ui/loaded';
 import { Caution } from '../../ui/page';
-import type { Offer } from '../../computing/plan-alternatives';
+import type { Offer } from '@water-clock/core/proposals';
 import { usePlanner, type Planner } from '../../computing/use-planner';
 import { useSay, useSignedIn } from '../../session/use-signed-in';
 import { useWeatherMonths } from '../../weather/use-weather-months';

@@ -12,7 +12,7 @@ import { NightBoard } from '../board/night-board';
 import type { DeskModel } from '../../computing/desk-model';
 import { useDeskWorker } from '../../computing/use-desk-worker';
 import { verdict } from '../verdict';
-import type { Offer } from '../../computing/plan-alternatives';
+import type { Offer } from '@water-clock/core/proposals';
 import { useMayChange, useSay } from '../../session/use-signed-in';
 
 interface ProposalViewProps {

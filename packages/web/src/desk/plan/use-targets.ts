@@ -13,7 +13,7 @@ import {
 import type { Plan } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
 import { useMemo, useState } from 'react';
-import type { PlanAsked } from '../../computing/plan-alternatives';
+import type { PlanAsked } from '@water-clock/core/proposals';
 import { usePlace } from '../../ui/use-place';
 import { earliestSunrise } from '../../computing/sunrise';
 import type { DeskPlace } from '../state/use-desk-place';

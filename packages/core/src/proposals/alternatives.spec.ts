@@ -1,10 +1,8 @@
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { check } from '@water-clock/core/findings';
-import type { StationTarget } from '@water-clock/core/proposals';
-import type { Plan } from '@water-clock/core/settings';
-import { testPlan } from '../testing/plans';
-import { planAlternatives, type PlanAsked, type PlanEvent } from './plan-alternatives';
-import { planningAfter, type Planning } from './use-planner';
+import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { check } from '../findings/index.js';
+import { planAlternatives, type PlanAsked, type PlanEvent, type StationTarget } from './index.js';
+import type { Plan } from '../settings/index.js';
+import { testPlan } from '../testing/plans.js';
 
 const FROM = parseDate('2026-06-01') as DayNumber;
 
@@ -95,18 +93,4 @@ it('says why there is none, and offers the nearest plans', () => {
   });
   const changed = offersOf(events).map(({ change }) => change?.field);
   expect(changed).toEqual(['rules.finishBy', 'rules.earliestStart', 'rules.headroomPercent']);
-});
-
-it('what is told adds up, and what is begun anew forgets', () => {
-  const plan = testPlan({ stations: STATIONS });
-  const planning = eventsOf(plan, [target(1), target(2), target(3)]).reduce<Planning>(
-    planningAfter,
-    planningAfter({} as Planning, { type: 'begin' }),
-  );
-  expect(planning).toMatchObject({ state: 'busy', trying: { programs: expect.any(Number) } });
-  expect(planning.offers.map(({ key }) => key)).toEqual(['fewest', 'by-planting']);
-  const stopped = planningAfter(planning, { type: 'end', state: 'stopped' });
-  expect(stopped).toMatchObject({ state: 'stopped', trying: null });
-  expect(stopped.offers).toHaveLength(2);
-  expect(planningAfter(stopped, { type: 'begin' }).offers).toEqual([]);
 });

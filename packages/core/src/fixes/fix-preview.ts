@@ -1,27 +1,18 @@
-import type { DayNumber } from '@water-clock/core/civil-time';
-import { differences, type Difference } from '@water-clock/core/compare';
-import { check, findingKey, type Finding } from '@water-clock/core/findings';
-import type { Fix } from '@water-clock/core/fixes';
-import type { Plan } from '@water-clock/core/settings';
+import type { DayNumber } from '../civil-time/index.js';
+import { check, findingKey, type Finding } from '../findings/index.js';
+import type { Fix } from './fix.js';
 
 /** A fix, to be looked at before it is applied. */
 export interface FixPreview extends Fix {
-  readonly changes: readonly Difference[];
   /** What is found no more, and what is found new. */
   readonly gone: readonly Finding[];
   readonly fresh: readonly Finding[];
 }
 
-export function fixPreview(
-  plan: Plan,
-  fix: Fix,
-  before: readonly Finding[],
-  since: DayNumber,
-): FixPreview {
+export function fixPreview(fix: Fix, before: readonly Finding[], since: DayNumber): FixPreview {
   const after = check(fix.plan, since);
   return {
     ...fix,
-    changes: differences(plan, fix.plan),
     gone: without(before, after),
     fresh: without(after, before),
   };

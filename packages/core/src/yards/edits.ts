@@ -1,4 +1,4 @@
-import type { Yard, YardStation } from '@water-clock/core/yards';
+import type { Yard, YardStation } from './yard.js';
 
 /** A change of a yard: gives a new one, leaves the old one as it was. */
 export type YardEdit = (yard: Yard) => Yard;

@@ -1,14 +1,14 @@
-import { addDays } from '@water-clock/core/civil-time';
-import type { Plan } from '@water-clock/core/settings';
+import { addDays } from '../civil-time/index.js';
+import type { Plan } from '../settings/index.js';
+import { weatherOn, type WeatherFile } from '../weather/index.js';
+import type { Yard } from '../yards/index.js';
 import {
-  neededMm,
   seasonBalance,
   type Season,
   type SeasonBalance,
   type SensorHabits,
-} from '@water-clock/core/water-use';
-import { weatherOn, type WeatherFile } from '@water-clock/core/weather';
-import type { Yard } from '@water-clock/core/yards';
+} from './season-balance.js';
+import { neededMm } from './water-report.js';
 
 /** A season's balance, with what each station needed and what fell from the sky. */
 export interface BalanceOfCopy extends SeasonBalance {

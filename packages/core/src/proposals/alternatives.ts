@@ -1,14 +1,10 @@
-import { check, type Finding } from '@water-clock/core/findings';
-import { planBrief, readBrief, type PlanAnswer, type Reason } from '@water-clock/core/planner';
-import {
-  briefFor,
-  costsOf,
-  proposalOn,
-  type Costs,
-  type PlanTargets,
-  type StationTarget,
-} from '@water-clock/core/proposals';
-import { readPlan, type Plan } from '@water-clock/core/settings';
+import { check, type Finding } from '../findings/index.js';
+import { planBrief, readBrief, type PlanAnswer, type Reason } from '../planner/index.js';
+import { readPlan, type Plan } from '../settings/index.js';
+import { briefFor, type PlanTargets } from './brief-for.js';
+import { costsOf, type Costs } from './costs.js';
+import { proposalOn } from './proposal.js';
+import type { StationTarget } from './station-target.js';
 
 /** The ways to plan that are held side by side, in the order in which they are worked out. */
 export const ALTERNATIVES = ['fewest', 'by-planting', 'by-starts'] as const;
