@@ -8,6 +8,7 @@ import { allDatesOfAHome } from './all-dates-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
 import { planHomes } from './plan-homes.mjs';
 import { seasonAtTheRoots } from './season-at-the-roots.mjs';
+import { transferred } from './transferred.mjs';
 import { yearOfAHome } from './year-of-a-home.mjs';
 
 const measured = [];
@@ -20,6 +21,7 @@ const MEASURES = [
   commandLine,
   manyHomes,
   editToPaint,
+  transferred,
 ];
 for (const measure of MEASURES) measured.push(await measure());
 const rows = measured.flat();
@@ -83,6 +85,8 @@ ${asTable()}
 - **Edit to paint**: a start is moved by key on the demo home with a collision; the time runs from the
   key's event to the end of the paint that shows the new nights, both from Chromium's own trace. Three
   rounds of 40 edits; the median of the three 95th percentiles, and their range.
+- **Transferred**: every byte from the server to a browser that has nothing yet, until the network is idle,
+  fonts and answers included, counted by a proxy between the two, without the service worker.
 `,
   );
 }

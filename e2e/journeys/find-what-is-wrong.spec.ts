@@ -83,7 +83,7 @@ it('fixes one start a station by its fix, after showing it as a change', async (
   await clickIn('start-per-station', 'Fix…');
   const change = await page.waitForSelector('.fix-changes tbody', { visible: true });
   expect(await change!.evaluate((table) => table.textContent)).toBe(
-    'Program A, starts04:00, 04:20 and 04:4004:00',
+    'Program A, start 204:20noneProgram A, start 304:40none',
   );
   expect(await cellValue(page, 'Program A, start 2')).toBe('04:20');
   await clickButton(page, 'Keep the start at 04:00, drop 2 others');

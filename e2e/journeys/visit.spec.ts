@@ -372,9 +372,9 @@ const keptOnDevice = () =>
       }),
   );
 
-it('keeps the homes that are taken along on the device, and nothing once the person has signed out', async () => {
+it('keeps the homes that are saved for offline, and nothing once the person has signed out', async () => {
   await goTo(page, `${server.url}/properties`);
-  await press('Take these along');
+  await press('Save for offline');
   await waitForWords(page, 'on this device, for visits without signal');
   await new Promise((resolve) => setTimeout(resolve, 500));
   const kept = await keptOnDevice();

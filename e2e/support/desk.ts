@@ -8,7 +8,7 @@ export async function goTo(page: Page, url: string): Promise<void> {
   await page.waitForFunction(
     () =>
       document.querySelector('#root')?.childElementCount &&
-      !document.querySelector('.ant-skeleton'),
+      !document.querySelector('.ant-skeleton, .waiting'),
   );
 }
 

@@ -1,6 +1,4 @@
-import { existsSync } from 'node:fs';
 import { type DynamicModule, Module } from '@nestjs/common';
-import { ServeStaticModule } from '@nestjs/serve-static';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { CopiesModule } from './copies/copies.module.js';
 import { TimerTypesModule } from './timer-types/timer-types.module.js';
@@ -35,7 +33,6 @@ export class AppModule {
     planWorker,
     fontFolder,
     simulatorUrl = null,
-    webFolder,
   }: AppOptions): DynamicModule {
     return {
       module: AppModule,
@@ -53,9 +50,6 @@ export class AppModule {
         SheetsModule.with(fontFolder),
         SimulatorModule.with(simulatorUrl),
         PlanningModule.with(planWorker),
-        ...(webFolder && existsSync(webFolder)
-          ? [ServeStaticModule.forRoot({ rootPath: webFolder, exclude: ['/api/{*rest}'] })]
-          : []),
       ],
     };
   }

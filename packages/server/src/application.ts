@@ -1,11 +1,14 @@
+import { existsSync } from 'node:fs';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import helmet from 'helmet';
 import { AppModule, type AppOptions } from './app.module.js';
 import { ProblemFilter } from './platform/problem.filter.js';
 import { validationPipe } from './platform/validation.pipe.js';
+import { webFiles } from './platform/web-files.js';
 
 /** The whole server, ready to listen: API under `/api`, its description at `/api/docs`. */
 export async function createApplication(options: AppOptions): Promise<NestExpressApplication> {
@@ -13,7 +16,14 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
     logger: ['error', 'warn'],
     bodyParser: false,
   });
+  const { webFolder } = options;
+  const web = webFolder && existsSync(webFolder) ? webFiles(webFolder) : null;
+  app.disable('x-powered-by');
+  // What says who may load what stands on pages: on a script it would be dead weight.
+  if (web) app.use('/assets', web.assets);
   app.use(helmet());
+  app.use(compression());
+  if (web) app.use(web.pages);
   app.use(cookieParser());
   // The same limit as a plan file's.
   app.useBodyParser('json', { limit: '5mb' });

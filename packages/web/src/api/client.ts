@@ -24,17 +24,20 @@ interface ProblemBody {
 
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
+/** Browsers keep requests alive beyond their page up to 64 KiB; a letter may take three bytes. */
+const LARGEST_KEPT_ALIVE = 20_000;
+
 /** Asks the API; a refusal is thrown as {@link ApiError}. An answer without content is undefined. */
 export async function request<Answer>(
   path: string,
   { method = 'GET', body }: { method?: Method; body?: unknown } = {},
 ): Promise<Answer> {
+  const text = body === undefined ? undefined : JSON.stringify(body);
   const answer = await fetch(`/api${path}`, {
     method,
-    ...(body !== undefined && {
-      body: JSON.stringify(body),
-      headers: { 'content-type': 'application/json' },
-    }),
+    ...(text !== undefined && { body: text, headers: { 'content-type': 'application/json' } }),
+    // A write arrives though the page is left at the same moment.
+    keepalive: method !== 'GET' && (text?.length ?? 0) < LARGEST_KEPT_ALIVE,
   }).catch(() => {
     throw new ApiError(
       0,

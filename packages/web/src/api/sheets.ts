@@ -1,4 +1,3 @@
-import type { Sheet } from '@water-clock/core/sheets';
 import { queryOptions } from '@tanstack/react-query';
 import { request } from './client';
 
@@ -33,13 +32,3 @@ export const shareSheet = (sheetId: string, days: number): Promise<ShareLink & {
 
 export const withdrawLink = (linkId: string): Promise<void> =>
   request(`/links/${linkId}`, { method: 'DELETE' });
-
-/** The sheet that a link leads to; for anybody who has it. */
-export const sharedQuery = (token: string) =>
-  queryOptions({
-    queryKey: ['shared', token],
-    queryFn: () => request<{ document: Sheet }>(`/shared/${encodeURIComponent(token)}`),
-  });
-
-export const sharedPdfAddress = (token: string): string =>
-  `/api/shared/${encodeURIComponent(token)}/sheet.pdf`;

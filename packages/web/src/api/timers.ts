@@ -30,6 +30,7 @@ export type StoredSettings = Stored<Plan>;
 export type StoredYard = Stored<Yard>;
 
 const KEY = 'timers';
+export const timersKey = [KEY];
 
 export const timerQuery = (timerId: string) =>
   queryOptions({

@@ -6,14 +6,12 @@ import '../ui/base.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
-import { Providers, queryClient } from './providers';
+import { Providers } from './providers';
 import { router } from './router';
-import { bringBackQueries, keepQueries } from '../offline/kept-queries';
-import { outbox } from '../offline/outbox';
+import { outbox } from '../offline/browser-outbox';
 
 // A browser that keeps nothing for us still works with signal.
-await Promise.all([bringBackQueries(queryClient), outbox.open().catch(() => undefined)]);
-keepQueries(queryClient);
+await outbox.open().catch(() => undefined);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -1,10 +1,14 @@
 import { UserOutlined } from '@ant-design/icons';
 import { useQueryClient } from '@tanstack/react-query';
+import { counted } from '@water-clock/core/words';
 import { App, Button, Dropdown, type MenuProps } from 'antd';
 import { useNavigate } from 'react-router';
-import { troubleInWords } from '../api/client';
 import { sessionQuery, setClock, signOut } from '../api/session';
+import { useWrite } from '../api/use-write';
+import { forgetDrafts } from '../offline/drafts';
 import { forgetQueries } from '../offline/kept-queries';
+import { outbox } from '../offline/browser-outbox';
+import { useOutbox } from '../offline/use-outbox';
 import { useSignedIn } from '../session/use-signed-in';
 
 /** Who is signed in, how they read times, their firm, and the way out. */
@@ -12,7 +16,10 @@ export function PersonMenu() {
   const { person, firm } = useSignedIn();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const { message } = App.useApp();
+  const { modal } = App.useApp();
+  const waiting = useOutbox().length;
+  const clock = useWrite('change-clock', setClock);
+  const out = useWrite('sign-out', signOut);
   const other = person.clock === '24' ? '12' : '24';
   const items: MenuProps['items'] = [
     { key: 'who', type: 'group', label: `${person.name}, ${person.role} · ${firm.name}` },
@@ -21,23 +28,41 @@ export function PersonMenu() {
     { type: 'divider' },
     { key: 'out', label: 'Sign out' },
   ];
-  const act = async (key: string) => {
-    if (key === 'clock') client.setQueryData(sessionQuery.queryKey, await setClock(other));
-    if (key === 'firm') await navigate('/firm');
-    if (key === 'out') {
-      await signOut();
-      await navigate('/sign-in');
-      client.clear();
-      await forgetQueries();
-    }
+  const leave = async () => {
+    if (!(await out.write())) return;
+    await navigate('/sign-in');
+    client.clear();
+    // Nothing of any home stays on the device.
+    await Promise.all([forgetQueries(), outbox.forget(person.id)]);
+    forgetDrafts(person.id);
+    sessionStorage.clear();
+  };
+  const askToLeave = () => {
+    if (waiting === 0) return void leave();
+    return void modal.confirm({
+      title: 'Sign out, and lose what waits?',
+      content: `${counted(waiting, 'change')} on this device ${waiting === 1 ? 'has' : 'have'} not been sent. Signing out leaves nothing here: wait for the connection, or export what waits first.`,
+      okText: 'Sign out, and lose it',
+      okButtonProps: { danger: true },
+      cancelText: 'Stay signed in',
+      onOk: leave,
+    });
+  };
+  const setOtherClock = async () => {
+    const done = await clock.write(other);
+    if (done) client.setQueryData(sessionQuery.queryKey, done.answer);
+  };
+  const act: Record<string, () => void> = {
+    clock: () => void setOtherClock(),
+    firm: () => void navigate('/firm'),
+    out: askToLeave,
   };
   return (
     <Dropdown
       trigger={['click']}
       menu={{
         items,
-        onClick: ({ key }) =>
-          void act(key).catch((error: unknown) => message.error(troubleInWords(error))),
+        onClick: ({ key }) => act[key]?.(),
       }}
     >
       <Button type="text" icon={<UserOutlined />} aria-label={`You: ${person.name}`}>

@@ -1,21 +1,9 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { App, ConfigProvider } from 'antd';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
-import { ApiError } from '../api/client';
 import { SchemeContext, useSchemeChoice } from '../ui/colour-scheme';
 import { themeFor } from '../ui/theme';
-
-export const queryClient = new QueryClient({
-  defaultOptions: {
-    queries: {
-      // Whether there is a connection is found out by asking.
-      networkMode: 'always',
-      staleTime: 30_000,
-      retry: (failures, error) =>
-        failures < 2 && !(error instanceof ApiError && error.status < 500),
-    },
-  },
-});
+import { queryClient } from './query-client';
 
 const isStill = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
 
@@ -25,9 +13,7 @@ export function Providers({ children }: { children: ReactNode }) {
   return (
     <SchemeContext value={choice}>
       <ConfigProvider theme={themeFor(choice.scheme, isStill())}>
-        <App style={{ height: '100%' }}>
-          <QueryClientProvider client={queryClient}>{children}</QueryClientProvider>
-        </App>
+        <QueryClientProvider client={queryClient}>{children}</QueryClientProvider>
       </ConfigProvider>
     </SchemeContext>
   );

@@ -1,23 +1,34 @@
 import { useQuery } from '@tanstack/react-query';
-import { Alert, Button, Skeleton } from 'antd';
+import { Alert, App, Button, Skeleton } from 'antd';
+import { useEffect } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { ApiError } from '../api/client';
 import { sessionQuery } from '../api/session';
 import { Shell } from './shell';
+import { tellWriteErrors } from './query-client';
 import { SignedInContext } from '../session/use-signed-in';
 
 /** Everything behind the door: asks for the session first, and leads to the door without one. */
 export function SignedInFrame() {
   const session = useQuery(sessionQuery);
   const { pathname, search } = useLocation();
+  const isIn = session.data !== undefined;
+  useEffect(() => {
+    // What a visit needs without signal is brought onto the device once somebody is in, and not before.
+    if (isIn)
+      void import('./service-worker').then(({ registerServiceWorker }) => registerServiceWorker());
+  }, [isIn]);
   // A session that is over comes before what the device still knows of it.
   if (session.error instanceof ApiError && session.error.status === 401)
     return <Navigate to={`/sign-in?${new URLSearchParams({ to: pathname + search })}`} replace />;
   if (session.data)
     return (
-      <SignedInContext value={session.data}>
-        <Shell />
-      </SignedInContext>
+      <App style={{ height: '100%' }}>
+        <WriteErrors />
+        <SignedInContext value={session.data}>
+          <Shell />
+        </SignedInContext>
+      </App>
     );
   if (session.error)
     return (
@@ -31,4 +42,14 @@ export function SignedInFrame() {
       />
     );
   return <Skeleton active style={{ padding: 24 }} />;
+}
+
+/** Seconds: what was not saved stays to be read. */
+const TOLD_SECONDS = 10;
+
+/** Shows what went wrong with a write, as a message. */
+function WriteErrors() {
+  const { message } = App.useApp();
+  useEffect(() => tellWriteErrors((words) => void message.error(words, TOLD_SECONDS)), [message]);
+  return null;
 }

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button, Table, Tag, type TableColumnsType } from 'antd';
+import { Button, Checkbox, Tag } from 'antd';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { copiesQuery, type CopyListing } from '../api/copies';
 import { timerQuery, type Timer } from '../api/timers';
+import { DataTable, Pages, type DataColumn } from '../ui/data-table';
 import { EmptyState } from '../ui/empty-state';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
@@ -23,6 +24,8 @@ export function CopiesPage() {
   );
 }
 
+const PAGE_SIZE = 12;
+
 interface CopiesOfTimerProps {
   readonly timer: Timer;
   readonly copies: readonly CopyListing[];
@@ -38,15 +41,31 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
   // Without a choice the two newest are compared.
   const chosen = search.has('compare') ? asked : copies.slice(0, 2).map(({ id }) => id);
   const choose = (ids: string[]) =>
-    setSearch({ compare: ids.slice(-2).join(',') }, { replace: true });
+    setSearch(
+      { ...Object.fromEntries(search), compare: ids.slice(-2).join(',') },
+      { replace: true },
+    );
   const pair = copies.filter(({ id }) => chosen.includes(id));
 
-  const columns: TableColumnsType<CopyListing> = [
-    { title: '№', dataIndex: 'number', width: 56, align: 'right' },
+  const toggle = (id: string) =>
+    choose(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
+  const pages = Math.max(1, Math.ceil(copies.length / PAGE_SIZE));
+  const page = Math.min(pages, Math.max(1, Number(search.get('page')) || 1));
+  const columns: readonly DataColumn<CopyListing>[] = [
+    {
+      title: 'Compare',
+      cell: ({ id, number }) => (
+        <Checkbox
+          aria-label={`Compare copy ${number}`}
+          checked={chosen.includes(id)}
+          onChange={() => toggle(id)}
+        />
+      ),
+    },
+    { title: '№', cell: ({ number }) => number, align: 'right' },
     {
       title: 'Copy',
-      key: 'copy',
-      render: (_, { id, name, reason }) => (
+      cell: ({ id, name, reason }) => (
         <>
           <Link to={`/copies/${id}`}>{name || REASON_NAMES[reason]}</Link>
           {name && <div className="soft">{REASON_NAMES[reason]}</div>}
@@ -55,11 +74,10 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
     },
     {
       title: 'In the timer now',
-      key: 'in-timer',
-      render: (_, { isInTimer }) => isInTimer && <Tag>yes, as far as we know</Tag>,
+      cell: ({ isInTimer }) => isInTimer && <Tag>yes, as far as we know</Tag>,
     },
-    { title: 'Saved', key: 'saved', render: (_, { madeAt }) => momentWords(madeAt, clock) },
-    { title: 'By', dataIndex: 'person' },
+    { title: 'Saved', cell: ({ madeAt }) => momentWords(madeAt, clock) },
+    { title: 'By', cell: ({ person }) => person },
   ];
   const { id: timerId, property, name } = timer;
   return (
@@ -84,20 +102,20 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
         />
       ) : (
         <>
-          <Table
-            rowKey="id"
-            size="small"
+          <DataTable
+            label="Copies"
             columns={columns}
-            dataSource={[...copies]}
-            pagination={copies.length > 12 ? { pageSize: 12 } : false}
-            rowSelection={{
-              selectedRowKeys: chosen,
-              hideSelectAll: true,
-              onChange: (keys) => choose(keys.map(String)),
-              getCheckboxProps: ({ number }) =>
-                ({ 'aria-label': `Compare copy ${number}` }) as object,
-            }}
-            scroll={{ x: 'max-content' }}
+            rows={copies.slice((page - 1) * PAGE_SIZE, page * PAGE_SIZE)}
+            keyOf={({ id }) => id}
+            nothing="No copies yet"
+          />
+          <Pages
+            {...{ page }}
+            pageSize={PAGE_SIZE}
+            total={copies.length}
+            onPage={(to) =>
+              setSearch({ ...Object.fromEntries(search), page: String(to) }, { replace: true })
+            }
           />
           {pair.length === 2 ? (
             <ComparePanel newer={pair[0]!.id} older={pair[1]!.id} />

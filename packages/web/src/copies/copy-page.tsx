@@ -1,10 +1,10 @@
 import { PrinterOutlined } from '@ant-design/icons';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { App, Button, Input } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { troubleInWords } from '../api/client';
 import { changeCopy, copiesKey, copyQuery, type Copy } from '../api/copies';
+import { useWrite } from '../api/use-write';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { copyWords } from './copy-words';
@@ -28,18 +28,12 @@ function CopySheet({ copy }: { copy: Copy }) {
   const clock = useClock();
   const mayChange = useMayChange();
   const navigate = useNavigate();
-  const client = useQueryClient();
-  const { message } = App.useApp();
   const [name, setName] = useState(copy.name);
-  const change = async (fields: Parameters<typeof changeCopy>[1]) => {
-    try {
-      const changed = await changeCopy(id, fields);
-      await client.invalidateQueries({ queryKey: copiesKey });
-      client.setQueryData(copyQuery(id).queryKey, changed);
-    } catch (error) {
-      void message.error(troubleInWords(error));
-    }
-  };
+  const { write: change, isWriting } = useWrite(
+    'change-copy',
+    (fields: Parameters<typeof changeCopy>[1]) => changeCopy(id, fields),
+    { touches: [copiesKey] },
+  );
   return (
     <Page
       title={`Copy № ${copy.number}`}
@@ -65,7 +59,11 @@ function CopySheet({ copy }: { copy: Copy }) {
           </Button>
           {mayChange && (
             <>
-              <Button disabled={isInTimer} onClick={() => void change({ isInTimer: true })}>
+              <Button
+                disabled={isInTimer}
+                loading={isWriting}
+                onClick={() => void change({ isInTimer: true })}
+              >
                 {isInTimer ? 'This is in the timer' : 'The timer holds this one'}
               </Button>
               <Button

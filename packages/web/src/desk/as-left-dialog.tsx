@@ -1,9 +1,9 @@
-import { useQueryClient } from '@tanstack/react-query';
 import type { Plan } from '@water-clock/core/settings';
 import { Alert, App, Input, Modal } from 'antd';
 import { useId, useState } from 'react';
 import { troubleInWords } from '../api/client';
 import { addCopy, copiesKey } from '../api/copies';
+import { useWrite } from '../api/use-write';
 import { SettingsSheet } from '../copies/settings-sheet';
 
 interface LeftDialogProps {
@@ -15,26 +15,18 @@ interface LeftDialogProps {
 /** Keeps what is on the desk as the copy of what was left in the timer. */
 export function LeftDialog({ timerId, plan, onClose }: LeftDialogProps) {
   const [name, setName] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
-  const client = useQueryClient();
   const { message } = App.useApp();
   const nameId = useId();
+  const keeping = useWrite(
+    'save-as-left',
+    () => addCopy(timerId, { reason: 'left', name: name.trim(), document: plan }),
+    { touches: [copiesKey], isToldHere: true },
+  );
   const keep = async () => {
-    setBusy(true);
-    try {
-      const { number } = await addCopy(timerId, {
-        reason: 'left',
-        name: name.trim(),
-        document: plan,
-      });
-      await client.invalidateQueries({ queryKey: copiesKey });
-      void message.success(`Kept as copy № ${number}, as left.`);
-      onClose();
-    } catch (error) {
-      setTrouble(troubleInWords(error));
-      setBusy(false);
-    }
+    const done = await keeping.write();
+    if (!done) return;
+    void message.success(`Kept as copy № ${done.answer.number}, as left.`);
+    onClose();
   };
   return (
     <Modal
@@ -42,11 +34,11 @@ export function LeftDialog({ timerId, plan, onClose }: LeftDialogProps) {
       title="As left"
       width={680}
       okText="The timer holds just this"
-      confirmLoading={isBusy}
+      confirmLoading={keeping.isWriting}
       onOk={() => void keep()}
       onCancel={onClose}
     >
-      {trouble && <Alert type="error" showIcon title={trouble} />}
+      {keeping.error && <Alert type="error" showIcon title={troubleInWords(keeping.error)} />}
       <p>
         Hold this against the display before you leave: set to run, sensor active, clock right. It
         is kept as the copy that is in the timer now.

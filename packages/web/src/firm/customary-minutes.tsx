@@ -1,9 +1,8 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { Customary } from '@water-clock/core/needs';
 import { App, Button } from 'antd';
 import { useState } from 'react';
-import { troubleInWords } from '../api/client';
 import { sessionQuery, setCustomary } from '../api/session';
+import { useWrite } from '../api/use-write';
 import { LeaveGuard } from '../ui/leave-guard';
 import { CellInput } from '../ui/cell-input';
 import '../ui/grid-table.css';
@@ -20,20 +19,16 @@ const textOf = (customary: Customary): string => JSON.stringify(customary);
 export function CustomaryMinutes() {
   const { firm } = useSignedIn();
   const [table, setTable] = useState(firm.customary);
-  const client = useQueryClient();
   const { message } = App.useApp();
+  const { write, isWriting } = useWrite('change-customary', setCustomary, {
+    touches: [sessionQuery.queryKey],
+  });
   const mayChange = useMayChange();
   const isChanged = textOf(table) !== textOf(firm.customary);
   const save = async (): Promise<boolean> => {
-    try {
-      await setCustomary(table);
-      await client.invalidateQueries({ queryKey: sessionQuery.queryKey });
-      void message.success('Saved.');
-      return true;
-    } catch (error) {
-      void message.error(troubleInWords(error));
-      return false;
-    }
+    const done = await write(table);
+    if (done) void message.success('Saved.');
+    return done !== null;
   };
   return (
     <section className="sheet" aria-labelledby="customary">
@@ -96,6 +91,7 @@ export function CustomaryMinutes() {
           type="primary"
           style={{ marginTop: 10 }}
           disabled={!isChanged}
+          loading={isWriting}
           onClick={() => void save()}
         >
           {isChanged ? 'Save the table' : 'Saved'}

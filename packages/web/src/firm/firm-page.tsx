@@ -1,7 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Alert, App, Button, Form, Input, Radio, Select, Skeleton } from 'antd';
 import { useState } from 'react';
-import { troubleInWords } from '../api/client';
 import type { UnitSystem } from '../format/reading';
 import {
   addPerson,
@@ -11,7 +10,8 @@ import {
   type PersonFields,
   type Role,
 } from '../api/session';
-import { showFaults } from '../ui/form-errors';
+import { useWrite } from '../api/use-write';
+import { useFormErrors } from '../ui/form-errors';
 import { LoadError, Page } from '../ui/page';
 import { useSignedIn } from '../session/use-signed-in';
 import '../ui/list-page.css';
@@ -30,23 +30,16 @@ export function FirmPage() {
   const { person, firm } = useSignedIn();
   const isOwner = person.role === 'owner';
   const people = useQuery(peopleQuery);
-  const client = useQueryClient();
-  const { message } = App.useApp();
-  const change = async (fields: Parameters<typeof changeFirm>[0]) => {
-    try {
-      await changeFirm(fields);
-      await client.invalidateQueries({ queryKey: sessionQuery.queryKey });
-    } catch (error) {
-      void message.error(troubleInWords(error));
-    }
-  };
+  const { write: change, isWriting } = useWrite('change-firm', changeFirm, {
+    touches: [sessionQuery.queryKey],
+  });
   return (
     <Page title={firm.name}>
       <section className="sheet" aria-labelledby="units">
         <h2 id="units">Units</h2>
         <Radio.Group
           aria-labelledby="units"
-          disabled={!isOwner}
+          disabled={!isOwner || isWriting}
           value={firm.units}
           options={[
             { value: 'metric', label: 'metric: L/min, m², mm' },
@@ -79,6 +72,7 @@ export function FirmPage() {
           aria-labelledby="currency"
           showSearch
           disabled={!isOwner}
+          loading={isWriting}
           style={{ width: 120 }}
           value={firm.currency}
           options={CURRENCIES}
@@ -110,19 +104,19 @@ export function FirmPage() {
 function AddPerson() {
   const [form] = Form.useForm<PersonFields>();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const client = useQueryClient();
   const { message } = App.useApp();
+  const adding = useWrite('add-person', addPerson, {
+    touches: [peopleQuery.queryKey],
+    isToldHere: true,
+  });
   const add = async (fields: PersonFields) => {
     setTrouble(null);
-    try {
-      const { name } = await addPerson(fields);
-      form.resetFields();
-      void message.success(`${name} can sign in now.`);
-      await client.invalidateQueries({ queryKey: peopleQuery.queryKey });
-    } catch (error) {
-      setTrouble(showFaults(form, error));
-    }
+    const done = await adding.write(fields);
+    if (!done) return;
+    form.resetFields();
+    void message.success(`${done.answer.name} can sign in now.`);
   };
+  useFormErrors(form, adding.error, setTrouble);
   return (
     <section className="sheet form-page" aria-labelledby="add-person">
       <h2 id="add-person">Add somebody</h2>
@@ -153,7 +147,7 @@ function AddPerson() {
             />
           </Form.Item>
         </div>
-        <Button type="primary" htmlType="submit">
+        <Button type="primary" htmlType="submit" loading={adding.isWriting}>
           Add
         </Button>
       </Form>

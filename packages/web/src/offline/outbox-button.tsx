@@ -3,7 +3,9 @@ import { App, Button, Drawer } from 'antd';
 import { useState } from 'react';
 import { momentWords } from '../format/moment-words';
 import { useClock } from '../session/use-signed-in';
-import { outbox, type OutboxItem } from './outbox';
+import { downloadText } from '../ui/text-files';
+import { outbox } from './browser-outbox';
+import type { OutboxItem } from './outbox';
 import './outbox.css';
 import { useFlush, useFlushing, useOutbox } from './use-outbox';
 
@@ -34,9 +36,12 @@ export function OutboxButton() {
       </Button>
       <Drawer title="On this device only" open={isOpen} onClose={() => setOpen(false)} size={420}>
         <p className="soft">
-          What is done without signal is kept here, and goes up by itself when the connection is
+          What is done without signal is kept here, and is sent by itself when the connection is
           back.
         </p>
+        <Button onClick={() => downloadText('waiting-to-be-sent.json', fileOf(items))}>
+          Export what waits
+        </Button>
         <ul className="outbox">
           {items.map((item) => (
             <Item key={item.id} item={item} />
@@ -47,10 +52,22 @@ export function OutboxButton() {
   );
 }
 
+/** What waits, as somebody can send it by hand: what it is, and where it was to go. */
+const fileOf = (items: readonly OutboxItem[]): string =>
+  JSON.stringify(
+    items.map(({ madeAt, words, method, path, body, trouble, delay }) => ({
+      ...{ madeAt, words, method, path, body },
+      ...((trouble ?? delay) !== undefined && { reason: trouble ?? delay }),
+    })),
+    null,
+    2,
+  );
+
 function Item({ item }: { item: OutboxItem }) {
   const clock = useClock();
   const flush = useFlush();
   const { modal } = App.useApp();
+  const { trouble, delay, nextAt } = item;
   const discard = () =>
     void modal.confirm({
       title: 'Throw it away?',
@@ -63,18 +80,25 @@ function Item({ item }: { item: OutboxItem }) {
     <li>
       <strong>{item.words}</strong>
       <span className="soft">{momentWords(item.madeAt, clock)}</span>
-      {item.trouble && (
-        <>
-          <span role="alert">Refused: {item.trouble}</span>
-          <span>
-            <Button size="small" onClick={() => void outbox.retry(item.id).then(flush)}>
-              Try again
-            </Button>{' '}
+      {trouble && <span role="alert">Refused: {trouble}</span>}
+      {!trouble && delay && (
+        <span>
+          Not sent yet: {delay}
+          {nextAt !== undefined &&
+            ` It is tried again at ${momentWords(new Date(nextAt).toISOString(), clock).split(', ')[1]}.`}
+        </span>
+      )}
+      {(trouble ?? delay) !== undefined && (
+        <span>
+          <Button size="small" onClick={() => void outbox.retry(item.id).then(flush)}>
+            {trouble ? 'Try again' : 'Send now'}
+          </Button>{' '}
+          {trouble && (
             <Button size="small" danger onClick={discard}>
               Throw away…
             </Button>
-          </span>
-        </>
+          )}
+        </span>
       )}
     </li>
   );

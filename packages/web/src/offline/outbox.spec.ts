@@ -1,6 +1,6 @@
 import type { UseStore } from 'idb-keyval';
 import { ApiError } from '../api/client';
-import { Outbox, type OutboxItem } from './outbox';
+import { Outbox, waitAfter, type OutboxItem, type Send, type Tabs } from './outbox';
 
 /** A store that answers as the browser's does, one transaction after another. */
 function memory(): UseStore {
@@ -22,15 +22,17 @@ function memory(): UseStore {
     Promise.resolve(act(store as unknown as IDBObjectStore))) as UseStore;
 }
 
-const item = (id: string, minute: number, personId = 'ines'): OutboxItem => ({
+const item = (id: string, minute: number, fields: Partial<OutboxItem> = {}): OutboxItem => ({
   id,
   madeAt: `2026-06-01T10:0${minute}:00.000Z`,
-  personId,
+  personId: 'ines',
+  lane: 'garage',
   method: 'POST',
   path: `/${id}`,
   body: { id },
   words: id,
   touches: [['visits']],
+  ...fields,
 });
 
 const offline = () => Promise.reject(new ApiError(0, 'No connection', 'There is none.'));
@@ -46,43 +48,70 @@ const sent: string[] = [];
 const onSent = async ({ id }: OutboxItem) => void sent.push(id);
 beforeEach(() => sent.splice(0));
 
+/** One tab by itself, or one of several that share a lock and hear each other. */
+function tabsOf(shared: { isLocked: boolean; listeners: (() => void)[] }): Tabs {
+  const own: (() => void)[] = [];
+  return {
+    alone: async (work) => {
+      if (shared.isLocked) return;
+      shared.isLocked = true;
+      await work().finally(() => (shared.isLocked = false));
+    },
+    tell: () => shared.listeners.filter((one) => !own.includes(one)).forEach((one) => one()),
+    listen: (listener) => {
+      own.push(listener);
+      shared.listeners.push(listener);
+    },
+  };
+}
+const browser = () => ({ isLocked: false, listeners: [] as (() => void)[] });
+
+let now = 0;
+const outboxOf = (send: Send, { store = memory(), tabs = tabsOf(browser()) } = {}) =>
+  new Outbox(store, send, tabs, () => now);
+const busy = () => Promise.reject(new ApiError(503, 'Busy', 'Try again in a while.'));
+beforeEach(() => (now = 0));
+
 it('keeps everything over a reload, and sends it in the order in which it was made', async () => {
   const store = memory();
-  const first = new Outbox(store, offline);
+  const first = outboxOf(offline, { store });
   await first.add(item('b', 2));
   await first.add(item('a', 1));
   await first.flush('ines', onSent);
-  expect(ids(first)).toEqual(['b', 'a']);
+  expect(ids(first)).toEqual(['a', 'b']);
 
   const paths: string[] = [];
-  const later = new Outbox(store, async (path) => void paths.push(path));
+  const later = outboxOf(async (path) => void paths.push(path), { store });
   await later.open();
   expect(ids(later)).toEqual(['a', 'b']);
+  await later.hurry();
   await later.flush('ines', onSent);
   expect(paths).toEqual(['/a', '/b']);
   expect(sent).toEqual(['a', 'b']);
-  const empty = new Outbox(store, offline);
+  const empty = outboxOf(offline, { store });
   await empty.open();
   expect(ids(empty)).toEqual([]);
 });
 
 it('stops where the connection ends, and goes on there', async () => {
   let answers = 1;
-  const outbox = new Outbox(memory(), () => (answers-- > 0 ? Promise.resolve() : offline()));
+  const outbox = outboxOf(() => (answers-- > 0 ? Promise.resolve() : offline()));
   await outbox.add(item('a', 1));
   await outbox.add(item('b', 2));
   await outbox.flush('ines', onSent);
   expect(ids(outbox)).toEqual(['b']);
   answers = 5;
+  // Not before its time, unless the connection is back.
+  await outbox.flush('ines', onSent);
+  expect(sent).toEqual(['a']);
+  await outbox.hurry();
   await outbox.flush('ines', onSent);
   expect(sent).toEqual(['a', 'b']);
 });
 
 it('keeps what was refused with the reason, sends the rest, and tries again when told', async () => {
   let isWrong = true;
-  const outbox = new Outbox(memory(), (path) =>
-    path === '/a' && isWrong ? refuse() : Promise.resolve(),
-  );
+  const outbox = outboxOf((path) => (path === '/a' && isWrong ? refuse() : Promise.resolve()));
   await outbox.add(item('a', 1));
   await outbox.add(item('b', 2));
   await outbox.flush('ines', onSent);
@@ -98,12 +127,12 @@ it('keeps what was refused with the reason, sends the rest, and tries again when
 });
 
 it('sends only what is of the person who is signed in; without a session it waits', async () => {
-  const outbox = new Outbox(memory(), () => Promise.resolve());
+  const outbox = outboxOf(() => Promise.resolve());
   await outbox.add(item('mine', 1));
-  await outbox.add(item('theirs', 2, 'tomas'));
+  await outbox.add(item('theirs', 2, { personId: 'tomas' }));
   await outbox.flush('ines', onSent);
   expect(ids(outbox)).toEqual(['theirs']);
-  const signedOut = new Outbox(memory(), () =>
+  const signedOut = outboxOf(() =>
     Promise.reject(new ApiError(401, 'Not signed in', 'Sign in first.')),
   );
   await signedOut.add(item('a', 1));
@@ -113,7 +142,7 @@ it('sends only what is of the person who is signed in; without a session it wait
 });
 
 it('hands on what the server answered, before the change is forgotten', async () => {
-  const outbox = new Outbox(memory(), async (path) => ({ from: path }));
+  const outbox = outboxOf(async (path) => ({ from: path }));
   await outbox.add(item('a', 1));
   const told: unknown[] = [];
   await outbox.flush('ines', async ({ id }, answer) => {
@@ -124,9 +153,106 @@ it('hands on what the server answered, before the change is forgotten', async ()
 
 it('two that flush at once send each change once', async () => {
   const paths: string[] = [];
-  const outbox = new Outbox(memory(), async (path) => void paths.push(path));
+  const outbox = outboxOf(async (path) => void paths.push(path));
   await outbox.add(item('a', 1));
   await outbox.add(item('b', 2));
   await Promise.all([outbox.flush('ines', onSent), outbox.flush('ines', onSent)]);
   expect(paths).toEqual(['/a', '/b']);
+});
+
+it('sends again what the server could not take in now, after growing waits, and says why it waits', async () => {
+  const times: number[] = [];
+  const outbox = outboxOf(() => {
+    times.push(now);
+    return busy();
+  });
+  await outbox.add(item('a', 1));
+  for (; now <= 60_000; now += 500) await outbox.flush('ines', onSent);
+  expect(times).toEqual([0, 2000, 6000, 14_000, 30_000]);
+  expect(outbox.snapshot()).toMatchObject([{ id: 'a', delay: 'Try again in a while.', tries: 5 }]);
+  expect([1, 2, 3, 20].map(waitAfter)).toEqual([2000, 4000, 8000, 300_000]);
+  await outbox.retry('a');
+  await outbox.flush('ines', onSent);
+  expect(times).toHaveLength(6);
+});
+
+it.each([408, 413, 429, 500, 503])('an answer of %d is no refusal', async (status) => {
+  const outbox = outboxOf(() => Promise.reject(new ApiError(status, 'Not now', 'Not now.')));
+  await outbox.add(item('a', 1));
+  await outbox.flush('ines', onSent);
+  expect(outbox.snapshot()).toMatchObject([{ id: 'a', delay: 'Not now.' }]);
+  expect(outbox.snapshot()[0]!.trouble).toBeUndefined();
+});
+
+it('holds up later changes of the same timer only', async () => {
+  const outbox = outboxOf((path) => (path === '/a' ? busy() : Promise.resolve()));
+  await outbox.add(item('a', 1));
+  await outbox.add(item('b', 2));
+  await outbox.add(item('c', 3, { lane: 'shed' }));
+  await outbox.flush('ines', onSent);
+  expect(sent).toEqual(['c']);
+  expect(ids(outbox)).toEqual(['a', 'b']);
+});
+
+it('counts nothing as waiting before the device has it', async () => {
+  const full = (() => Promise.reject(new Error('No room.'))) as UseStore;
+  const outbox = outboxOf(() => Promise.resolve(), { store: full });
+  await expect(outbox.add(item('a', 1))).rejects.toThrow('No room.');
+  expect(outbox.snapshot()).toEqual([]);
+});
+
+it('two tabs have one queue: each shows what the other put in, and one of them sends it', async () => {
+  const [store, shared, paths] = [memory(), browser(), [] as string[]];
+  const send: Send = async (path) => void paths.push(path);
+  const [one, other] = [
+    outboxOf(send, { store, tabs: tabsOf(shared) }),
+    outboxOf(send, { store, tabs: tabsOf(shared) }),
+  ];
+  await one.add(item('a', 1));
+  await new Promise((resolve) => setTimeout(resolve));
+  expect(ids(other)).toEqual(['a']);
+  await Promise.all([one.flush('ines', onSent), other.flush('ines', onSent)]);
+  await new Promise((resolve) => setTimeout(resolve));
+  expect([paths, ids(one), ids(other)]).toEqual([['/a'], [], []]);
+});
+
+it('carries over what an earlier version queued, in its order', async () => {
+  const store = memory();
+  const { lane: _lane, ...old } = item('a', 1);
+  const queued = outboxOf(offline, { store });
+  await queued.add(old as OutboxItem);
+  await queued.add({
+    ...old,
+    id: 'b',
+    path: '/b',
+    madeAt: '2026-06-01T10:02:00.000Z',
+  } as OutboxItem);
+  const paths: string[] = [];
+  const outbox = outboxOf(async (path) => void paths.push(path), { store });
+  await outbox.open();
+  await outbox.flush('ines', onSent);
+  expect(paths).toEqual(['/a', '/b']);
+});
+
+it('leaves nothing of a person who signs out, and keeps what is of others', async () => {
+  const outbox = outboxOf(offline);
+  await outbox.add(item('mine', 1));
+  await outbox.add(item('theirs', 2, { personId: 'tomas' }));
+  await outbox.forget('ines');
+  expect(ids(outbox)).toEqual(['theirs']);
+});
+
+it('tells when the server has a change, and at once when it has to wait', async () => {
+  const sends = outboxOf(() => Promise.resolve());
+  await sends.add(item('a', 1));
+  const isSent = sends.settled('a');
+  await sends.flush('ines', onSent);
+  expect(await isSent).toBe(true);
+  const waits = outboxOf(offline);
+  await waits.add(item('a', 1));
+  const stillWaits = waits.settled('a');
+  await waits.flush('ines', onSent);
+  expect(await stillWaits).toBe(false);
+  await waits.add(item('b', 2));
+  expect(await waits.settled('b', 1)).toBe(false);
 });

@@ -1,5 +1,5 @@
-import { createStore, del, set, values, type UseStore } from 'idb-keyval';
-import { ApiError, request } from '../api/client';
+import { del, set, values, type UseStore } from 'idb-keyval';
+import { ApiError, troubleInWords } from '../api/client';
 
 /** A change that was made on this device and is on its way to the server. */
 export interface OutboxItem {
@@ -8,6 +8,8 @@ export interface OutboxItem {
   /** Gives the order in which changes were made. */
   readonly madeAt: string;
   readonly personId: string;
+  /** The timer that it is of: later changes of the same timer wait for it, those of others do not. */
+  readonly lane: string;
   readonly method: 'POST' | 'PATCH';
   readonly path: string;
   readonly body: unknown;
@@ -19,6 +21,10 @@ export interface OutboxItem {
   readonly answers?: readonly unknown[];
   /** Why the server refused it; absent while it waits. */
   readonly trouble?: string;
+  /** How often it was sent and not taken in, why not the last time, and when it is sent again. */
+  readonly tries?: number;
+  readonly delay?: string;
+  readonly nextAt?: number;
 }
 
 export type Send = (
@@ -26,19 +32,40 @@ export type Send = (
   asked: { method: 'POST' | 'PATCH'; body: unknown },
 ) => Promise<unknown>;
 
+/** What keeps several tabs from sending the same change, and tells them of each other's. */
+export interface Tabs {
+  /** Runs alone among all tabs; not at all where another is at it. */
+  readonly alone: (work: () => Promise<void>) => Promise<void>;
+  readonly tell: () => void;
+  readonly listen: (listener: () => void) => void;
+}
+
+const FIRST_WAIT_MS = 2000;
+const LONGEST_WAIT_MS = 5 * 60_000;
+const LOOKED_ON_MS = 5000;
+
+/** How long to wait after so many tries: twice as long each time, up to five minutes. */
+export const waitAfter = (tries: number): number =>
+  Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** Math.max(0, tries - 1));
+
 /**
- * Changes that wait on the device until the server has them: in order, over reloads, and each only once.
- * What the server refuses stays, with the reason, until the person tries it again or throws it away.
+ * Changes that wait on the device until the server has them: of one timer in order, over reloads, and each only
+ * once, from whichever tab. What cannot be taken in now is sent again after a while, longer each time, and holds
+ * up only what comes after it of the same timer. What the server refuses stays, with the reason, until the person
+ * sends it again or throws it away.
  */
 export class Outbox {
   private items: readonly OutboxItem[] = [];
   private readonly listeners = new Set<() => void>();
-  private isFlushing = false;
 
   constructor(
     private readonly store: UseStore,
     private readonly send: Send,
-  ) {}
+    private readonly tabs: Tabs,
+    private readonly now: () => number = Date.now,
+  ) {
+    tabs.listen(() => void this.open().catch(() => undefined));
+  }
 
   readonly subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
@@ -48,63 +75,136 @@ export class Outbox {
   /** All that waits or was refused, in the order in which it was made. */
   readonly snapshot = (): readonly OutboxItem[] => this.items;
 
-  /** Reads what an earlier page left. */
+  /** Reads what an earlier page, or another tab, left. */
   async open(): Promise<void> {
-    const left = await values<OutboxItem>(this.store);
-    this.change(left.sort((a, b) => a.madeAt.localeCompare(b.madeAt)));
-  }
-
-  /** Takes a change in; it is safe on the device when this is done. */
-  async add(item: OutboxItem): Promise<void> {
-    this.change([...this.items, item]);
-    await set(item.id, item, this.store);
-  }
-
-  /** Sends what waits of a person, one after another; stops where there is no connection. */
-  async flush(
-    personId: string,
-    onSent: (item: OutboxItem, answer: unknown) => Promise<unknown>,
-  ): Promise<void> {
-    if (this.isFlushing) return;
-    this.isFlushing = true;
-    try {
-      for (;;) {
-        const item = this.items.find((one) => one.personId === personId && !one.trouble);
-        if (!item) return;
-        const { path, method, body } = item;
-        let answer: unknown;
-        try {
-          answer = await this.send(path, { method, body });
-        } catch (error) {
-          if (!isRefusal(error)) return;
-          await this.put({ ...item, trouble: refusalWords(error) });
-          continue;
-        }
-        // First what it changed, then the change itself: it is never seen to be gone.
-        await onSent(item, answer);
-        await this.discard(item.id);
-      }
-    } finally {
-      this.isFlushing = false;
+    for (;;) {
+      const before = this.items;
+      const left = (await values<OutboxItem>(this.store)).map(carriedOver);
+      // What was changed here while it was read is newer than what was read.
+      if (this.items !== before) continue;
+      this.change(left.sort((a, b) => a.madeAt.localeCompare(b.madeAt)));
+      return;
     }
   }
 
-  /** Lets a refused change be sent again. */
+  /** Takes a change in; it is on the device when this is done, and not before. Rejects where it cannot be kept. */
+  async add(item: OutboxItem): Promise<void> {
+    await this.put(item);
+  }
+
+  /** Sends what waits of a person, the timers each in their order, as far as it goes now. */
+  flush(
+    personId: string,
+    onSent: (item: OutboxItem, answer: unknown) => Promise<unknown>,
+  ): Promise<void> {
+    return this.tabs.alone(async () => {
+      // Another tab may have sent some of it meanwhile.
+      await this.open();
+      const held = new Set<string>();
+      for (;;) {
+        const item = this.next(personId, held);
+        if (!item) return;
+        const isGone = await this.sendOne(item, onSent);
+        if (!isGone && this.isSignedOut) return;
+        if (!isGone) held.add(item.lane);
+      }
+    });
+  }
+
+  /**
+   * True as soon as the server has a change; false when it waits: it could not be sent, was refused, or takes longer
+   * than somebody would look on.
+   */
+  settled(id: string, atMostMs = LOOKED_ON_MS): Promise<boolean> {
+    return new Promise((resolve) => {
+      const done = (isSent: boolean) => {
+        clearTimeout(timer);
+        stop();
+        resolve(isSent);
+      };
+      const look = () => {
+        const item = this.items.find((one) => one.id === id);
+        if (!item) done(true);
+        else if (item.delay !== undefined || item.trouble !== undefined) done(false);
+      };
+      const timer = setTimeout(() => done(false), atMostMs);
+      const stop = this.subscribe(look);
+      look();
+    });
+  }
+
+  private isSignedOut = false;
+
+  private next(personId: string, held: ReadonlySet<string>): OutboxItem | undefined {
+    const waits = new Set(held);
+    for (const item of this.items) {
+      if (item.personId !== personId || item.trouble || waits.has(item.lane)) continue;
+      if ((item.nextAt ?? 0) <= this.now()) return item;
+      waits.add(item.lane);
+    }
+    return undefined;
+  }
+
+  /** True when it is not to be waited for any more: it went in, or was refused. */
+  private async sendOne(
+    item: OutboxItem,
+    onSent: (item: OutboxItem, answer: unknown) => Promise<unknown>,
+  ): Promise<boolean> {
+    const { path, method, body } = item;
+    let answer: unknown;
+    try {
+      answer = await this.send(path, { method, body });
+    } catch (error) {
+      this.isSignedOut = error instanceof ApiError && error.status === SIGN_IN_FIRST;
+      if (this.isSignedOut) return false;
+      if (isRefusal(error)) await this.put({ ...item, trouble: troubleInWords(error) });
+      else {
+        const tries = (item.tries ?? 0) + 1;
+        const nextAt = this.now() + waitAfter(tries);
+        await this.put({ ...item, tries, nextAt, delay: troubleInWords(error) });
+      }
+      return isRefusal(error);
+    }
+    this.isSignedOut = false;
+    // First what it changed, then the change itself: it is never seen to be gone.
+    await onSent(item, answer);
+    await this.discard(item.id);
+    return true;
+  }
+
+  /** Lets a change be sent again, at once. */
   async retry(id: string): Promise<void> {
     const item = this.items.find((one) => one.id === id);
     if (!item) return;
-    const { trouble: _trouble, ...waiting } = item;
+    const { trouble: _trouble, nextAt: _nextAt, ...waiting } = item;
     await this.put(waiting);
+  }
+
+  /** Lets all that only waits be sent again at once: the connection is back. */
+  async hurry(): Promise<void> {
+    for (const { nextAt: _nextAt, ...item } of this.items.filter(({ nextAt }) => nextAt))
+      await this.put(item);
   }
 
   async discard(id: string): Promise<void> {
     await del(id, this.store);
     this.change(this.items.filter((item) => item.id !== id));
+    this.tabs.tell();
+  }
+
+  /** Leaves nothing of a person's on the device. */
+  async forget(personId: string): Promise<void> {
+    for (const { id } of this.items.filter((item) => item.personId === personId))
+      await this.discard(id);
   }
 
   private async put(item: OutboxItem): Promise<void> {
     await set(item.id, item, this.store);
-    this.change(this.items.map((one) => (one.id === item.id ? item : one)));
+    const isKnown = this.items.some(({ id }) => id === item.id);
+    this.change(
+      isKnown ? this.items.map((one) => (one.id === item.id ? item : one)) : [...this.items, item],
+    );
+    this.tabs.tell();
   }
 
   private change(items: readonly OutboxItem[]): void {
@@ -114,15 +214,17 @@ export class Outbox {
 }
 
 const SIGN_IN_FIRST = 401;
+/** Answers of 4xx that say: not now. */
+const NOT_NOW = [SIGN_IN_FIRST, 408, 413, 429];
 
 /** Whether the server had it and said no; otherwise it may go through another time. */
 const isRefusal = (error: unknown): error is ApiError =>
   error instanceof ApiError &&
   error.status >= 400 &&
   error.status < 500 &&
-  error.status !== SIGN_IN_FIRST;
+  !NOT_NOW.includes(error.status);
 
-const refusalWords = ({ message, places }: ApiError): string =>
-  [message, ...places.map(({ path, message: fault }) => `${path}: ${fault}.`)].join(' ');
+/** One lane for all that was queued before there were lanes, so that it keeps its order. */
+const OLD_LANE = '';
 
-export const outbox = new Outbox(createStore('water-clock-outbox', 'changes'), request);
+const carriedOver = (item: OutboxItem): OutboxItem => ({ ...item, lane: item.lane ?? OLD_LANE });

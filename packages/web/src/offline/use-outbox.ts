@@ -1,11 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
-import { keepNow } from './kept-queries';
+import { tellOtherTabs } from '../api/other-tabs';
 import { useSignedIn } from '../session/use-signed-in';
-import { outbox, type OutboxItem } from './outbox';
+import { keepAnswer, keptAnswers } from './kept-queries';
+import { outbox } from './browser-outbox';
+import type { OutboxItem } from './outbox';
 
 /** Without an event that says so, a connection is looked for this often while something waits. */
-const LOOK_AGAIN_MILLISECONDS = 5000;
+const LOOK_AGAIN_MILLISECONDS = 2000;
 
 /** What waits on this device, of whoever is signed in. */
 export function useOutbox(): readonly OutboxItem[] {
@@ -14,31 +16,42 @@ export function useOutbox(): readonly OutboxItem[] {
   return useMemo(() => all.filter(({ personId }) => personId === person.id), [all, person.id]);
 }
 
-/** Sends what waits: at once, when the connection is back, and every few seconds. */
+/** Sends what waits. */
 export function useFlush(): () => Promise<void> {
   const { person } = useSignedIn();
   const client = useQueryClient();
   return useCallback(
     () =>
       outbox.flush(person.id, async ({ touches, answers }, answer) => {
-        if (answers) client.setQueryData(answers, answer);
+        if (answers) await keepAnswer(client, answers, answer);
+        tellOtherTabs(touches);
         await Promise.all(
           touches.map((queryKey) => client.invalidateQueries({ queryKey, refetchType: 'all' })),
         );
         // Were it forgotten here before it is kept there, it would be gone without signal.
-        await keepNow();
+        await Promise.all(
+          touches.flatMap((queryKey) =>
+            client
+              .getQueryCache()
+              .findAll({ queryKey })
+              .filter(({ meta, state }) => meta?.['isKept'] === true && state.data !== undefined)
+              .map((query) => keptAnswers.persistQuery(query)),
+          ),
+        );
       }),
     [person.id, client],
   );
 }
 
+/** Sends what waits: at once, when the connection is back, and every few seconds. */
 export function useFlushing(): void {
   const flush = useFlush();
   const isWaiting = useOutbox().some(({ trouble }) => !trouble);
   useEffect(() => {
-    void flush();
-    window.addEventListener('online', flush);
-    return () => window.removeEventListener('online', flush);
+    const hurry = () => void outbox.hurry().then(flush);
+    hurry();
+    window.addEventListener('online', hurry);
+    return () => window.removeEventListener('online', hurry);
   }, [flush]);
   useEffect(() => {
     if (!isWaiting) return;
@@ -47,10 +60,17 @@ export function useFlushing(): void {
   }, [isWaiting, flush]);
 }
 
-/** Makes a change that goes to the server now, or as soon as there is a connection. */
-export function useSendLater(): (
-  change: Omit<OutboxItem, 'madeAt' | 'personId' | 'trouble'>,
-) => Promise<void> {
+export type Change = Pick<
+  OutboxItem,
+  'id' | 'lane' | 'method' | 'path' | 'body' | 'words' | 'touches'
+> &
+  Partial<Pick<OutboxItem, 'answers'>>;
+
+/**
+ * Makes a change that goes to the server now, or as soon as there is a connection. Done when it is on the device;
+ * rejects where it cannot be kept there.
+ */
+export function useSendLater(): (change: Change) => Promise<void> {
   const { person } = useSignedIn();
   const flush = useFlush();
   return useCallback(

@@ -1,9 +1,9 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { Alert, Button, Modal } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '../api/client';
 import { importProperty, previewImport, propertiesKey, type ImportAnswer } from '../api/properties';
+import { useWrite } from '../api/use-write';
 import { FileButton } from '../ui/file-button';
 
 interface Looked {
@@ -15,27 +15,32 @@ interface Looked {
 export function ImportDialog({ onClose }: { onClose: () => void }) {
   const [looked, setLooked] = useState<Looked | null>(null);
   const [trouble, setTrouble] = useState<unknown>(null);
-  const client = useQueryClient();
   const navigate = useNavigate();
+  const looking = useWrite('preview-import', previewImport, { isToldHere: true });
+  const importing = useWrite('import-property', importProperty, {
+    touches: [propertiesKey],
+    isToldHere: true,
+  });
   const look = async (text: string) => {
     setLooked(null);
     setTrouble(null);
+    importing.reset();
+    let document: unknown;
     try {
-      const document: unknown = JSON.parse(text.replace(/^\uFEFF/, ''));
-      setLooked({ document, answer: await previewImport(document) });
+      document = JSON.parse(text.replace(/^\uFEFF/, ''));
     } catch (error) {
+      looking.reset();
       setTrouble(error);
+      return;
     }
+    const done = await looking.write(document);
+    if (done) setLooked({ document, answer: done.answer });
   };
   const bringIn = async ({ document }: Looked) => {
-    try {
-      const { propertyId } = await importProperty(document);
-      await client.invalidateQueries({ queryKey: propertiesKey });
-      await navigate(`/properties/${propertyId}`);
-    } catch (error) {
-      setTrouble(error);
-    }
+    const done = await importing.write(document);
+    if (done) await navigate(`/properties/${done.answer.propertyId}`);
   };
+  const refused = trouble ?? looking.error ?? importing.error;
   const changes = looked?.answer.changes ?? [];
   return (
     <Modal
@@ -50,6 +55,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
           key="bring"
           type="primary"
           disabled={!looked || changes.length === 0}
+          loading={importing.isWriting}
           onClick={() => looked && void bringIn(looked)}
         >
           Bring it in
@@ -63,7 +69,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
       <FileButton accept=".json,application/json" onText={(text) => void look(text)}>
         Choose a file…
       </FileButton>
-      {trouble !== null && <ImportTrouble error={trouble} />}
+      {refused !== null && <ImportTrouble error={refused} />}
       {looked && (
         <section aria-label="What it would do" style={{ marginTop: 12 }}>
           <strong>{looked.answer.name}</strong>

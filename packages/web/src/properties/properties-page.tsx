@@ -1,8 +1,8 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 import { counted } from '@water-clock/core/words';
-import { App, Button, Input, Select, Switch, Table, type TableColumnsType } from 'antd';
-import { useEffect, useState } from 'react';
+import { App, Button, Checkbox, Input, Radio, Skeleton } from 'antd';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { troubleInWords } from '../api/client';
 import {
@@ -11,14 +11,18 @@ import {
   type PropertyPage,
   type PropertySearch,
 } from '../api/properties';
+import { DataTable, Pages, type DataColumn } from '../ui/data-table';
 import { EmptyState } from '../ui/empty-state';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
-import { takeAlong } from '../visit/use-timer-on-device';
+import { saveForOffline } from '../visit/use-timer-on-device';
 import { todayHere } from '../format/today';
-import { ImportDialog } from './import-dialog';
 import { OutlookWords } from '../property/outlook-words';
 import './properties-page.css';
+
+const ImportDialog = lazy(async () => ({
+  default: (await import('./import-dialog')).ImportDialog,
+}));
 
 const SORTS = [
   { value: 'name', label: 'by name' },
@@ -26,11 +30,10 @@ const SORTS = [
   { value: 'newest', label: 'newest first' },
 ] satisfies { value: PropertySearch['sort']; label: string }[];
 
-const columns: TableColumnsType<PropertyListing> = [
+const columns: readonly DataColumn<PropertyListing>[] = [
   {
     title: 'Property',
-    key: 'property',
-    render: (_, { id, name, address, town }) => (
+    cell: ({ id, name, address, town }) => (
       <>
         <Link to={`/properties/${id}`}>
           <strong>{name}</strong>
@@ -39,11 +42,10 @@ const columns: TableColumnsType<PropertyListing> = [
       </>
     ),
   },
-  { title: 'Contact', dataIndex: 'contactName', responsive: ['md'] },
+  { title: 'Contact', cell: ({ contactName }) => contactName, from: 'md' },
   {
     title: 'Timers, and their next fourteen nights',
-    key: 'timers',
-    render: (_, { timers }) =>
+    cell: ({ timers }) =>
       timers.length === 0 ? (
         <span className="soft">no timer yet</span>
       ) : (
@@ -97,15 +99,15 @@ function useTyped(settled: string, settle: (text: string) => void) {
   return [typed, setTyped] as const;
 }
 
-/** Brings the homes that are listed onto the device, to be visited without signal. */
-function TakeAlong({ rows }: { rows: readonly PropertyListing[] }) {
+/** Brings the homes that are listed onto the device, for use without signal. */
+function SaveForOffline({ rows }: { rows: readonly PropertyListing[] }) {
   const client = useQueryClient();
   const { message } = App.useApp();
   const [isBusy, setBusy] = useState(false);
   const take = async () => {
     setBusy(true);
     try {
-      await takeAlong(
+      await saveForOffline(
         client,
         rows.flatMap(({ timers }) => timers.map(({ id }) => id)),
       );
@@ -120,7 +122,7 @@ function TakeAlong({ rows }: { rows: readonly PropertyListing[] }) {
   };
   return (
     <Button loading={isBusy} disabled={rows.length === 0} onClick={() => void take()}>
-      Take these along
+      Save for offline
     </Button>
   );
 }
@@ -135,7 +137,7 @@ export function PropertiesPage() {
   const isEmpty = found.data?.total === 0 && search.q === '' && search.archived === 'no';
   const actions = (
     <>
-      {mayChange && <TakeAlong rows={found.data?.rows ?? []} />}
+      {mayChange && <SaveForOffline rows={found.data?.rows ?? []} />}
       {mayChange && <Button onClick={() => setImporting(true)}>Import…</Button>}
       <Button
         type="primary"
@@ -164,7 +166,11 @@ export function PropertiesPage() {
           <FoundTable {...{ search, found }} onPage={(page) => go({ page })} />
         </>
       )}
-      {isImporting && <ImportDialog onClose={() => setImporting(false)} />}
+      {isImporting && (
+        <Suspense>
+          <ImportDialog onClose={() => setImporting(false)} />
+        </Suspense>
+      )}
     </Page>
   );
 }
@@ -190,21 +196,19 @@ function SearchBar({ search, found, onChange }: SearchBarProps) {
         onChange={(event) => setTyped(event.target.value)}
         style={{ maxWidth: 340 }}
       />
-      <Select
+      <Radio.Group
         aria-label="Sorted"
+        optionType="button"
         value={search.sort}
         options={SORTS}
-        onChange={(sort) => onChange({ sort })}
-        style={{ width: 140 }}
+        onChange={(event) => onChange({ sort: event.target.value as PropertySearch['sort'] })}
       />
-      <label>
-        <Switch
-          size="small"
-          checked={search.archived === 'yes'}
-          onChange={(on) => onChange({ archived: on ? 'yes' : 'no' })}
-        />{' '}
+      <Checkbox
+        checked={search.archived === 'yes'}
+        onChange={(event) => onChange({ archived: event.target.checked ? 'yes' : 'no' })}
+      >
         archived ones
-      </label>
+      </Checkbox>
       <span className="soft" role="status">
         {found !== undefined && `${found} found`}
       </span>
@@ -218,32 +222,22 @@ interface FoundTableProps {
   readonly onPage: (page: number) => void;
 }
 
-function FoundTable({ search, found: { data, isPending }, onPage }: FoundTableProps) {
+function FoundTable({ search, found: { data }, onPage }: FoundTableProps) {
+  if (!data) return <Skeleton active />;
   return (
-    <Table
-      rowKey="id"
-      size="small"
-      columns={columns}
-      dataSource={[...(data?.rows ?? [])]}
-      loading={isPending}
-      pagination={
-        data && data.total > data.pageSize
-          ? {
-              current: search.page,
-              pageSize: data.pageSize,
-              total: data.total,
-              showSizeChanger: false,
-              onChange: onPage,
-            }
-          : false
-      }
-      locale={{
-        emptyText:
+    <>
+      <DataTable
+        label="Properties"
+        columns={columns}
+        rows={data.rows}
+        keyOf={({ id }) => id}
+        nothing={
           search.q === ''
             ? 'Nothing is archived.'
-            : `No property has all the words of "${search.q}".`,
-      }}
-      scroll={{ x: 'max-content' }}
-    />
+            : `No property has all the words of "${search.q}".`
+        }
+      />
+      <Pages page={search.page} pageSize={data.pageSize} total={data.total} onPage={onPage} />
+    </>
   );
 }

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { GENERIC_TYPES, type TimerCapability } from '@water-clock/core/timer-types';
 import { Alert, Button, Form, Input, InputNumber, Modal, Select } from 'antd';
 import { useState } from 'react';
@@ -6,7 +6,8 @@ import { useNavigate } from 'react-router';
 import { timerTypesQuery, type TimerType } from '../api/timer-types';
 import { propertiesKey, type Property } from '../api/properties';
 import { addTimer } from '../api/timers';
-import { showFaults } from '../ui/form-errors';
+import { useWrite } from '../api/use-write';
+import { useFormErrors } from '../ui/form-errors';
 import { newPlan } from '@water-clock/core/settings';
 
 interface AddTimerFields {
@@ -36,36 +37,30 @@ interface AddTimerDialogProps {
 export function AddTimerDialog({ property, onClose }: AddTimerDialogProps) {
   const [form] = Form.useForm<AddTimerFields>();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
   const timerTypes = useQuery(timerTypesQuery);
-  const client = useQueryClient();
   const navigate = useNavigate();
+  const adding = useWrite(
+    'add-timer',
+    (fields: Parameters<typeof addTimer>[1]) => addTimer(property.id, fields),
+    { touches: [propertiesKey], isToldHere: true },
+  );
   const own = timerTypes.data ?? [];
 
   const add = async ({ name, timerType, stations }: AddTimerFields) => {
-    setBusy(true);
-    try {
-      const { timer, timerTypeId } = typeOf(timerType, own);
-      const document = newPlan(property, timer, stations);
-      const added = await addTimer(property.id, {
-        name,
-        document,
-        ...(timerTypeId && { timerTypeId }),
-      });
-      await client.invalidateQueries({ queryKey: propertiesKey });
-      await navigate(`/timers/${added.id}/yard`);
-    } catch (error) {
-      setTrouble(showFaults(form, error));
-      setBusy(false);
-    }
+    setTrouble(null);
+    const { timer, timerTypeId } = typeOf(timerType, own);
+    const document = newPlan(property, timer, stations);
+    const done = await adding.write({ name, document, ...(timerTypeId && { timerTypeId }) });
+    if (done) await navigate(`/timers/${done.answer.id}/yard`);
   };
+  useFormErrors(form, adding.error, setTrouble);
 
   return (
     <Modal
       open
       title={`A timer at ${property.name}`}
       okText="Add the timer"
-      confirmLoading={isBusy}
+      confirmLoading={adding.isWriting}
       onOk={() => form.submit()}
       onCancel={onClose}
       afterOpenChange={(isOpen) => {

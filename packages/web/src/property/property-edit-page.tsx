@@ -4,7 +4,6 @@ import { WEEKDAYS } from '@water-clock/core/words';
 import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { ApiError } from '../api/client';
 import {
   addProperty,
   changeProperty,
@@ -15,7 +14,9 @@ import {
 } from '../api/properties';
 import { rulesQuery } from '../api/rules';
 import { weatherListQuery } from '../api/weather';
-import { showFaults } from '../ui/form-errors';
+import { timersKey } from '../api/timers';
+import { useVersionedSave } from '../api/use-versioned-save';
+import { useFormErrors } from '../ui/form-errors';
 import { Loaded } from '../ui/loaded';
 import { Caution, Page } from '../ui/page';
 import { useQuantity, useSignedIn } from '../session/use-signed-in';
@@ -65,7 +66,6 @@ function Editor({ before }: { before: Property | null }) {
   const [form] = Form.useForm<PropertyFields>();
   const [base, setBase] = useState(before);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
   const hasChosen = useRef({
     ruleSetId: typeof before?.ruleSetId === 'string',
     weatherId: typeof before?.weatherId === 'string',
@@ -81,26 +81,25 @@ function Editor({ before }: { before: Property | null }) {
   const set = rules.data?.find(({ id }) => id === ruleSetId);
   const { firm } = useSignedIn();
 
+  const saving = useVersionedSave({
+    name: base ? 'change-property' : 'add-property',
+    save: (fields: PropertyFields) =>
+      base ? changeProperty(base.id, base.version, fields) : addProperty(fields),
+    newest: () => client.fetchQuery({ ...propertyQuery(base!.id), staleTime: 0 }),
+    touches: [propertiesKey, timersKey],
+    isToldHere: true,
+  });
   const save = async (typed: PropertyFields) => {
     const fields = { ...EMPTY, ...typed };
-    setBusy(true);
     setTrouble(null);
-    try {
-      const saved = base
-        ? await changeProperty(base.id, base.version, fields)
-        : await addProperty(fields);
-      await client.invalidateQueries({ queryKey: propertiesKey });
-      await navigate(`/properties/${saved.id}`);
-    } catch (error) {
-      if (base && error instanceof ApiError && error.status === 409) await takeTheirs(fields, base);
-      else setTrouble(showFaults(form, error));
-    } finally {
-      setBusy(false);
-    }
+    const done = await saving.write(fields);
+    if (!done) return;
+    if ('theirs' in done.answer) takeTheirs(fields, base!, done.answer.theirs);
+    else await navigate(`/properties/${done.answer.saved.id}`);
   };
+  useFormErrors(form, saving.error, setTrouble);
   /** What only the other person changed comes into the form; what both changed stays as typed here. */
-  const takeTheirs = async (mine: PropertyFields, old: Property) => {
-    const theirs = await client.fetchQuery({ ...propertyQuery(old.id), staleTime: 0 });
+  const takeTheirs = (mine: PropertyFields, old: Property, theirs: Property) => {
     const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
     const names = Object.keys(EMPTY) as (keyof PropertyFields)[];
     const changed = names.filter((name) => !same(theirs[name], old[name]));
@@ -250,7 +249,7 @@ function Editor({ before }: { before: Property | null }) {
           </Caution>
         </section>
         <div className="page-head" style={{ marginTop: 14 }}>
-          <Button type="primary" htmlType="submit" loading={isBusy}>
+          <Button type="primary" htmlType="submit" loading={saving.isWriting}>
             {base ? 'Save the property' : 'Add the property'}
           </Button>
           <Button onClick={() => void navigate(-1)}>Leave without saving</Button>

@@ -20,11 +20,12 @@ import { Loaded } from '../ui/loaded';
 import { Caution, LoadError, Page } from '../ui/page';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { RulesInForceWords } from '../rules/rules-in-force';
+import { useWrite } from '../api/use-write';
 import { useMayChange, useQuantity, useSignedIn } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
 import { listingOf, recordWords } from '../weather/weather-words';
 import { Jobs } from '../visit/jobs';
-import { takeAlong } from '../visit/use-timer-on-device';
+import { saveForOffline } from '../visit/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
@@ -45,18 +46,15 @@ export function PropertyPage() {
 function PropertySheets({ property }: { property: Property }) {
   const { id, name, archived } = property;
   const navigate = useNavigate();
-  const client = useQueryClient();
   const { message, modal } = App.useApp();
   const mayChange = useMayChange();
   const [isAdding, setAdding] = useState(false);
-  const archive = async (isArchived: boolean) => {
-    try {
-      await setArchived(id, isArchived);
-      await client.invalidateQueries({ queryKey: propertiesKey });
-      void message.success(isArchived ? `${name} is archived.` : `${name} is back.`);
-    } catch (error) {
-      void message.error(troubleInWords(error));
-    }
+  const archiving = useWrite('archive-property', (isOff: boolean) => setArchived(id, isOff), {
+    touches: [propertiesKey],
+  });
+  const archive = async (isOff: boolean) => {
+    if (await archiving.write(isOff))
+      void message.success(isOff ? `${name} is archived.` : `${name} is back.`);
   };
   const askToArchive = () =>
     void modal.confirm({
@@ -82,7 +80,9 @@ function PropertySheets({ property }: { property: Property }) {
         <>
           <Button onClick={() => void save()}>Export</Button>
           {archived ? (
-            <Button onClick={() => void archive(false)}>Bring back</Button>
+            <Button loading={archiving.isWriting} onClick={() => void archive(false)}>
+              Bring back
+            </Button>
           ) : (
             <Button onClick={askToArchive}>Archive…</Button>
           )}
@@ -115,7 +115,7 @@ function Timers({ propertyId }: { propertyId: string }) {
   const ids = (asked.data ?? []).map(({ id }) => id).join(' ');
   useEffect(() => {
     // A home that was looked at is there without signal; without signal it is there from before.
-    void takeAlong(client, ids.split(' ').filter(Boolean)).catch(() => undefined);
+    void saveForOffline(client, ids.split(' ').filter(Boolean)).catch(() => undefined);
   }, [client, ids]);
   if (asked.error)
     return <LoadError what="The timers" error={asked.error} onRetry={() => void asked.refetch()} />;

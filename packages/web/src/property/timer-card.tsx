@@ -1,10 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { App, Button, Select } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { Button, Select } from 'antd';
 import { Link, useNavigate } from 'react-router';
-import { troubleInWords } from '../api/client';
 import { copiesQuery, type CopyListing } from '../api/copies';
 import type { TimerOfProperty } from '../api/properties';
 import { changeTimer, timerQuery } from '../api/timers';
+import { useWrite } from '../api/use-write';
 import { copyWords } from '../copies/copy-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
 import { useOpenVisit } from '../visit/use-visit';
@@ -83,18 +83,13 @@ const BACKUPS = [
 
 function OwnBackup({ timerId }: { timerId: string }) {
   const timer = useQuery(timerQuery(timerId));
-  const client = useQueryClient();
-  const { message } = App.useApp();
+  const { write, isWriting } = useWrite(
+    'change-timer',
+    (hasBackup: boolean) => changeTimer(timerId, { hasOwnBackup: hasBackup }),
+    { touches: [timerQuery(timerId).queryKey] },
+  );
   const mayChange = useMayChange();
   const { hasOwnBackup = null } = timer.data ?? {};
-  const set = async (value: string) => {
-    try {
-      const changed = await changeTimer(timerId, { hasOwnBackup: value === 'yes' });
-      client.setQueryData(timerQuery(timerId).queryKey, changed);
-    } catch (error) {
-      void message.error(troubleInWords(error));
-    }
-  };
   return (
     <Select
       size="small"
@@ -103,7 +98,8 @@ function OwnBackup({ timerId }: { timerId: string }) {
       value={hasOwnBackup === null ? 'unknown' : hasOwnBackup ? 'yes' : 'no'}
       options={BACKUPS}
       popupMatchSelectWidth={false}
-      onChange={(value) => void set(value)}
+      loading={isWriting}
+      onChange={(value) => void write(value === 'yes')}
     />
   );
 }

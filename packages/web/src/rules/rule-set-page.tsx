@@ -1,5 +1,5 @@
 import { PlusOutlined } from '@ant-design/icons';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { RulePeriod, RULES_FORMAT, type RuleSet } from '@water-clock/core/local-rules';
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Input, Select, Skeleton } from 'antd';
@@ -13,6 +13,9 @@ import {
   rulesQuery,
   type StoredRuleSet,
 } from '../api/rules';
+import { propertiesKey } from '../api/properties';
+import { timersKey } from '../api/timers';
+import { useWrite } from '../api/use-write';
 import { NotFound } from '../ui/not-found';
 import { Caution, LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
@@ -41,24 +44,23 @@ const newPeriod = (): RulePeriod => ({
 
 const EMPTY: RuleSet = { format: RULES_FORMAT, district: '', towns: [], periods: [] };
 
+/** Homes are watered by rules: their settings and outlooks are others with them. */
+const TOUCHED = [rulesQuery.queryKey, propertiesKey, timersKey];
+
 function Editor({ stored }: { stored: StoredRuleSet | null }) {
   const [set, setSet] = useState<RuleSet>(stored?.document ?? { ...EMPTY, periods: [newPeriod()] });
-  const [error, setError] = useState<unknown>(null);
-  const client = useQueryClient();
   const navigate = useNavigate();
   const { modal } = App.useApp();
   const mayChange = useMayChange();
-  const done = async () => {
-    await client.invalidateQueries();
-    await navigate('/rules');
-  };
+  const saving = useWrite(
+    stored ? 'change-rules' : 'add-rules',
+    () => (stored ? changeRuleSet(stored.id, stored.version, set) : addRuleSet(set)),
+    { touches: TOUCHED, isToldHere: true },
+  );
+  const removing = useWrite('remove-rules', removeRuleSet, { touches: TOUCHED });
+  const { error } = saving;
   const save = async () => {
-    try {
-      await (stored ? changeRuleSet(stored.id, stored.version, set) : addRuleSet(set));
-      await done();
-    } catch (trouble) {
-      setError(trouble);
-    }
+    if (await saving.write()) await navigate('/rules');
   };
   const askToRemove = () =>
     void modal.confirm({
@@ -67,8 +69,7 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
       okText: 'Take them away',
       okButtonProps: { danger: true },
       onOk: async () => {
-        await removeRuleSet(stored!.id);
-        await done();
+        if (await removing.write(stored!.id)) await navigate('/rules');
       },
     });
   const setPeriod = (index: number, fields: Partial<RulePeriod>) =>
@@ -95,7 +96,7 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
                 Take away…
               </Button>
             )}
-            <Button type="primary" onClick={() => void save()}>
+            <Button type="primary" loading={saving.isWriting} onClick={() => void save()}>
               Save the rules
             </Button>
           </>

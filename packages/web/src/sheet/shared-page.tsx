@@ -1,37 +1,56 @@
-import { useQuery } from '@tanstack/react-query';
-import { Skeleton } from 'antd';
-import { useParams } from 'react-router';
-import { ApiError } from '../api/client';
-import { sharedPdfAddress, sharedQuery } from '../api/sheets';
-import { LoadError } from '../ui/page';
+import type { Sheet } from '@water-clock/core/sheets';
+import { useCallback, useEffect, useState } from 'react';
+import { ApiError, request } from '../api/client';
+import { Waiting } from '../ui/waiting';
 import { SheetView } from './sheet-view';
 import './shared-page.css';
 
+const pathOf = (token: string): string => `/shared/${encodeURIComponent(token)}`;
+
+/** The sheet that a link leads to, or why it cannot be shown. */
+function useShared(token: string) {
+  const [sheet, setSheet] = useState<Sheet | null>(null);
+  const [error, setError] = useState<ApiError | null>(null);
+  const ask = useCallback(() => {
+    setError(null);
+    request<{ document: Sheet }>(pathOf(token)).then(
+      ({ document: shared }) => setSheet(shared),
+      (trouble: ApiError) => setError(trouble),
+    );
+  }, [token]);
+  useEffect(ask, [ask]);
+  return { sheet, error, ask };
+}
+
 /** What a household sees that has the link: the sheet, and nothing else. */
-export function SharedPage() {
-  const { token = '' } = useParams();
-  const shared = useQuery(sharedQuery(token));
-  const { data, error } = shared;
+export function SharedPage({ token }: { token: string }) {
+  const { sheet, error, ask } = useShared(token);
   return (
     <main className="shared">
-      {data && (
+      {sheet && (
         <>
-          <SheetView sheet={data.document} />
+          <SheetView sheet={sheet} />
           <p className="not-on-paper">
-            <a href={sharedPdfAddress(token)}>As a PDF</a>
+            <a href={`/api${pathOf(token)}/sheet.pdf`}>As a PDF</a>
           </p>
         </>
       )}
-      {error instanceof ApiError && error.status === 404 && (
+      {error?.status === 404 && (
         <>
           <h1>This link leads nowhere any more</h1>
           <p>It has expired, or was withdrawn. Ask your sprinkler technician for a new one.</p>
         </>
       )}
-      {error && !(error instanceof ApiError && error.status === 404) && (
-        <LoadError what="The sheet" error={error} onRetry={() => void shared.refetch()} />
+      {error && error.status !== 404 && (
+        <>
+          <h1>The sheet could not be loaded</h1>
+          <p role="alert">{error.message}</p>
+          <button type="button" onClick={ask}>
+            Try again
+          </button>
+        </>
       )}
-      {!data && !error && <Skeleton active />}
+      {!sheet && !error && <Waiting />}
     </main>
   );
 }

@@ -1,11 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Alert, Button, Form, Input } from 'antd';
-import { useState } from 'react';
+import { Alert, Button } from 'antd';
 import { useNavigate, useSearchParams } from 'react-router';
 import { setUp, signIn, signInAsDemo, welcomeQuery, type SetupFields } from '../api/session';
+import { useWrite } from '../api/use-write';
 import { BrandMark } from '../ui/brand-mark';
 import { forgetQueries } from '../offline/kept-queries';
-import { showFaults } from '../ui/form-errors';
+import { DoorForm } from './door-form';
 import { SchemeButton } from '../ui/scheme-button';
 import './sign-in-page.css';
 
@@ -49,86 +49,46 @@ interface DoneProps {
 }
 
 function SignInForm({ onDone }: DoneProps) {
-  const [form] = Form.useForm<{ email: string; password: string }>();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
-  const enter = async ({ email, password }: { email: string; password: string }) => {
-    setBusy(true);
-    setTrouble(null);
-    try {
-      await signIn(email, password);
-      await onDone();
-    } catch (error) {
-      setTrouble(showFaults(form, error));
-    } finally {
-      setBusy(false);
-    }
-  };
+  const entering = useWrite(
+    'sign-in',
+    ({ email, password }: Record<'email' | 'password', string>) => signIn(email, password),
+    { isToldHere: true },
+  );
   return (
-    <Form
-      form={form}
-      layout="vertical"
-      requiredMark={false}
-      onFinish={(fields) => void enter(fields)}
-    >
-      {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
-      <Form.Item name="email" label="E-mail" rules={[{ required: true, message: 'Your e-mail' }]}>
-        <Input autoComplete="username" inputMode="email" />
-      </Form.Item>
-      <Form.Item
-        name="password"
-        label="Password"
-        rules={[{ required: true, message: 'Your password' }]}
-      >
-        <Input.Password autoComplete="current-password" />
-      </Form.Item>
-      <Button type="primary" htmlType="submit" loading={isBusy} block>
-        Sign in
-      </Button>
-    </Form>
+    <DoorForm
+      fields={[
+        { name: 'email', label: 'E-mail', autoComplete: 'username' },
+        { name: 'password', label: 'Password', autoComplete: 'current-password', isSecret: true },
+      ]}
+      button="Sign in"
+      {...{ entering, onDone }}
+    />
   );
 }
 
 function SetupForm({ onDone }: DoneProps) {
-  const [form] = Form.useForm<SetupFields>();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const enter = async (fields: SetupFields) => {
-    try {
-      await setUp(fields);
-      await onDone();
-    } catch (error) {
-      setTrouble(showFaults(form, error));
-    }
-  };
+  const entering = useWrite('set-up', (fields: SetupFields) => setUp(fields), { isToldHere: true });
   return (
     <>
       <h2>Set up your firm</h2>
       <p className="soft">
         Nobody works here yet. You will be its owner, and can add people later.
       </p>
-      <Form
-        form={form}
-        layout="vertical"
-        requiredMark={false}
-        onFinish={(fields) => void enter(fields)}
-      >
-        {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
-        <Form.Item name="firm" label="Firm" initialValue="">
-          <Input autoComplete="organization" />
-        </Form.Item>
-        <Form.Item name="name" label="Your name" initialValue="">
-          <Input autoComplete="name" />
-        </Form.Item>
-        <Form.Item name="email" label="E-mail" initialValue="">
-          <Input autoComplete="username" inputMode="email" />
-        </Form.Item>
-        <Form.Item name="password" label="Password, 10 characters or more" initialValue="">
-          <Input.Password autoComplete="new-password" />
-        </Form.Item>
-        <Button type="primary" htmlType="submit" block>
-          Set up and begin
-        </Button>
-      </Form>
+      <DoorForm
+        fields={[
+          { name: 'firm', label: 'Firm', autoComplete: 'organization' },
+          { name: 'name', label: 'Your name', autoComplete: 'name' },
+          { name: 'email', label: 'E-mail', autoComplete: 'username' },
+          {
+            name: 'password',
+            label: 'Password, 10 characters or more',
+            autoComplete: 'new-password',
+            isSecret: true,
+          },
+        ]}
+        button="Set up and begin"
+        {...{ entering, onDone }}
+      />
     </>
   );
 }
@@ -138,11 +98,16 @@ interface DemoPeopleProps extends DoneProps {
 }
 
 function DemoPeople({ people, onDone }: DemoPeopleProps) {
+  const entering = useWrite('sign-in-demo', signInAsDemo, { isToldHere: true });
+  const enter = async (id: string) => {
+    if (await entering.write(id)) await onDone();
+  };
   return (
     <section className="door-demo" aria-label="Demo">
       <h2>Look around as</h2>
+      {entering.error && <Alert type="error" showIcon title={entering.error.message} />}
       {people.map(({ id, name, role }) => (
-        <Button key={id} onClick={() => void signInAsDemo(id).then(onDone)}>
+        <Button key={id} disabled={entering.isWriting} onClick={() => void enter(id)}>
           {name}, {role}
         </Button>
       ))}

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { GENERIC_TYPES, TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Input, Modal, Skeleton } from 'antd';
@@ -14,6 +14,9 @@ import {
   type TimerType,
   type TimerTypeBreak,
 } from '../api/timer-types';
+import { propertiesKey } from '../api/properties';
+import { timersKey } from '../api/timers';
+import { useWrite } from '../api/use-write';
 import { NotFound } from '../ui/not-found';
 import { LoadError, Page } from '../ui/page';
 import { HandlingQuestions } from './handling-questions';
@@ -65,45 +68,45 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
   const [handling, setHandling] = useState(used);
   const [name, setName] = useState(timerType?.name ?? '');
   const [summary, setSummary] = useState(timerType?.summary ?? '');
-  const [trouble, setTrouble] = useState<string | null>(null);
   const [breaks, setBreaks] = useState<readonly TimerTypeBreak[] | null>(null);
-  const client = useQueryClient();
   const navigate = useNavigate();
   const { modal, message } = App.useApp();
   const mayChange = useMayChange();
   const [nameId, summaryId] = [useId(), useId()];
   const fields = { name: name.trim(), summary: summary.trim(), capability: timer, handling };
 
-  const done = async (to: string) => {
-    await client.invalidateQueries();
-    await navigate(to);
+  const touches = [timerTypesQuery.queryKey, timersKey, propertiesKey];
+  const adding = useWrite('add-timer-type', addTimerType, { touches, isToldHere: true });
+  const changing = useWrite(
+    'change-timer-type',
+    async (isSure: boolean) => {
+      const { id, version, timers } = timerType!;
+      const found = timers > 0 && !isSure ? await previewTimerType(id, timer, todayHere()) : [];
+      if (found.length === 0) await changeTimerType(id, version, fields);
+      return found;
+    },
+    { touches, isToldHere: true },
+  );
+  const removing = useWrite('remove-timer-type', removeTimerType, { touches });
+  const error = adding.error ?? changing.error;
+
+  const save = async () => {
+    if (timerType) return change(false);
+    if (await adding.write(fields))
+      await navigate(forProperty ? `/properties/${forProperty}` : '/timer-types');
   };
-  const attempt = async (act: () => Promise<void>) => {
-    setTrouble(null);
-    try {
-      await act();
-    } catch (error) {
-      setTrouble(troubleInWords(error));
+  /** Changes it, once it is known what that would break. */
+  const change = async (isSure: boolean) => {
+    const done = await changing.write(isSure);
+    if (!done) return;
+    if (done.answer.length > 0) {
+      setBreaks(done.answer);
+      return;
     }
-  };
-  const save = () =>
-    attempt(async () => {
-      if (!timerType) {
-        await addTimerType(fields);
-        await done(forProperty ? `/properties/${forProperty}` : '/timer-types');
-        return;
-      }
-      const found =
-        timerType.timers > 0 ? await previewTimerType(timerType.id, timer, todayHere()) : [];
-      if (found.length > 0) setBreaks(found);
-      else await change();
-    });
-  const change = async () => {
-    await changeTimerType(timerType!.id, timerType!.version, fields);
     void message.success(
       `${fields.name} is changed, and ${counted(timerType!.timers, 'timer')} with it.`,
     );
-    await done('/timer-types');
+    await navigate('/timer-types');
   };
   const askToRemove = () =>
     void modal.confirm({
@@ -111,11 +114,9 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
       content: 'Its timers stay as they are.',
       okText: 'Take it out',
       okButtonProps: { danger: true },
-      onOk: () =>
-        attempt(async () => {
-          await removeTimerType(timerType!.id);
-          await done('/timer-types');
-        }),
+      onOk: async () => {
+        if (await removing.write(timerType!.id)) await navigate('/timer-types');
+      },
     });
 
   return (
@@ -130,14 +131,18 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
                 Take out…
               </Button>
             )}
-            <Button type="primary" onClick={() => void save()}>
+            <Button
+              type="primary"
+              loading={adding.isWriting || changing.isWriting}
+              onClick={() => void save()}
+            >
               {timerType ? 'Save the type' : 'Add the type'}
             </Button>
           </>
         )
       }
     >
-      {trouble && <Alert type="error" showIcon title={trouble} />}
+      {error && <Alert type="error" showIcon title={troubleInWords(error)} />}
       <div className="form-grid">
         <div>
           <label htmlFor={nameId}>Name you will know it by</label>
@@ -171,7 +176,8 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
         okButtonProps={{ danger: true }}
         cancelText="Leave it as it was"
         onCancel={() => setBreaks(null)}
-        onOk={() => void attempt(change).then(() => setBreaks(null))}
+        confirmLoading={changing.isWriting}
+        onOk={() => void change(true).finally(() => setBreaks(null))}
       >
         <p>
           {counted(breaks?.length ?? 0, 'timer')} would not do what{' '}

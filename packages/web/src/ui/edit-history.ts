@@ -19,7 +19,13 @@ export type HistoryAction<Document> =
   | { readonly type: 'undo' }
   | { readonly type: 'redo' }
   | { readonly type: 'saved'; readonly sent: Document }
-  | { readonly type: 'theirs'; readonly document: Document };
+  | { readonly type: 'theirs'; readonly document: Document }
+  /** Something was stored that belongs below all that was edited here; `rebase` lays it there. */
+  | {
+      readonly type: 'beneath';
+      readonly saved: Document;
+      readonly rebase: (document: Document) => Document;
+    };
 
 const MOST_STEPS = 200;
 
@@ -82,6 +88,17 @@ export function editHistory<Document>(
     case 'saved':
       // Whatever was edited while the save was under way stays, and stays unsaved.
       return { ...history, saved: action.sent, runningKey: null };
+    case 'beneath': {
+      const rebased = (document: Document): Document =>
+        document === history.saved ? action.saved : action.rebase(document);
+      return {
+        ...history,
+        present: rebased(present),
+        saved: action.saved,
+        past: past.map(rebased),
+        future: future.map(rebased),
+      };
+    }
     case 'theirs':
       return {
         present: action.document,

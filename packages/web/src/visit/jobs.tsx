@@ -1,7 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { FAULT_NAMES } from '@water-clock/core/visits';
-import { App, Checkbox } from 'antd';
-import { troubleInWords } from '../api/client';
+import { Checkbox } from 'antd';
+import { useWrite } from '../api/use-write';
 import { changeJob, jobsKey, jobsQuery } from '../api/visits';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
@@ -10,18 +10,13 @@ import './jobs.css';
 /** Faults that were found at a property, to be ticked off. */
 export function Jobs({ propertyId }: { propertyId: string }) {
   const jobs = useQuery(jobsQuery(propertyId));
-  const client = useQueryClient();
-  const { message } = App.useApp();
   const clock = useClock();
   const mayChange = useMayChange();
-  const set = async (id: string, isDone: boolean) => {
-    try {
-      await changeJob(id, isDone);
-      await client.invalidateQueries({ queryKey: jobsKey });
-    } catch (error) {
-      void message.error(troubleInWords(error));
-    }
-  };
+  const { write, isWriting } = useWrite(
+    'change-job',
+    ({ id, isDone }: { id: string; isDone: boolean }) => changeJob(id, isDone),
+    { touches: [jobsKey] },
+  );
   return (
     <section className="sheet" aria-labelledby="jobs">
       <h2 id="jobs">Jobs</h2>
@@ -35,8 +30,8 @@ export function Jobs({ propertyId }: { propertyId: string }) {
           <li key={job.id} data-done={job.doneAt !== null}>
             <Checkbox
               checked={job.doneAt !== null}
-              disabled={!mayChange}
-              onChange={(event) => void set(job.id, event.target.checked)}
+              disabled={!mayChange || isWriting}
+              onChange={(event) => void write({ id: job.id, isDone: event.target.checked })}
             >
               Station {job.station}: {FAULT_NAMES[job.fault]}
               {job.note && ` (${job.note})`}

@@ -216,7 +216,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
   const say = useSay();
   const navigate = useNavigate();
   const { message } = App.useApp();
-  const saveCopy = useSaveCopy(open.timerId);
+  const saving = useSaveCopy(open.timerId, 'left');
   const [shown, setShown] = useState<ReadonlyMap<string, KeyInValue>>(new Map());
   // The percentage was 100 % for a while; what counts is what stands there now.
   const values = steps.filter(({ value, isForNow }) => value !== null && !isForNow);
@@ -229,9 +229,12 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
     setShown(next);
   };
   const save = async () => {
-    await saveCopy('left', truly);
+    const done = await saving.write(truly);
+    if (!done) return;
     await open.add({ kind: 'step', step: 'key-in', state: 'done' }, 'Key in: done');
-    void message.success('Saved as left.');
+    void (done.answer
+      ? message.success('Saved as left.')
+      : message.info('As left: on this device, waiting to be sent.'));
     await navigate(stepPlace('walk', open.timerId));
   };
   return (
@@ -280,7 +283,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
       )}
       <div className="big-bar">
         <Button onClick={onBack}>Back</Button>
-        <Button type="primary" onClick={() => void save()}>
+        <Button type="primary" loading={saving.isWriting} onClick={() => void save()}>
           {sentences.length > 0 ? 'Save what it shows' : 'It shows all of this'}
         </Button>
       </div>

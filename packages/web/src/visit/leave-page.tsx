@@ -11,6 +11,8 @@ import { sheetsQuery } from '../api/sheets';
 import type { Timer } from '../api/timers';
 import { runsCsv } from './runs-csv';
 import { downloadText, fileNameOf } from '../ui/text-files';
+import { useWrite } from '../api/use-write';
+import { outbox } from '../offline/browser-outbox';
 import { useSendLater } from '../offline/use-outbox';
 import { SheetView } from '../sheet/sheet-view';
 import { useQuantity, useSay, useSignedIn } from '../session/use-signed-in';
@@ -138,23 +140,31 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
   const name = fileNameOf(timer.property.name, timer.name);
   const range = { from: parseDate(todayHere())!, days: CALENDAR_DAYS };
 
-  const leave = async () => {
+  const leaving = useWrite('leave-sheet', async () => {
     const body = { id: crypto.randomUUID(), document: sheet };
     await sendLater({
       id: body.id,
+      lane: timer.id,
       method: 'POST',
       path: `/timers/${timer.id}/sheets`,
       body,
       words: 'The sheet for the door',
       touches: [sheetsQuery(timer.id).queryKey],
     });
-    setLeft(body.id);
-    void message.success('The sheet is kept as it is left.');
+    return { id: body.id, isSent: await outbox.settled(body.id) };
+  });
+  const leave = async () => {
+    const done = await leaving.write();
+    if (!done) return;
+    const { id, isSent } = done.answer;
+    setLeft(id);
+    void (isSent
+      ? message.success('The sheet is kept as it is left.')
+      : message.info('The sheet is on this device, waiting to be sent.'));
   };
   const finish = async () => {
     await open.add({ kind: 'step', step: 'leave', state: 'done' }, 'Leave: done');
-    await open.end();
-    await navigate(`/properties/${timer.property.id}`);
+    if (await open.end()) await navigate(`/properties/${timer.property.id}`);
   };
   const askToFinish = () => {
     if (isLooked) return void finish();
@@ -170,7 +180,7 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
     <section className="sheet leave-behind" aria-labelledby="behind">
       <h2 id="behind">Leave behind</h2>
       <div className="leave-ways">
-        <Button type="primary" onClick={() => void leave()}>
+        <Button type="primary" loading={leaving.isWriting} onClick={() => void leave()}>
           Leave this sheet
         </Button>
         <Button onClick={() => window.print()}>Print</Button>

@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { counted } from '@water-clock/core/words';
 import { App, Button } from 'antd';
-import { troubleInWords } from '../api/client';
-import { saveYard, yardQuery } from '../api/timers';
+import { saveYard, settingsToReadQuery, yardQuery } from '../api/timers';
+import { useVersionedSave } from '../api/use-versioned-save';
+import { todayHere } from '../format/today';
 import type { OpenVisit } from './use-visit';
 
 /** Times to run-off that were taken on the walk, put into the yard; nothing where it has them. */
@@ -19,23 +20,28 @@ export function RunOffToYard({ open }: { open: OpenVisit }) {
   const differing = (yard?.document.stations ?? []).filter(
     ({ number, runoffSeconds }) => taken.has(number) && taken.get(number) !== runoffSeconds,
   );
-  if (!yard || differing.length === 0) return null;
-  const put = async () => {
-    try {
-      const stations = yard.document.stations.map((station) => {
+  const putting = useVersionedSave({
+    name: 'save-yard',
+    save: (_: null) => {
+      const stations = yard!.document.stations.map((station) => {
         const runoffSeconds = taken.get(station.number);
         return runoffSeconds === undefined ? station : { ...station, runoffSeconds };
       });
-      const document = { ...yard.document, stations };
-      client.setQueryData(query.queryKey, await saveYard(open.timerId, yard.version, document));
-      void message.success('The yard has them.');
-    } catch (error) {
-      void message.error(`Not put into the yard. ${troubleInWords(error)}`);
-      void client.invalidateQueries({ queryKey: query.queryKey });
-    }
+      return saveYard(open.timerId, yard!.version, { ...yard!.document, stations });
+    },
+    newest: () => client.fetchQuery({ ...query, staleTime: 0 }),
+    touches: [query.queryKey, settingsToReadQuery(open.timerId, todayHere()).queryKey],
+    lead: 'Not put into the yard.',
+  });
+  if (!yard || differing.length === 0) return null;
+  const put = async () => {
+    const done = await putting.write(null);
+    if (done && 'saved' in done.answer) void message.success('The yard has them.');
+    else if (done)
+      void message.warning('Somebody else saved the yard meanwhile: look, and put them in again.');
   };
   return (
-    <Button onClick={() => void put()}>
+    <Button loading={putting.isWriting} onClick={() => void put()}>
       Put {counted(differing.length, 'time')} to run-off into the yard
     </Button>
   );

@@ -1,8 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { App, Button, Select } from 'antd';
 import { useState } from 'react';
-import { troubleInWords } from '../api/client';
 import { pdfAddress, sheetsKey, sheetsQuery, shareSheet, withdrawLink } from '../api/sheets';
+import { useWrite } from '../api/use-write';
 import type { Timer } from '../api/timers';
 import { momentWords } from '../format/moment-words';
 import { useOutbox } from '../offline/use-outbox';
@@ -16,36 +16,32 @@ const LINK_DAYS = [
 
 /** Links for the household to the sheet that was left last; each can be withdrawn. */
 export function SheetLinks({ timer, leftId }: { timer: Timer; leftId: string | null }) {
-  const client = useQueryClient();
   const { message, modal } = App.useApp();
   const clock = useClock();
   const sheets = useQuery(sheetsQuery(timer.id));
   const waits = useOutbox().some(({ id }) => id === leftId);
   const [days, setDays] = useState(180);
   const [made, setMade] = useState<string | null>(null);
+  const sharing = useWrite('share-sheet', (id: string) => shareSheet(id, days), {
+    touches: [sheetsKey],
+  });
+  const withdrawing = useWrite('withdraw-link', withdrawLink, { touches: [sheetsKey] });
   const last = sheets.data?.[0];
   if (waits)
     return <p className="soft">PDF and link can be had as soon as the sheet has gone up.</p>;
   if (!last) return <p className="soft">PDF and link can be had once a sheet is left.</p>;
-  const act = async (change: () => Promise<unknown>) => {
-    try {
-      await change();
-      await client.invalidateQueries({ queryKey: sheetsKey });
-    } catch (error) {
-      void message.error(troubleInWords(error));
-    }
+  const share = async () => {
+    const done = await sharing.write(last.id);
+    if (done) setMade(`${window.location.origin}/s/${done.answer.token}`);
   };
-  const share = () =>
-    act(async () => {
-      const { token } = await shareSheet(last.id, days);
-      setMade(`${window.location.origin}/s/${token}`);
-    });
   const askToWithdraw = (id: string) =>
     void modal.confirm({
       title: 'Withdraw the link?',
       content: 'Whoever has it sees the sheet no more.',
       okText: 'Withdraw it',
-      onOk: () => act(() => withdrawLink(id)),
+      onOk: async () => {
+        await withdrawing.write(id);
+      },
     });
   return (
     <div className="leave-links">
@@ -56,7 +52,10 @@ export function SheetLinks({ timer, leftId }: { timer: Timer; leftId: string | n
         </a>
       </span>
       <span>
-        <Button onClick={() => void share()}>Make a link</Button> for{' '}
+        <Button loading={sharing.isWriting} onClick={() => void share()}>
+          Make a link
+        </Button>{' '}
+        for{' '}
         <Select
           aria-label="How long the link leads to it"
           value={days}

@@ -1,33 +1,33 @@
 import type { Plan } from '@water-clock/core/settings';
-import { useCallback } from 'react';
 import { copiesQuery, copyQuery } from '../api/copies';
+import { useWrite, type Write } from '../api/use-write';
+import { outbox } from '../offline/browser-outbox';
 import { useSendLater } from '../offline/use-outbox';
 import { copiesPath, type CopyBody } from './use-timer-on-device';
 
-/** Saves what a timer holds, as it was found or left: now, or when there is a connection. */
-export function useSaveCopy(
-  timerId: string,
-): (reason: CopyBody['reason'], document: Plan) => Promise<void> {
+/**
+ * Saves what a timer holds, as it was found or left: now, which the answer says, or when there is a connection.
+ */
+export function useSaveCopy(timerId: string, reason: CopyBody['reason']): Write<Plan, boolean> {
   const sendLater = useSendLater();
-  return useCallback(
-    (reason, document) => {
-      const body: CopyBody = {
-        id: crypto.randomUUID(),
-        reason,
-        name: '',
-        madeAt: new Date().toISOString(),
-        document,
-      };
-      return sendLater({
-        id: body.id,
-        method: 'POST',
-        path: copiesPath(timerId),
-        body,
-        words: reason === 'left' ? 'The timer as left' : 'The timer as found',
-        touches: [copiesQuery(timerId).queryKey],
-        answers: copyQuery(body.id).queryKey,
-      });
-    },
-    [sendLater, timerId],
-  );
+  return useWrite(reason === 'left' ? 'save-as-left' : 'save-as-found', async (document: Plan) => {
+    const body: CopyBody = {
+      id: crypto.randomUUID(),
+      reason,
+      name: '',
+      madeAt: new Date().toISOString(),
+      document,
+    };
+    await sendLater({
+      id: body.id,
+      lane: timerId,
+      method: 'POST',
+      path: copiesPath(timerId),
+      body,
+      words: reason === 'left' ? 'The timer as left' : 'The timer as found',
+      touches: [copiesQuery(timerId).queryKey],
+      answers: copyQuery(body.id).queryKey,
+    });
+    return outbox.settled(body.id);
+  });
 }

@@ -49,7 +49,10 @@ export const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined 
   copies.find(({ isInTimer }) => isInTimer) ?? copies.find(({ reason }) => reason !== 'planned');
 
 /** Brings all that visits to some timers need onto the device; what is there already is not asked for. */
-export async function takeAlong(client: QueryClient, timerIds: readonly string[]): Promise<void> {
+export async function saveForOffline(
+  client: QueryClient,
+  timerIds: readonly string[],
+): Promise<void> {
   const on = todayHere();
   for (const id of timerIds) {
     const [timer, copies] = await Promise.all([

@@ -1,6 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { visitOf, type MadeEntry, type Visit, type VisitEntry } from '@water-clock/core/visits';
 import { useCallback, useMemo } from 'react';
+import { useWrite, type Write, type WriteName } from '../api/use-write';
 import { jobsKey, visitQuery, visitsQuery } from '../api/visits';
 import type { OutboxItem } from '../offline/outbox';
 import { useOutbox, useSendLater } from '../offline/use-outbox';
@@ -13,11 +14,11 @@ export interface OpenVisit {
   readonly startedAt: string;
   readonly startedBy: string;
   readonly visit: Visit;
-  /** Makes an entry: now, and on its way to the server. */
-  readonly add: (entry: VisitEntry, words: string) => Promise<void>;
+  /** Makes an entry: it is on this device, and on its way to the server, when this is true. */
+  readonly add: (entry: VisitEntry, words: string) => Promise<boolean>;
   /** Makes several, told as one. */
-  readonly addAll: (entries: readonly VisitEntry[], words: string) => Promise<void>;
-  readonly end: () => Promise<void>;
+  readonly addAll: (entries: readonly VisitEntry[], words: string) => Promise<boolean>;
+  readonly end: () => Promise<boolean>;
 }
 
 interface Begun {
@@ -67,6 +68,12 @@ export function useOpenVisit(timerId: string | undefined): OpenVisit | null | un
   const visit = useMemo(() => visitOf(entries), [entries]);
   const seen = Math.max(0, ...entries.map(({ number }) => number ?? 0));
 
+  // Ticks may follow each other faster than the device keeps them: none waits for another.
+  const { mutateAsync: send } = useMutation({
+    mutationKey: ['visit-entry' satisfies WriteName],
+    mutationFn: sendLater,
+    networkMode: 'always',
+  });
   const add = useCallback(
     (entry: VisitEntry, words: string) => {
       const body: EntryBody = {
@@ -75,35 +82,41 @@ export function useOpenVisit(timerId: string | undefined): OpenVisit | null | un
         observedAt: new Date().toISOString(),
         document: entry,
       };
-      return sendLater({
+      return send({
         id: body.id,
+        lane: timerId!,
         method: 'POST',
         path: entriesPath(id!),
         body,
         words,
         touches: [visitQuery(id!).queryKey, ...(entry.kind === 'station' ? [jobsKey] : [])],
-      });
+      }).then(
+        () => true,
+        () => false,
+      );
     },
-    [sendLater, id, seen],
+    [send, timerId, id, seen],
   );
   const addAll = useCallback(
     async (all: readonly VisitEntry[], words: string) => {
-      for (const entry of all) await add(entry, words);
+      for (const entry of all) if (!(await add(entry, words))) return false;
+      return true;
     },
     [add],
   );
-  const end = useCallback(
-    () =>
-      sendLater({
-        id: crypto.randomUUID(),
-        method: 'PATCH',
-        path: `/visits/${id}`,
-        body: { isEnded: true },
-        words: 'The visit is over',
-        touches: [visitsQuery(timerId ?? '').queryKey],
-      }),
-    [sendLater, id, timerId],
+  const ending = useWrite('end-visit', () =>
+    sendLater({
+      id: crypto.randomUUID(),
+      lane: timerId!,
+      method: 'PATCH',
+      path: `/visits/${id}`,
+      body: { isEnded: true },
+      words: 'The visit is over',
+      touches: [visitsQuery(timerId!).queryKey],
+    }),
   );
+  const { write: writeEnd } = ending;
+  const end = useCallback(async () => (await writeEnd()) !== null, [writeEnd]);
   if (open && timerId !== undefined) {
     const { startedAt, startedBy } = open;
     return { id: open.id, timerId, startedAt, startedBy, visit, add, addAll, end };
@@ -120,12 +133,13 @@ function pendingVisit(waiting: readonly OutboxItem[], timerId: string, startedBy
 }
 
 /** Begins a visit to a timer. */
-export function useBeginVisit(timerId: string): () => Promise<void> {
+export function useBeginVisit(timerId: string): Write<void, void> {
   const sendLater = useSendLater();
-  return useCallback(() => {
+  return useWrite('begin-visit', () => {
     const body: Begun = { id: crypto.randomUUID(), startedAt: new Date().toISOString() };
     return sendLater({
       id: body.id,
+      lane: timerId,
       method: 'POST',
       path: beginPath(timerId),
       body,
@@ -133,5 +147,5 @@ export function useBeginVisit(timerId: string): () => Promise<void> {
       touches: [visitsQuery(timerId).queryKey],
       answers: visitQuery(body.id).queryKey,
     });
-  }, [sendLater, timerId]);
+  });
 }

@@ -68,7 +68,12 @@ function Begin({ timerId }: { timerId: string }) {
         taken up by somebody else.
       </p>
       {mayChange && (
-        <Button type="primary" size="large" onClick={() => void begin()}>
+        <Button
+          type="primary"
+          size="large"
+          loading={begin.isWriting}
+          onClick={() => void begin.write()}
+        >
           Begin a visit
         </Button>
       )}

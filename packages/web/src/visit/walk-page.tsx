@@ -6,12 +6,14 @@ import { App, Button, Segmented, Tag } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { troubleInWords } from '../api/client';
+import { useWrite } from '../api/use-write';
 import {
   commandSimulator,
   connectSimulator,
   readSimulator,
   simulatorQuery,
   type SimulatorCommand,
+  type SimulatorState,
 } from '../api/simulator';
 import { Caution } from '../ui/page';
 import { nowIn } from '../desk/clock/clock-words';
@@ -158,7 +160,15 @@ function useSimulator(timerId: string, plan: Plan, timeZone: string | undefined)
   const { message } = App.useApp();
   const query = simulatorQuery(timerId);
   const { data } = useQuery(query);
-  const tell = (error: unknown) => void message.error(troubleInWords(error));
+  const commanding = useWrite('command-simulator', (command: SimulatorCommand) =>
+    commandSimulator(timerId, command),
+  );
+  const connecting = useWrite('connect-simulator', () =>
+    connectSimulator(timerId, formatDateTime(nowIn(timeZone, new Date())), plan),
+  );
+  const take = (done: { readonly answer: SimulatorState } | null) => {
+    if (done) client.setQueryData(query.queryKey, done.answer);
+  };
   return {
     isThere: Boolean(data),
     words: (station: number, isOn: boolean) => {
@@ -169,24 +179,14 @@ function useSimulator(timerId: string, plan: Plan, timeZone: string | undefined)
         : 'The simulated timer rests.';
     },
     command: (command: SimulatorCommand) => {
-      if (!data) return;
-      commandSimulator(timerId, command)
-        .then((state) => client.setQueryData(query.queryKey, state))
-        .catch(tell);
+      if (data) void commanding.write(command).then(take);
     },
-    hangUp: async () => {
-      try {
-        const reads = formatDateTime(nowIn(timeZone, new Date()));
-        client.setQueryData(query.queryKey, await connectSimulator(timerId, reads, plan));
-      } catch (error) {
-        tell(error);
-      }
-    },
+    hangUp: async () => take(await connecting.write()),
     readOhms: async (station: number): Promise<number | null | undefined> => {
       try {
         return (await readSimulator(timerId, station)).ohms;
       } catch (error) {
-        tell(error);
+        void message.error(troubleInWords(error));
         return undefined;
       }
     },

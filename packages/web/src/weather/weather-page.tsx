@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { readWeather, type WeatherRecord } from '@water-clock/core/weather';
+import { readWeather, type WeatherFile, type WeatherRecord } from '@water-clock/core/weather';
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Radio } from 'antd';
 import { useEffect, useState } from 'react';
@@ -15,6 +15,8 @@ import {
   weatherQuery,
   type StoredWeather,
 } from '../api/weather';
+import { timersKey } from '../api/timers';
+import { useWrite } from '../api/use-write';
 import { LeaveGuard } from '../ui/leave-guard';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
@@ -99,6 +101,37 @@ function Editor({ stored, property, homes }: EditorProps) {
     setFaults(new Map(places.map((place) => [place.path, place.message])));
     setTrouble(`${counted(places.length, 'field')} to fix; nothing was saved.`);
   };
+  const saving = useWrite(
+    kept ? 'change-weather' : 'add-weather',
+    async (file: WeatherFile) => {
+      try {
+        return await (kept ? changeWeather(kept.id, kept.version, file) : addWeather(file));
+      } catch (error) {
+        if (error instanceof ApiError && error.places.length > 0)
+          showFaults(
+            error.places.map(({ path, ...place }) => ({
+              ...place,
+              path: path.replace(/^document\./, ''),
+            })),
+          );
+        else setTrouble(`Not saved, your changes are still here. ${troubleInWords(error)}`);
+        throw error;
+      }
+    },
+    { touches: [weatherKey, propertiesKey, timersKey], isToldHere: true },
+  );
+  const choosing = useWrite(
+    'choose-weather',
+    async (id: string) =>
+      goByIt(await client.fetchQuery({ ...propertyQuery(property!.id), staleTime: 0 }), id),
+    {
+      touches: [propertiesKey, timersKey],
+      lead: 'The weather is saved, but the home does not go by it yet.',
+    },
+  );
+  const removing = useWrite('remove-weather', removeWeather, {
+    touches: [weatherKey, propertiesKey, timersKey],
+  });
   const save = async (): Promise<boolean> => {
     const { latitude, ...rest } = draft;
     const read = readWeather({ ...rest, ...(latitude !== null && { latitude }) });
@@ -107,31 +140,13 @@ function Editor({ stored, property, homes }: EditorProps) {
       return false;
     }
     setTrouble(null);
-    try {
-      const saved = await (kept
-        ? changeWeather(kept.id, kept.version, read.value)
-        : addWeather(read.value));
-      setKept(saved);
-      if (property) {
-        const newest = { ...propertyQuery(property.id), staleTime: 0 };
-        await goByIt(await client.fetchQuery(newest), saved.id);
-      }
-      await client.invalidateQueries({ queryKey: weatherKey });
-      await client.invalidateQueries({ queryKey: propertiesKey });
-      setSaved(true);
-      void message.success('Saved.');
-      return true;
-    } catch (error) {
-      if (error instanceof ApiError && error.places.length > 0)
-        showFaults(
-          error.places.map(({ path, ...place }) => ({
-            ...place,
-            path: path.replace(/^document\./, ''),
-          })),
-        );
-      else setTrouble(`Not saved, your changes are still here. ${troubleInWords(error)}`);
-      return false;
-    }
+    const done = await saving.write(read.value);
+    if (!done) return false;
+    setKept(done.answer);
+    if (property && !(await choosing.write(done.answer.id))) return false;
+    setSaved(true);
+    void message.success('Saved.');
+    return true;
   };
   const askToRemove = () =>
     void modal.confirm({
@@ -140,10 +155,9 @@ function Editor({ stored, property, homes }: EditorProps) {
       okText: 'Take it away',
       okButtonProps: { danger: true },
       onOk: async () => {
-        await removeWeather(stored!.id);
+        if (!(await removing.write(stored!.id))) return;
         setSaved(true);
-        await client.invalidateQueries();
-        await navigate('/weather');
+        setLeaveTo('/weather');
       },
     });
   const onTrouble = (sentences: readonly string[]) =>
@@ -196,6 +210,7 @@ function Editor({ stored, property, homes }: EditorProps) {
             <Button
               type="primary"
               disabled={!isChanged && stored !== null}
+              loading={saving.isWriting || choosing.isWriting}
               onClick={() =>
                 void save().then((done) => {
                   if (done && !stored)

@@ -2,8 +2,10 @@ import { useQueryClient } from '@tanstack/react-query';
 import { isSameYard, mergeYards, type Yard, type YardConflict } from '@water-clock/core/yards';
 import { App } from 'antd';
 import { useReducer, useState } from 'react';
-import { ApiError, troubleInWords } from '../api/client';
-import { saveYard, yardQuery, type StoredYard } from '../api/timers';
+import { propertiesKey } from '../api/properties';
+import { saveYard, settingsToReadQuery, yardQuery, type StoredYard } from '../api/timers';
+import { useVersionedSave } from '../api/use-versioned-save';
+import { todayHere } from '../format/today';
 import { editHistory, isChanged, openHistory, type HistoryAction } from '../ui/edit-history';
 import type { YardEdit } from '@water-clock/core/yards';
 
@@ -26,7 +28,6 @@ export function useYardOnDesk(stored: StoredYard) {
   const client = useQueryClient();
   const [state, act] = useReducer(history, stored.document, openHistory<Yard>);
   const [base, setBase] = useState(stored);
-  const [isSaving, setSaving] = useState(false);
   const [meanwhile, setMeanwhile] = useState<Meanwhile | null>(null);
   const [undone, setUndone] = useState(0);
   const { timerId } = stored;
@@ -39,8 +40,15 @@ export function useYardOnDesk(stored: StoredYard) {
     setUndone((count) => count + 1);
   };
 
-  const bringTogether = async () => {
-    const theirs = await client.fetchQuery({ ...yardQuery(timerId), staleTime: 0 });
+  const { write, isWriting } = useVersionedSave({
+    name: 'save-yard',
+    save: (yard: Yard) => saveYard(timerId, base.version, yard),
+    newest: () => client.fetchQuery({ ...yardQuery(timerId), staleTime: 0 }),
+    touches: [settingsToReadQuery(timerId, todayHere()).queryKey, propertiesKey],
+    lead: 'Not saved, your changes are still here.',
+  });
+
+  const bringTogether = (theirs: StoredYard) => {
     const { yard, conflicts } = mergeYards(base.document, state.present, theirs.document);
     setMeanwhile({
       who: theirs.savedBy || 'Somebody else',
@@ -55,29 +63,26 @@ export function useYardOnDesk(stored: StoredYard) {
   };
 
   const save = async (): Promise<boolean> => {
-    setSaving(true);
-    try {
-      const saved = await saveYard(timerId, base.version, state.present);
-      setBase(saved);
-      setMeanwhile(null);
-      client.setQueryData(yardQuery(timerId).queryKey, saved);
-      act({ type: 'saved', sent: state.present });
-      void message.success('Saved.');
-      return true;
-    } catch (error) {
-      if (error instanceof ApiError && error.status === 409) await bringTogether();
-      else
-        void message.error(`Not saved, your changes are still here. ${troubleInWords(error)}`, 10);
+    const sent = state.present;
+    const done = await write(sent);
+    if (!done) return false;
+    if ('theirs' in done.answer) {
+      bringTogether(done.answer.theirs);
       return false;
-    } finally {
-      setSaving(false);
     }
+    const { saved } = done.answer;
+    setBase(saved);
+    setMeanwhile(null);
+    client.setQueryData(yardQuery(timerId).queryKey, saved);
+    act({ type: 'saved', sent });
+    void message.success('Saved.');
+    return true;
   };
 
   return {
     yard: state.present,
     isChanged: isChanged(state) && !isSameYard(state.present, state.saved),
-    isSaving,
+    isSaving: isWriting,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
     edit,

@@ -1,13 +1,13 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import type { Plan } from '@water-clock/core/settings';
 import { listInWords, MONTHS } from '@water-clock/core/words';
 import type { Yard } from '@water-clock/core/yards';
 import { Alert, App, Button, Spin } from 'antd';
 import { useState } from 'react';
-import { troubleInWords } from '../../api/client';
 import { addCopy, copiesKey } from '../../api/copies';
 import type { Timer } from '../../api/timers';
 import { weatherQuery } from '../../api/weather';
+import { useWrite } from '../../api/use-write';
 import { Loaded } from '../../ui/loaded';
 import { Caution } from '../../ui/page';
 import type { Offer } from '@water-clock/core/proposals';
@@ -47,7 +47,6 @@ type WorkProps = PlanWorkProps & { readonly weather: Parameters<typeof useWeathe
 function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
   const { firm } = useSignedIn();
   const { message } = App.useApp();
-  const client = useQueryClient();
   const months = useWeatherMonths(weather);
   const { since, night, winter, go } = place;
   const targets = useTargets({ plan, yard, leaders, months, since, customary: firm.customary });
@@ -61,18 +60,15 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
     go({ mode: 'desk' });
     void message.success('The plan is on the desk, not saved yet. Undo takes it back.');
   };
+  const keeping = useWrite(
+    'add-copy',
+    (document: Plan) =>
+      addCopy(timer.id, { reason: 'planned', name: `Winter: ${winterWords(winter)}`, document }),
+    { touches: [copiesKey] },
+  );
   const keep = async (document: Plan) => {
-    try {
-      const { number } = await addCopy(timer.id, {
-        reason: 'planned',
-        name: `Winter: ${winterWords(winter)}`,
-        document,
-      });
-      await client.invalidateQueries({ queryKey: copiesKey });
-      void message.success(`Kept as copy № ${number}, for winter.`);
-    } catch (error) {
-      void message.error(troubleInWords(error));
-    }
+    const done = await keeping.write(document);
+    if (done) void message.success(`Kept as copy № ${done.answer.number}, for winter.`);
   };
 
   return (

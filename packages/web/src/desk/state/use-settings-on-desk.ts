@@ -1,15 +1,20 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { differences } from '@water-clock/core/compare';
+import type { Plan, PlanEdit } from '@water-clock/core/settings';
+import { withFollowers, withYard, type Yard } from '@water-clock/core/yards';
 import { App } from 'antd';
-import { useCallback, useReducer, useRef, useState } from 'react';
-import type { Plan } from '@water-clock/core/settings';
-import { withFollowers, type Yard } from '@water-clock/core/yards';
-import { ApiError, troubleInWords } from '../../api/client';
+import { useCallback, useEffect, useEffectEvent, useReducer, useState } from 'react';
+import { copiesKey } from '../../api/copies';
+import { propertiesKey } from '../../api/properties';
 import {
   saveSettings,
   settingsQuery,
   settingsToReadQuery,
+  yardQuery,
   type StoredSettings,
 } from '../../api/timers';
+import { useVersionedSave } from '../../api/use-versioned-save';
+import { keepAnswer } from '../../offline/kept-queries';
 import {
   editHistory,
   isChanged,
@@ -18,7 +23,6 @@ import {
   type HistoryAction,
 } from '../../ui/edit-history';
 import { todayHere } from '../../format/today';
-import type { PlanEdit } from '@water-clock/core/settings';
 
 export interface SettingsOnDesk {
   readonly plan: Plan;
@@ -52,40 +56,67 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
   const { message } = App.useApp();
   const client = useQueryClient();
   const [history, act] = useReducer(planHistory, stored.document, openHistory<Plan>);
-  const version = useRef(stored.version);
-  const [isSaving, setSaving] = useState(false);
+  const [base, setBase] = useState(stored);
   const [theirs, setTheirs] = useState<StoredSettings | null>(null);
   const { present } = history;
   const { timerId } = stored;
+  const on = todayHere();
 
-  const saveFrom = async (base: number): Promise<boolean> => {
-    setSaving(true);
-    try {
-      const saved = await saveSettings(timerId, todayHere(), base, present);
-      version.current = saved.version;
-      client.setQueryData(settingsQuery(timerId, todayHere()).queryKey, saved);
-      // Without signal, what is saved here is what is keyed in.
-      client.setQueryData(settingsToReadQuery(timerId, todayHere()).queryKey, saved);
-      act({ type: 'saved', sent: present });
-      void message.success('Saved.');
-      return true;
-    } catch (error) {
-      if (error instanceof ApiError && error.status === 409)
-        setTheirs(
-          await client.fetchQuery({ ...settingsQuery(timerId, todayHere()), staleTime: 0 }),
-        );
-      else
-        void message.error(`Not saved, your changes are still here. ${troubleInWords(error)}`, 10);
-      return false;
-    } finally {
-      setSaving(false);
-    }
+  const { write, isWriting } = useVersionedSave({
+    name: 'save-settings',
+    save: ({ document, version }: Pick<StoredSettings, 'document' | 'version'>) =>
+      saveSettings(timerId, on, version, document),
+    newest: () => client.fetchQuery({ ...settingsQuery(timerId, on), staleTime: 0 }),
+    touches: [copiesKey, propertiesKey],
+    lead: 'Not saved, your changes are still here.',
+  });
+
+  /**
+   * Settings that say of the stations only what the yard says by now are not somebody else's: they are taken in
+   * below what is edited here. Gives how, or null where more was changed.
+   */
+  const takeIn = async (newer: StoredSettings): Promise<PlanEdit | null> => {
+    const now = await client.fetchQuery({ ...yardQuery(timerId), staleTime: 0 });
+    const rebase: PlanEdit = (plan) => withYard(plan, now.document);
+    if (differences(rebase(base.document), newer.document).length > 0) return null;
+    setBase(newer);
+    act({ type: 'beneath', saved: newer.document, rebase });
+    return rebase;
   };
+
+  const saveFrom = async (version: number, document: Plan): Promise<boolean> => {
+    const done = await write({ document, version });
+    if (!done) return false;
+    if ('theirs' in done.answer) {
+      const newer = done.answer.theirs;
+      const rebase = await takeIn(newer);
+      if (rebase) return saveFrom(newer.version, rebase(document));
+      setTheirs(newer);
+      return false;
+    }
+    const { saved } = done.answer;
+    setBase(saved);
+    client.setQueryData(settingsQuery(timerId, on).queryKey, saved);
+    // Without signal, what is saved here is what is keyed in.
+    await keepAnswer(client, settingsToReadQuery(timerId, on).queryKey, saved);
+    act({ type: 'saved', sent: document });
+    void message.success('Saved.');
+    return true;
+  };
+
+  // What the yard says by now shows here without a reload.
+  const newest = useQuery(settingsToReadQuery(timerId, on)).data;
+  const meet = useEffectEvent(takeIn);
+  const isNewer = newest !== undefined && newest.version > base.version && !isWriting;
+  useEffect(() => {
+    // What cannot be had now is met when it is saved.
+    if (isNewer) meet(newest).catch(() => undefined);
+  }, [isNewer, newest]);
 
   return {
     plan: present,
     isChanged: isChanged(history),
-    isSaving,
+    isSaving: isWriting,
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     edit: useCallback(
@@ -100,18 +131,18 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
     settle: useCallback(() => act({ type: 'settle' }), []),
     undo: useCallback(() => act({ type: 'undo' }), []),
     redo: useCallback(() => act({ type: 'redo' }), []),
-    save: () => saveFrom(version.current),
+    save: () => saveFrom(base.version, present),
     theirs,
     takeTheirs: () => {
       if (!theirs) return;
-      version.current = theirs.version;
+      setBase(theirs);
       act({ type: 'theirs', document: theirs.document });
       setTheirs(null);
     },
     keepMine: async () => {
-      const base = theirs?.version ?? version.current;
+      const version = theirs?.version ?? base.version;
       setTheirs(null);
-      return saveFrom(base);
+      return saveFrom(version, present);
     },
     decideLater: () => setTheirs(null),
   };

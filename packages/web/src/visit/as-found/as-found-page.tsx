@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import { App, Button, Steps } from 'antd';
-import { useCallback, useEffect, useReducer, useState } from 'react';
+import { useCallback, useEffect, useReducer } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { troubleInWords } from '../../api/client';
+import { draftOf, keepDraft } from '../../offline/drafts';
+import { useSignedIn } from '../../session/use-signed-in';
 import { copiesQuery, copyQuery, type Copy, type CopyListing } from '../../api/copies';
 import { settingsToReadQuery, timerQuery, type Timer } from '../../api/timers';
 import { Loaded } from '../../ui/loaded';
@@ -67,16 +68,10 @@ function blankOf({ format, name, site, timer, stations, rules }: Plan): Plan {
   return read.value;
 }
 
-const draftKey = (timerId: string) => `water-clock.as-found.${timerId}`;
-
-/** What was entered on this device and not saved; whatever can no longer be read is none. */
-function draftOf(timerId: string): Plan | null {
-  try {
-    const read = readPlan(JSON.parse(localStorage.getItem(draftKey(timerId)) ?? 'null'));
-    return read.ok ? read.value : null;
-  } catch {
-    return null;
-  }
+/** A draft that was kept; whatever can no longer be read is none. */
+function planOf(draft: unknown): Plan | null {
+  const read = readPlan(draft);
+  return read.ok ? read.value : null;
 }
 
 const reading = (state: EditHistory<Plan>, action: HistoryAction<Plan>) =>
@@ -89,10 +84,13 @@ interface ReadingProps {
 }
 
 function Reading({ timer, blank, last }: ReadingProps) {
-  const [state, act] = useReducer(reading, null, () => openHistory(draftOf(timer.id) ?? blank));
+  const { person } = useSignedIn();
+  const draft = `as-found.${timer.id}`;
+  const [state, act] = useReducer(reading, null, () =>
+    openHistory(planOf(draftOf(person.id, draft)) ?? blank),
+  );
   const plan = state.present;
-  const [isSaving, setSaving] = useState(false);
-  const saveCopy = useSaveCopy(timer.id);
+  const saving = useSaveCopy(timer.id, 'as-found');
   const open = useOpenVisit(timer.id);
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
@@ -105,10 +103,10 @@ function Reading({ timer, blank, last }: ReadingProps) {
   );
   const settle = useCallback(() => act({ type: 'settle' }), []);
   const isBegun = JSON.stringify(plan) !== JSON.stringify(blank);
-  useEffect(() => {
-    if (isBegun) localStorage.setItem(draftKey(timer.id), JSON.stringify(plan));
-    else localStorage.removeItem(draftKey(timer.id));
-  }, [plan, isBegun, timer.id]);
+  useEffect(
+    () => keepDraft(person.id, draft, isBegun ? plan : null),
+    [plan, isBegun, person.id, draft],
+  );
 
   const steps = [
     'Clock',
@@ -120,22 +118,17 @@ function Reading({ timer, blank, last }: ReadingProps) {
   const go = (step: number) => setSearch({ step: String(step) }, { replace: true });
 
   const save = async (): Promise<boolean> => {
-    setSaving(true);
-    try {
-      await saveCopy('as-found', plan);
-      localStorage.removeItem(draftKey(timer.id));
-      void message.success('Saved as found. The plan on the desk is as it was.');
-      if (open) {
-        await open.add({ kind: 'step', step: 'as-found', state: 'done' }, 'As found: done');
-        await navigate(stepPlace('clock', timer.id));
-      } else await navigate(`/timers/${timer.id}/copies`);
-      return true;
-    } catch (error) {
-      void message.error(`Not saved; it is kept on this device. ${troubleInWords(error)}`, 10);
-      return false;
-    } finally {
-      setSaving(false);
-    }
+    const done = await saving.write(plan);
+    if (!done) return false;
+    keepDraft(person.id, draft, null);
+    void (done.answer
+      ? message.success('Saved as found. The plan on the desk is as it was.')
+      : message.info('As found: on this device, waiting to be sent.'));
+    if (open) {
+      await open.add({ kind: 'step', step: 'as-found', state: 'done' }, 'As found: done');
+      await navigate(stepPlace('clock', timer.id));
+    } else await navigate(`/timers/${timer.id}/copies`);
+    return true;
   };
   useEditKeys({
     isChanged: isBegun,
@@ -213,7 +206,12 @@ function Reading({ timer, blank, last }: ReadingProps) {
             Next: {steps[at + 1]}
           </Button>
         ) : (
-          <Button size="large" type="primary" loading={isSaving} onClick={() => void save()}>
+          <Button
+            size="large"
+            type="primary"
+            loading={saving.isWriting}
+            onClick={() => void save()}
+          >
             Save as found
           </Button>
         )}

@@ -1,0 +1,28 @@
+import { createStore } from 'idb-keyval';
+import { request } from '../api/client';
+import { Outbox, type Tabs } from './outbox';
+
+const LOCK = 'water-clock-outbox';
+
+function browserTabs(): Tabs {
+  const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(LOCK);
+  return {
+    // Browsers have locks, and service workers, on https only: without them it is one tab that works offline.
+    alone: async (work) => {
+      const locks = navigator.locks as LockManager | undefined;
+      if (!locks) return work();
+      await locks.request(LOCK, { ifAvailable: true }, async (lock) => {
+        if (lock) await work();
+      });
+    },
+    tell: () => channel?.postMessage(null),
+    listen: (listener) => channel?.addEventListener('message', listener),
+  };
+}
+
+/** The queue of this browser, which all its tabs share. */
+export const outbox = new Outbox(
+  createStore('water-clock-outbox', 'changes'),
+  request,
+  browserTabs(),
+);

@@ -1,0 +1,19 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+// The page of a link is built by itself, beside the application: nothing of it is loaded with a sheet.
+export default defineConfig({
+  plugins: [react()],
+  publicDir: false,
+  build: {
+    target: 'es2023',
+    emptyOutDir: false,
+    rolldownOptions: {
+      input: 'share.html',
+      output: {
+        entryFileNames: 'assets/share-[hash].js',
+        codeSplitting: false,
+      },
+    },
+  },
+});
