@@ -5,7 +5,7 @@ const costs = {} as Costs;
 const offer = (key: string) => ({ key }) as Offer;
 
 it('what is told adds up, and what is begun anew forgets', () => {
-  const begun = planningAfter({} as Planning, { type: 'begin' });
+  const begun = planningAfter({} as Planning, { type: 'begin', asked: 'a plan' });
   const planning = [
     { type: 'now', costs },
     { type: 'trying', alternative: 'fewest', programs: 1 },
@@ -21,5 +21,5 @@ it('what is told adds up, and what is begun anew forgets', () => {
   const stopped = planningAfter(planning, { type: 'end', state: 'stopped' });
   expect(stopped).toMatchObject({ state: 'stopped', trying: null });
   expect(stopped.offers).toHaveLength(1);
-  expect(planningAfter(stopped, { type: 'begin' })).toEqual(begun);
+  expect(planningAfter(stopped, { type: 'begin', asked: 'a plan' })).toEqual(begun);
 });

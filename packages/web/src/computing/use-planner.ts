@@ -11,6 +11,8 @@ import type {
 import type { PlannerWorker } from './planner.worker';
 
 export interface Planning {
+  /** What it is planned for, as text. */
+  readonly asked: string;
   readonly state: 'busy' | 'done' | 'stopped' | 'failed';
   /** What is being tried; null: nothing yet. */
   readonly trying: Extract<PlanEvent, { type: 'trying' }> | null;
@@ -28,6 +30,7 @@ export interface Planner extends Planning {
 }
 
 const BEGUN: Planning = {
+  asked: '',
   state: 'busy',
   trying: null,
   now: null,
@@ -38,13 +41,13 @@ const BEGUN: Planning = {
 
 type Act =
   | PlanEvent
-  | { readonly type: 'begin' }
+  | { readonly type: 'begin'; readonly asked: string }
   | { readonly type: 'end'; readonly state: Planning['state'] };
 
 export function planningAfter(planning: Planning, act: Act): Planning {
   switch (act.type) {
     case 'begin':
-      return BEGUN;
+      return { ...BEGUN, asked: act.asked };
     case 'end':
       return { ...planning, state: act.state, trying: null };
     case 'trying':
@@ -78,7 +81,7 @@ export function usePlanner(asked: PlanAsked): Planner {
     worker.current?.terminate();
     const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
     worker.current = thread;
-    act({ type: 'begin' });
+    act({ type: 'begin', asked: JSON.stringify(wanted) });
     const end = (state: Planning['state']) => {
       if (worker.current !== thread) return;
       thread.terminate();
@@ -105,15 +108,13 @@ export function usePlanner(asked: PlanAsked): Planner {
     newest.current = asked;
   });
   useEffect(() => {
-    // What was planned for something else is on offer no more.
-    worker.current?.terminate();
-    worker.current = null;
-    act({ type: 'begin' });
     const wait = setTimeout(() => begin(newest.current), isFirst.current ? 0 : PAUSE_MS);
     isFirst.current = false;
     return () => clearTimeout(wait);
   }, [text, begin]);
   useEffect(() => () => worker.current?.terminate(), []);
 
-  return { ...planning, stop, again: useCallback(() => begin(newest.current), [begin]) };
+  // What was planned for something else is on offer no more.
+  const current = planning.asked === text ? planning : BEGUN;
+  return { ...current, stop, again: useCallback(() => begin(newest.current), [begin]) };
 }

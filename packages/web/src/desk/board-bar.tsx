@@ -1,6 +1,6 @@
 import { Segmented } from 'antd';
 import { memo } from 'react';
-import { clockErrorWords } from './clock/clock-words';
+import { clockErrorWords } from './clock/clock-error-words';
 import type { DeskPlace } from './state/use-desk-place';
 
 interface BoardBarProps extends Pick<DeskPlace, 'board' | 'isTrueTime' | 'go'> {

@@ -11,18 +11,20 @@ import { App, Button, Dropdown, Modal, Segmented, Tooltip } from 'antd';
 import { memo, useCallback, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Timer } from '../api/timers';
+import { later } from '../ui/later';
 import { LeaveGuard } from '../ui/leave-guard';
 import { useEditKeys } from '../ui/use-edit-keys';
 import { NIGHTS } from '../computing/board-model';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
-import { KeysHelp } from './keys-help';
-import { LeftDialog } from './as-left-dialog';
-import { PlanFileDialog } from './plan-file-dialog';
-import { TimerDrawer } from './timer-drawer';
 import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
+
+const KeysHelp = later(() => import('./keys-help'), 'KeysHelp');
+const LeftDialog = later(() => import('./as-left-dialog'), 'LeftDialog');
+const PlanFileDialog = later(() => import('./plan-file-dialog'), 'PlanFileDialog');
+const TimerDrawer = later(() => import('./timer-drawer'), 'TimerDrawer');
 
 interface DeskHeadProps {
   readonly timer: Timer;
@@ -94,13 +96,15 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
           {desk.isChanged ? 'Save settings' : 'Saved'}
         </Button>
       </div>
-      <KeysHelp isOpen={showsKeys} onClose={() => setShowsKeys(false)} />
-      <TimerDrawer
-        isOpen={showsTimer}
-        onClose={() => setShowsTimer(false)}
-        plan={desk.plan}
-        onEdit={desk.edit}
-      />
+      {showsKeys && <KeysHelp isOpen onClose={() => setShowsKeys(false)} />}
+      {showsTimer && (
+        <TimerDrawer
+          isOpen
+          onClose={() => setShowsTimer(false)}
+          plan={desk.plan}
+          onEdit={desk.edit}
+        />
+      )}
       {showsFile && (
         <PlanFileDialog
           plan={desk.plan}

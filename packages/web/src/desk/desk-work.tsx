@@ -14,19 +14,21 @@ import type { DeskModel } from '../computing/desk-model';
 import { useDeskWorker, type DeskComputer } from '../computing/use-desk-worker';
 import { fieldsOf } from './findings/finding-field';
 import { FindingsPanel } from './findings/findings-panel';
-import { FixDialog } from './findings/fix-dialog';
 import { ControllerStrip } from './grid/controller-strip';
 import { focusField } from './state/fields';
 import { SettingsGrid } from './grid/settings-grid';
 import { HeadroomStrip } from './headroom/headroom-strip';
 import { moveStart } from '@water-clock/core/settings';
-import { YearBoard } from './year/year-board';
 import { nightOf } from '../computing/year-model';
+import { later } from '../ui/later';
 import { BoardBar } from './board-bar';
 import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
 import { useYear } from './use-year';
 import { VerdictBar } from './verdict-bar';
+
+const FixDialog = later(() => import('./findings/fix-dialog'), 'FixDialog');
+const YearBoard = later(() => import('./year/year-board'), 'YearBoard');
 
 type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
   readonly place: DeskPlace;

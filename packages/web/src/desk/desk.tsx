@@ -1,14 +1,16 @@
 import { leadersOf, type Yard } from '@water-clock/core/yards';
 import { useMemo } from 'react';
 import type { StoredSettings, Timer } from '../api/timers';
+import { later } from '../ui/later';
 import { DeskHead } from './desk-head';
 import './desk.css';
 import { DeskWork } from './desk-work';
-import { PlanWork } from './plan/plan-work';
-import { SeasonWork } from './season/season-work';
 import { useBroughtCopy } from './use-brought-copy';
 import { useDeskPlace } from './state/use-desk-place';
 import { useSettingsOnDesk } from './state/use-settings-on-desk';
+
+const PlanWork = later(() => import('./plan/plan-work'), 'PlanWork');
+const SeasonWork = later(() => import('./season/season-work'), 'SeasonWork');
 
 interface DeskProps {
   readonly timer: Timer;

@@ -1,9 +1,9 @@
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import type { HouseRule, RulePeriod } from '@water-clock/core/local-rules';
 import { DailyHours, HEADS } from '@water-clock/core/settings';
-import { WEEKDAYS } from '@water-clock/core/words';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { faultUnder, Field } from '../ui/field';
+import { WEEKDAY_OPTIONS } from '../format/weekday-options';
 
 interface PeriodEditorProps {
   readonly period: RulePeriod;
@@ -12,8 +12,6 @@ interface PeriodEditorProps {
   readonly onChange: (fields: Partial<RulePeriod>) => void;
   readonly onRemove: () => void;
 }
-
-const WEEKDAY_OPTIONS = WEEKDAYS.map((label, index) => ({ label, value: index + 1 }));
 
 /** What holds from a date on: for which houses, which days, which hours, in whose words. */
 export function PeriodEditor({ period, path, faults, onChange, onRemove }: PeriodEditorProps) {

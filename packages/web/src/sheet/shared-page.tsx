@@ -1,6 +1,6 @@
 import type { Sheet } from '@water-clock/core/sheets';
 import { useCallback, useEffect, useState } from 'react';
-import { ApiError, request } from '../api/client';
+import { request, type ApiError } from '../api/client';
 import { Waiting } from '../ui/waiting';
 import { SheetView } from './sheet-view';
 import './shared-page.css';
@@ -12,19 +12,22 @@ function useShared(token: string) {
   const [sheet, setSheet] = useState<Sheet | null>(null);
   const [error, setError] = useState<ApiError | null>(null);
   const ask = useCallback(() => {
-    setError(null);
     request<{ document: Sheet }>(pathOf(token)).then(
       ({ document: shared }) => setSheet(shared),
       (trouble: ApiError) => setError(trouble),
     );
   }, [token]);
   useEffect(ask, [ask]);
-  return { sheet, error, ask };
+  const again = () => {
+    setError(null);
+    ask();
+  };
+  return { sheet, error, again };
 }
 
 /** What a household sees that has the link: the sheet, and nothing else. */
 export function SharedPage({ token }: { token: string }) {
-  const { sheet, error, ask } = useShared(token);
+  const { sheet, error, again } = useShared(token);
   return (
     <main className="shared">
       {sheet && (
@@ -45,7 +48,7 @@ export function SharedPage({ token }: { token: string }) {
         <>
           <h1>The sheet could not be loaded</h1>
           <p role="alert">{error.message}</p>
-          <button type="button" onClick={ask}>
+          <button type="button" onClick={again}>
             Try again
           </button>
         </>

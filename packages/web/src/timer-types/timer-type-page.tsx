@@ -169,37 +169,58 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
         onChange={(changed) => setTimer((before) => ({ ...before, ...changed }))}
       />
       <HandlingQuestions handling={handling} onChange={setHandling} />
-      <Modal
-        open={breaks !== null}
-        title="This change breaks timers"
-        okText="Change it all the same"
-        okButtonProps={{ danger: true }}
-        cancelText="Leave it as it was"
-        onCancel={() => setBreaks(null)}
-        confirmLoading={changing.isWriting}
-        onOk={() => void change(true).finally(() => setBreaks(null))}
-      >
-        <p>
-          {counted(breaks?.length ?? 0, 'timer')} would not do what{' '}
-          {breaks?.length === 1 ? 'it is' : 'they are'} meant to. What they hold now stays among
-          their saved copies.
-        </p>
-        <ul className="type-breaks">
-          {breaks?.map(({ timerId, timer: called, property, programsLost, findings }) => (
-            <li key={timerId}>
-              <strong>
-                {property}, {called}
-              </strong>
-              {programsLost.length > 0 && (
-                <div>Programs in use that it would lose: {programsLost.join(', ')}.</div>
-              )}
-              {findings.map((words) => (
-                <div key={words}>{words}</div>
-              ))}
-            </li>
-          ))}
-        </ul>
-      </Modal>
+      {breaks && (
+        <BreaksDialog
+          breaks={breaks}
+          isChanging={changing.isWriting}
+          onClose={() => setBreaks(null)}
+          onChange={() => void change(true).finally(() => setBreaks(null))}
+        />
+      )}
     </Page>
+  );
+}
+
+interface BreaksDialogProps {
+  readonly breaks: readonly TimerTypeBreak[];
+  readonly isChanging: boolean;
+  readonly onClose: () => void;
+  readonly onChange: () => void;
+}
+
+/** Which timers a change of their type would break, before it is made. */
+function BreaksDialog({ breaks, isChanging, onClose, onChange }: BreaksDialogProps) {
+  return (
+    <Modal
+      open
+      title="This change breaks timers"
+      okText="Change it all the same"
+      okButtonProps={{ danger: true }}
+      cancelText="Leave it as it was"
+      onCancel={onClose}
+      confirmLoading={isChanging}
+      onOk={onChange}
+    >
+      <p>
+        {counted(breaks.length, 'timer')} would not do what{' '}
+        {breaks.length === 1 ? 'it is' : 'they are'} meant to. What they hold now stays among their
+        saved copies.
+      </p>
+      <ul className="type-breaks">
+        {breaks.map(({ timerId, timer: called, property, programsLost, findings }) => (
+          <li key={timerId}>
+            <strong>
+              {property}, {called}
+            </strong>
+            {programsLost.length > 0 && (
+              <div>Programs in use that it would lose: {programsLost.join(', ')}.</div>
+            )}
+            {findings.map((words) => (
+              <div key={words}>{words}</div>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </Modal>
   );
 }

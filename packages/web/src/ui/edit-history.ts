@@ -45,22 +45,8 @@ export function editHistory<Document>(
 ): EditHistory<Document> {
   const { present, past, future } = history;
   switch (action.type) {
-    case 'edit': {
-      const next = action.edit(present);
-      if (JSON.stringify(next) === JSON.stringify(present)) return history;
-      const goesOn = action.key !== undefined && action.key === history.runningKey;
-      const before = past.at(-1);
-      // Typing that ends where it began is no step.
-      if (goesOn && before && JSON.stringify(next) === JSON.stringify(before))
-        return { ...history, present: before, past: past.slice(0, -1), runningKey: null };
-      return {
-        ...history,
-        present: next,
-        past: goesOn ? past : [...past, present].slice(-MOST_STEPS),
-        future: [],
-        runningKey: action.key ?? null,
-      };
-    }
+    case 'edit':
+      return edited(history, action);
     case 'settle':
       return { ...history, runningKey: null };
     case 'undo': {
@@ -108,4 +94,25 @@ export function editHistory<Document>(
         runningKey: null,
       };
   }
+}
+
+function edited<Document>(
+  history: EditHistory<Document>,
+  action: Extract<HistoryAction<Document>, { type: 'edit' }>,
+): EditHistory<Document> {
+  const { present, past } = history;
+  const next = action.edit(present);
+  if (JSON.stringify(next) === JSON.stringify(present)) return history;
+  const goesOn = action.key !== undefined && action.key === history.runningKey;
+  const before = past.at(-1);
+  // Typing that ends where it began is no step.
+  if (goesOn && before && JSON.stringify(next) === JSON.stringify(before))
+    return { ...history, present: before, past: past.slice(0, -1), runningKey: null };
+  return {
+    ...history,
+    present: next,
+    past: goesOn ? past : [...past, present].slice(-MOST_STEPS),
+    future: [],
+    runningKey: action.key ?? null,
+  };
 }

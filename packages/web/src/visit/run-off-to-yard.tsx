@@ -22,7 +22,7 @@ export function RunOffToYard({ open }: { open: OpenVisit }) {
   );
   const putting = useVersionedSave({
     name: 'save-yard',
-    save: (_: null) => {
+    save: () => {
       const stations = yard!.document.stations.map((station) => {
         const runoffSeconds = taken.get(station.number);
         return runoffSeconds === undefined ? station : { ...station, runoffSeconds };

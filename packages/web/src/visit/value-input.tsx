@@ -2,7 +2,8 @@ import type { KeyInValue } from '@water-clock/core/key-in';
 import { DAY_MODES } from '@water-clock/core/timer-types';
 import { Checkbox, Input, InputNumber, Radio } from 'antd';
 import { useState } from 'react';
-import { DayRuleEditor, WEEKDAY_OPTIONS } from '../desk/grid/day-rule-editor';
+import { DayRuleEditor } from '../desk/grid/day-rule-editor';
+import { WEEKDAY_OPTIONS } from '../format/weekday-options';
 import { minutesText, parseClock, parseLength } from '../format/lengths';
 
 interface ValueInputProps {

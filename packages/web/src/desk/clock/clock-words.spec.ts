@@ -1,5 +1,6 @@
 import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { changesAhead, changeWords, clockErrorWords } from './clock-words';
+import { clockErrorWords } from './clock-error-words';
+import { changesAhead, changeWords } from './clock-words';
 
 it('says by how much a clock is off, and which way', () => {
   expect(clockErrorWords(0)).toBe('right');

@@ -1,24 +1,6 @@
-import {
-  dayOf,
-  SECONDS_PER_DAY,
-  type DayNumber,
-  type TimerSeconds,
-} from '@water-clock/core/civil-time';
+import { dayOf, type DayNumber, type TimerSeconds } from '@water-clock/core/civil-time';
 import { clockChanges, clockIn, type ClockChange } from '@water-clock/core/time-zones';
-import { clockTime, counted, lengthInWords, shortDate } from '@water-clock/core/words';
-
-/** @example "12 h ahead", "right", "7 days and 1 h behind" */
-export function clockErrorWords(offSeconds: number): string {
-  if (offSeconds === 0) return 'right';
-  const size = Math.abs(offSeconds);
-  const days = Math.floor(size / SECONDS_PER_DAY);
-  const rest = size % SECONDS_PER_DAY;
-  const parts = [
-    ...(days > 0 ? [counted(days, 'day')] : []),
-    ...(rest > 0 ? [lengthInWords(rest)] : []),
-  ];
-  return `${parts.join(' and ')} ${offSeconds > 0 ? 'ahead' : 'behind'}`;
-}
+import { clockTime, lengthInWords, shortDate } from '@water-clock/core/words';
 
 /** How far ahead changes of summer time are told. */
 const AHEAD_DAYS = 370;

@@ -1,4 +1,4 @@
-import { Button, InputNumber, Popover, Select, Switch } from 'antd';
+import { Button, InputNumber, Popover, Switch } from 'antd';
 import type { DayNumber } from '@water-clock/core/civil-time';
 import { memo } from 'react';
 import type { Plan, SeasonSetting } from '@water-clock/core/settings';
@@ -37,17 +37,18 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
         <div className="controller-field" data-field={FIELDS.season}>
           <span>Season</span>
           {modes.length > 1 || !modes.includes(season.mode) ? (
-            <Select
-              size="small"
+            <select
+              className="season-mode"
               aria-label="Season percentage for"
               value={season.mode}
-              popupMatchSelectWidth={false}
-              options={[...new Set([...modes, season.mode])].map((mode) => ({
-                value: mode,
-                label: SEASON_NAMES[mode],
-              }))}
-              onChange={(mode) => setSeason(freshSeason(mode, season))}
-            />
+              onChange={(event) => setSeason(freshSeason(event.target.value as SeasonMode, season))}
+            >
+              {[...new Set([...modes, season.mode])].map((mode) => (
+                <option key={mode} value={mode}>
+                  {SEASON_NAMES[mode]}
+                </option>
+              ))}
+            </select>
           ) : null}
           {season.mode === 'whole' && (
             <InputNumber

@@ -1,9 +1,9 @@
 import { parseDate } from '@water-clock/core/civil-time';
 import type { DayRule } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-types';
-import { WEEKDAYS } from '@water-clock/core/words';
 import { Checkbox, InputNumber, Radio, Space } from 'antd';
 import { todayHere } from '../../format/today';
+import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
 
 const MODE_NAMES: Record<DayMode, string> = {
   weekdays: 'Weekdays',
@@ -11,8 +11,6 @@ const MODE_NAMES: Record<DayMode, string> = {
   even: 'Even days',
   interval: 'Every so many days',
 };
-
-export const WEEKDAY_OPTIONS = WEEKDAYS.map((label, index) => ({ label, value: index + 1 }));
 
 interface DayRuleEditorProps {
   readonly days: DayRule;

@@ -4,8 +4,11 @@ import type { DayRule, ProgramSettings } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-types';
 import { setDays, setProgram, type PlanEdit } from '@water-clock/core/settings';
 import { WEEKDAYS, daysLong, daysShort } from '@water-clock/core/words';
-import { DayRuleEditor, WEEKDAY_OPTIONS } from './day-rule-editor';
+import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
+import { later } from '../../ui/later';
 import { FIELDS } from '../state/fields';
+
+const DayRuleEditor = later(() => import('./day-rule-editor'), 'DayRuleEditor');
 
 interface DaysCellProps {
   readonly program: string;

@@ -110,7 +110,10 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
   const isNewer = newest !== undefined && newest.version > base.version && !isWriting;
   useEffect(() => {
     // What cannot be had now is met when it is saved.
-    if (isNewer) meet(newest).catch(() => undefined);
+    if (isNewer)
+      Promise.resolve(newest)
+        .then(meet)
+        .catch(() => undefined);
   }, [isNewer, newest]);
 
   return {

@@ -1,8 +1,8 @@
 import { parseDate } from '@water-clock/core/civil-time';
 import { clockErrorSeconds } from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
-import { ClockEditor } from '../../desk/clock/clock-field';
-import { clockErrorWords } from '../../desk/clock/clock-words';
+import { ClockEditor } from '../../desk/clock/clock-editor';
+import { clockErrorWords } from '../../desk/clock/clock-error-words';
 import { CellInput } from '../../ui/cell-input';
 import { ControllerStrip } from '../../desk/grid/controller-strip';
 import { BlockedDaysCell, DaysCell } from '../../desk/grid/days-cell';
