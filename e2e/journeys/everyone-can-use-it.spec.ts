@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core';
-import { goTo, labelled, waitForVerdict } from '../support/desk.js';
+import { goTo, labelled, waitForVerdict, waitForWords } from '../support/desk.js';
+import { faultsOf, widerThanItsWindow } from '../support/faultless.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: true });
@@ -10,6 +11,34 @@ beforeAll(async () => {
   page = await stage.newPage();
   deskUrl = await stage.deskOf('Garage timer');
 });
+
+it('the desk has no faults that axe finds, with a run selected, and fits every window', async () => {
+  await goTo(page, deskUrl);
+  await waitForVerdict(page, 'collide');
+  await page.$eval('.run[data-program="B"]', (run) => (run as SVGElement).focus());
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('.run-details');
+  expect(await faultsOf(page)).toEqual([]);
+  expect(await widerThanItsWindow(page)).toEqual([]);
+});
+
+it('the door has no faults that axe finds, and fits every window', async () => {
+  const door = await stage.pageOf(null);
+  await goTo(door, stage.url());
+  await waitForWords(door, 'Look around as');
+  expect(await faultsOf(door)).toEqual([]);
+  expect(await widerThanItsWindow(door)).toEqual([]);
+  await door.close();
+});
+
+it.each(['clock', 'key-in', 'walk', 'leave'])(
+  'the step %s of a visit fits every window',
+  async (step) => {
+    const { id } = await stage.timerOf('Carport');
+    await goTo(page, `${stage.url()}/timers/${id}/visit/${step}`);
+    expect(await widerThanItsWindow(page)).toEqual([]);
+  },
+);
 
 it('all twelve stations and fourteen nights stand on one screen at 1280 × 800', async () => {
   await goTo(page, deskUrl);

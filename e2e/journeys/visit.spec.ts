@@ -4,7 +4,14 @@ import { startSimulator } from '../../tools/simulator.js';
 import { startThrowAwayCluster } from '../../tools/cluster.js';
 import { makeDatabase, startServer } from '../support/application.js';
 import { openBrowser } from '../support/browser.js';
-import { axeFindings, clickMenuItem, goTo, labelled, waitForWords } from '../support/desk.js';
+import {
+  axeFindings,
+  clickMenuItem,
+  clickOn,
+  goTo,
+  labelled,
+  waitForWords,
+} from '../support/desk.js';
 import { signIn, timersOf } from '../support/sign-in.js';
 
 let cluster: Awaited<ReturnType<typeof startThrowAwayCluster>>;
@@ -51,10 +58,11 @@ const ask = async <Answer>(path: string, by = cookie): Promise<Answer> => {
 };
 
 /** The button whose words begin so. */
-const press = (words: string): Promise<void> =>
-  page
-    .locator(`::-p-xpath(.//button[starts-with(normalize-space(), "${words}")][not(@disabled)])`)
-    .click();
+const press = (words: string) =>
+  clickOn(
+    page,
+    `::-p-xpath(.//button[starts-with(normalize-space(), "${words}")][not(@disabled)])`,
+  );
 
 const waitForStep = (title: string) =>
   page.waitForFunction(
@@ -112,8 +120,6 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
 
   await waitForStep('Key in');
   await page.waitForSelector('.big-card[data-key]');
-  // It takes a person longer than this to lose the signal.
-  await new Promise((resolve) => setTimeout(resolve, 1000));
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   const { document: planned } = await ask<{ document: Plan }>(

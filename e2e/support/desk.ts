@@ -94,10 +94,10 @@ export const boardContents = (page: Page): Promise<string[]> =>
 
 const AXE = readFileSync(join(process.cwd(), 'node_modules/axe-core/axe.min.js'), 'utf8');
 
-/** What axe finds wrong with the page by WCAG 2.2 A and AA, one line each. */
-export async function axeFindings(page: Page): Promise<string[]> {
+/** What axe finds wrong with the page by WCAG 2.2 A and AA, or by some of its rules alone, one line each. */
+export async function axeFindings(page: Page, rules?: string[]): Promise<string[]> {
   await page.evaluate(AXE);
-  return page.evaluate(async () => {
+  return page.evaluate(async (only) => {
     const { axe } = globalThis as unknown as {
       axe: {
         run: (options: object) => Promise<{
@@ -107,7 +107,7 @@ export async function axeFindings(page: Page): Promise<string[]> {
     };
     const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
     const { violations } = await axe.run({
-      runOnly: { type: 'tag', values: tags },
+      runOnly: only ? { type: 'rule', values: only } : { type: 'tag', values: tags },
       resultTypes: ['violations'],
     });
     return violations.flatMap(({ id, nodes }) =>
@@ -116,5 +116,5 @@ export async function axeFindings(page: Page): Promise<string[]> {
           `${id}: ${html.slice(0, 160)} ${failureSummary.slice(0, 200)}`,
       ),
     );
-  });
+  }, rules);
 }

@@ -6,6 +6,7 @@ import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import helmet from 'helmet';
 import { AppModule, type AppOptions } from './app.module.js';
+import { formerPaths } from './platform/former-paths.js';
 import { ProblemFilter } from './platform/problem.filter.js';
 import { validationPipe } from './platform/validation.pipe.js';
 import { webFiles } from './platform/web-files.js';
@@ -21,6 +22,7 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
   app.disable('x-powered-by');
   // What says who may load what stands on pages: on a script it would be dead weight.
   if (web) app.use('/assets', web.assets);
+  app.use(formerPaths);
   app.use(helmet());
   app.use(compression());
   if (web) app.use(web.pages);

@@ -21,5 +21,8 @@ it('what is told adds up, and what is begun anew forgets', () => {
   const stopped = planningAfter(planning, { type: 'end', state: 'stopped' });
   expect(stopped).toMatchObject({ state: 'stopped', trying: null });
   expect(stopped.offers).toHaveLength(1);
+  // Stopped while it waits to begin for something else, nothing of the old is there.
+  const early = planningAfter(planning, { type: 'stop', asked: 'another plan' });
+  expect(early).toEqual({ ...begun, asked: 'another plan', state: 'stopped' });
   expect(planningAfter(stopped, { type: 'begin', asked: 'a plan' })).toEqual(begun);
 });

@@ -42,12 +42,17 @@ const BEGUN: Planning = {
 type Act =
   | PlanEvent
   | { readonly type: 'begin'; readonly asked: string }
+  | { readonly type: 'stop'; readonly asked: string }
   | { readonly type: 'end'; readonly state: Planning['state'] };
 
 export function planningAfter(planning: Planning, act: Act): Planning {
   switch (act.type) {
     case 'begin':
       return { ...BEGUN, asked: act.asked };
+    case 'stop': {
+      const of = planning.asked === act.asked ? planning : { ...BEGUN, asked: act.asked };
+      return { ...of, state: 'stopped', trying: null };
+    }
     case 'end':
       return { ...planning, state: act.state, trying: null };
     case 'trying':
@@ -71,11 +76,14 @@ export function usePlanner(asked: PlanAsked): Planner {
   const [planning, act] = useReducer(planningAfter, BEGUN);
   const worker = useRef<Worker | null>(null);
   const isFirst = useRef(true);
+  const waiting = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const newest = useRef(asked);
 
   const stop = useCallback(() => {
     worker.current?.terminate();
     worker.current = null;
-    act({ type: 'end', state: 'stopped' });
+    clearTimeout(waiting.current);
+    act({ type: 'stop', asked: JSON.stringify(newest.current) });
   }, []);
   const begin = useCallback((wanted: PlanAsked) => {
     worker.current?.terminate();
@@ -103,14 +111,13 @@ export function usePlanner(asked: PlanAsked): Planner {
   }, []);
 
   const text = JSON.stringify(asked);
-  const newest = useRef(asked);
   useEffect(() => {
     newest.current = asked;
   });
   useEffect(() => {
-    const wait = setTimeout(() => begin(newest.current), isFirst.current ? 0 : PAUSE_MS);
+    waiting.current = setTimeout(() => begin(newest.current), isFirst.current ? 0 : PAUSE_MS);
     isFirst.current = false;
-    return () => clearTimeout(wait);
+    return () => clearTimeout(waiting.current);
   }, [text, begin]);
   useEffect(() => () => worker.current?.terminate(), []);
 

@@ -15,7 +15,7 @@ import { DataTable, Pages, type DataColumn } from '../ui/data-table';
 import { EmptyState } from '../ui/empty-state';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
-import { saveForOffline } from '../visit/use-timer-on-device';
+import { appOnDevice, saveForOffline } from '../visit/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { OutlookWords } from '../property/outlook-words';
 import './properties-page.css';
@@ -111,6 +111,7 @@ function SaveForOffline({ rows }: { rows: readonly PropertyListing[] }) {
         client,
         rows.flatMap(({ timers }) => timers.map(({ id }) => id)),
       );
+      await appOnDevice();
       void message.success(
         `${counted(rows.length, 'home')} on this device, for visits without signal.`,
       );

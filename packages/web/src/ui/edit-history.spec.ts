@@ -57,4 +57,31 @@ describe('history', () => {
     const back = editHistory(taken, { type: 'undo' });
     expect([back.present, isChanged(back)]).toEqual([mine.present, true]);
   });
+
+  it('what was stored beneath is laid below every step, and what was saved stays saved', () => {
+    const name = (plan: Plan) => plan.stations[0]!.name;
+    const rebase: PlanEdit = (plan) => ({
+      ...plan,
+      stations: plan.stations.map((one, at) => (at === 0 ? { ...one, name: 'By the tap' } : one)),
+    });
+    const stored = rebase(frozen);
+    const untouched = editHistory(openHistory(frozen), { type: 'beneath', saved: stored, rebase });
+    expect([untouched.present === stored, isChanged(untouched)]).toEqual([true, false]);
+
+    const once = editHistory(openHistory(frozen), {
+      type: 'edit',
+      edit: setStart('A', 0, '05:00'),
+    });
+    const beneath = editHistory(once, { type: 'beneath', saved: stored, rebase });
+    expect([name(beneath.present), beneath.present.programs[0]!.starts]).toEqual([
+      'By the tap',
+      ['05:00'],
+    ]);
+    expect(isChanged(beneath)).toBe(true);
+    const undone = editHistory(beneath, { type: 'undo' });
+    expect([name(undone.present), isChanged(undone)]).toEqual(['By the tap', false]);
+    // What was sent is what is here, though it was made twice.
+    const sent = rebase(once.present);
+    expect(isChanged(editHistory(beneath, { type: 'saved', sent }))).toBe(false);
+  });
 });

@@ -37,6 +37,8 @@ export const openHistory = <Document>(document: Document): EditHistory<Document>
   runningKey: null,
 });
 
+const isSameDocument = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
 export const isChanged = ({ present, saved }: EditHistory<unknown>): boolean => present !== saved;
 
 export function editHistory<Document>(
@@ -73,7 +75,11 @@ export function editHistory<Document>(
     }
     case 'saved':
       // Whatever was edited while the save was under way stays, and stays unsaved.
-      return { ...history, saved: action.sent, runningKey: null };
+      return {
+        ...history,
+        saved: isSameDocument(action.sent, present) ? present : action.sent,
+        runningKey: null,
+      };
     case 'beneath': {
       const rebased = (document: Document): Document =>
         document === history.saved ? action.saved : action.rebase(document);
@@ -102,11 +108,11 @@ function edited<Document>(
 ): EditHistory<Document> {
   const { present, past } = history;
   const next = action.edit(present);
-  if (JSON.stringify(next) === JSON.stringify(present)) return history;
+  if (isSameDocument(next, present)) return history;
   const goesOn = action.key !== undefined && action.key === history.runningKey;
   const before = past.at(-1);
   // Typing that ends where it began is no step.
-  if (goesOn && before && JSON.stringify(next) === JSON.stringify(before))
+  if (goesOn && before && isSameDocument(next, before))
     return { ...history, present: before, past: past.slice(0, -1), runningKey: null };
   return {
     ...history,

@@ -48,6 +48,12 @@ export function useTimerOnDevice(timerId: string) {
 export const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
   copies.find(({ isInTimer }) => isInTimer) ?? copies.find(({ reason }) => reason !== 'planned');
 
+/** Done when the application itself is on the device; at once where the browser keeps none. */
+export async function appOnDevice(): Promise<void> {
+  const registration = await navigator.serviceWorker?.getRegistration();
+  if (registration) await navigator.serviceWorker.ready;
+}
+
 /** Brings all that visits to some timers need onto the device; what is there already is not asked for. */
 export async function saveForOffline(
   client: QueryClient,

@@ -1,3 +1,0 @@
-import { testsOfEveryScreen } from '../support/faultless.js';
-
-testsOfEveryScreen('dark');

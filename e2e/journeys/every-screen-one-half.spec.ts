@@ -1,0 +1,3 @@
+import { testsOfScreens } from '../support/faultless.js';
+
+testsOfScreens(0);
