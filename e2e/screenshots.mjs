@@ -72,6 +72,7 @@ try {
     page.locator(`::-p-xpath(.//button[starts-with(normalize-space(), "${words}")])`).click();
   await page.goto(application.url + visit, { waitUntil: 'networkidle0' });
   await press('Begin a visit');
+  await page.waitForSelector('.visit-steps');
   await picture('visit', visit, '.visit-steps', () => press('Arrive done'));
   await page.setViewport({ width: 390, height: 844 });
   await picture('key-in-phone', `${visit}/key-in?all=yes`, '.big-card', async () => {

@@ -229,6 +229,7 @@ function FoundTable({ search, found: { data }, onPage }: FoundTableProps) {
     <>
       <DataTable
         label="Properties"
+        isCards
         columns={columns}
         rows={data.rows}
         keyOf={({ id }) => id}

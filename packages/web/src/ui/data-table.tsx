@@ -15,17 +15,20 @@ interface DataTableProps<Row> {
   readonly columns: readonly DataColumn<Row>[];
   readonly rows: readonly Row[];
   readonly keyOf: (row: Row) => string;
+  /** On a phone its rows are cards; otherwise it scrolls sideways. */
+  readonly isCards?: boolean;
   /** Said where there is no row. */
   readonly nothing: string;
 }
 
 /** Rows of things that are alike, a column for each of what is to be known of them. */
-export function DataTable<Row>({ label, columns, rows, keyOf, nothing }: DataTableProps<Row>) {
+export function DataTable<Row>(props: DataTableProps<Row>) {
+  const { label, columns, rows, keyOf, isCards = false, nothing } = props;
   const marks = ({ align, from }: DataColumn<Row>) => ({ 'data-align': align, 'data-from': from });
   return (
     // What scrolls can be scrolled by keys as well.
     <div className={styles['scroll']} tabIndex={0} role="region" aria-label={label}>
-      <table className={styles['table']}>
+      <table className={styles['table']} data-cards={isCards ? 'yes' : undefined}>
         <thead>
           <tr>
             {columns.map((column) => (
