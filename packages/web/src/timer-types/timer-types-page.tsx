@@ -42,7 +42,7 @@ export function TimerTypesPage() {
         {timerTypes.data?.length === 0 && (
           <p className="soft">
             None yet. Make one from the questions you can answer in front of a timer, or from a
-            timerType below; every later timer of that timer type is set up in one step.
+            type below; every later timer of that type is set up in one step.
           </p>
         )}
         <ul className="list">
