@@ -41,8 +41,8 @@ export function TimerTypesPage() {
         {timerTypes.isPending && <Skeleton active />}
         {timerTypes.data?.length === 0 && (
           <p className="soft">
-            None yet. Make one from the questions you can answer in front of a timer, or from a
-            type below; every later timer of that type is set up in one step.
+            None yet. Make one from the questions you can answer in front of a timer, or from a type
+            below; every later timer of that type is set up in one step.
           </p>
         )}
         <ul className="list">
