@@ -1,9 +1,8 @@
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import fc from 'fast-check';
 import { planBrief, readBrief, type Brief } from './index.js';
 import { judge } from './testing/judge.js';
 import { drawFrom, randomBrief } from './testing/random-brief.js';
+import { casesIn } from '../testing/cases.js';
 import { runs } from '../testing/runs.js';
 
 type Raw = Record<string, unknown>;
@@ -22,37 +21,30 @@ function briefOf(document: unknown): Brief {
 
 const answerOf = (document: Raw) => planBrief(document, briefOf(document), { now: clock() });
 
-const FOLDER = join(__dirname, '../../../../../shared/cases/plan');
-const CASES = existsSync(FOLDER)
-  ? readdirSync(FOLDER)
-      .filter((name) => name.endsWith('.json'))
-      .map((name) => [name, JSON.parse(readFileSync(join(FOLDER, name), 'utf8')) as Raw] as const)
-  : [];
+const CASES = casesIn('plan').map(([name, text]) => [name, JSON.parse(text) as Raw] as const);
 
 describe('a public brief', () => {
-  if (CASES.length === 0) it.skip(`${FOLDER} is not here`, () => undefined);
-  else
-    it.each(CASES)('%s is met, or refused with the reason and what would help', (_, test) => {
-      const brief = test['brief'] as Raw;
-      const answer = answerOf(brief);
-      const known = test['known'] as { programs: number; starts: number } | undefined;
-      if (known) {
-        if (!answer.feasible) throw new Error(JSON.stringify(answer.reasons));
-        expect(judge(briefOf(brief), answer.document)).toEqual([]);
-        expect(answer.programs).toBeLessThanOrEqual(known.programs);
-        if (answer.programs === known.programs)
-          expect(answer.starts).toBeLessThanOrEqual(known.starts);
-        return;
-      }
-      if (answer.feasible) throw new Error('It was to be refused.');
-      expect(answer.reasons.map(({ code }) => code)).toContain(test['expectReason']);
-      if (test['expectNearest']) expect(answer.nearest.length).toBeGreaterThan(0);
-      for (const { change, plan } of answer.nearest) {
-        const rule = change.field.replace('rules.', '');
-        const relaxed = { ...brief, rules: { ...(brief['rules'] as Raw), [rule]: change.to } };
-        expect(judge(briefOf(relaxed), plan)).toEqual([]);
-      }
-    });
+  it.each(CASES)('%s is met, or refused with the reason and what would help', (_, test) => {
+    const brief = test['brief'] as Raw;
+    const answer = answerOf(brief);
+    const known = test['known'] as { programs: number; starts: number } | undefined;
+    if (known) {
+      if (!answer.feasible) throw new Error(JSON.stringify(answer.reasons));
+      expect(judge(briefOf(brief), answer.document)).toEqual([]);
+      expect(answer.programs).toBeLessThanOrEqual(known.programs);
+      if (answer.programs === known.programs)
+        expect(answer.starts).toBeLessThanOrEqual(known.starts);
+      return;
+    }
+    if (answer.feasible) throw new Error('It was to be refused.');
+    expect(answer.reasons.map(({ code }) => code)).toContain(test['expectReason']);
+    if (test['expectNearest']) expect(answer.nearest.length).toBeGreaterThan(0);
+    for (const { change, plan } of answer.nearest) {
+      const rule = change.field.replace('rules.', '');
+      const relaxed = { ...brief, rules: { ...(brief['rules'] as Raw), [rule]: change.to } };
+      expect(judge(briefOf(relaxed), plan)).toEqual([]);
+    }
+  });
 });
 
 it('meets every brief that can be met, with no more programs and starts than are known', () => {

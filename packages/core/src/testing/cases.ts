@@ -2,7 +2,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { readPlan, readPlanText, type Plan } from '../settings/index.js';
 
-/** A case that stands beside this checkout; it binds whoever builds the engine. */
+/** A case of the contract; it binds whoever builds the engine. */
 export interface PublicCase {
   readonly name: string;
   readonly about: string;
@@ -13,14 +13,25 @@ export interface PublicCase {
   readonly expectError?: readonly string[];
 }
 
-const FOLDER = join(__dirname, '../../../../../shared/cases');
+const OWN = join(__dirname, '../../cases');
+const MASTER = join(__dirname, '../../../../../shared/cases');
 
-/** All cases; none where their folder is absent. */
-export const PUBLIC_CASES: readonly PublicCase[] = existsSync(FOLDER)
-  ? readdirSync(FOLDER)
-      .filter((file) => file.endsWith('.json'))
-      .map((file) => JSON.parse(readFileSync(join(FOLDER, file), 'utf8')) as PublicCase)
-  : [];
+/** The cases of a folder, from their master where it stands beside this checkout, else from the copies here. */
+export const casesIn = (folder: string): readonly (readonly [name: string, text: string])[] =>
+  casesOf(existsSync(MASTER) ? MASTER : OWN, folder);
+
+/** The copies that this repository holds, so that a clone tests itself. */
+export const ownCasesIn = (folder: string) => casesOf(OWN, folder);
+
+const casesOf = (root: string, folder: string) =>
+  readdirSync(join(root, folder))
+    .filter((file) => file.endsWith('.json'))
+    .sort()
+    .map((file) => [file, readFileSync(join(root, folder, file), 'utf8')] as const);
+
+export const PUBLIC_CASES: readonly PublicCase[] = casesIn('').map(
+  ([, text]) => JSON.parse(text) as PublicCase,
+);
 
 export const readCase = (plan: unknown) =>
   typeof plan === 'string' ? readPlanText(plan) : readPlan(plan);
@@ -31,13 +42,8 @@ export function readWhole(plan: unknown): Plan {
   return result.value;
 }
 
-/** Runs tests on the cases that are meant, or says in one skipped test why there are none. */
-export function withPublicCases(
+/** Runs tests on the cases that are meant. */
+export const withPublicCases = (
   isMeant: (one: PublicCase) => boolean,
   run: (one: PublicCase) => void,
-): void {
-  if (PUBLIC_CASES.length === 0)
-    it.skip('the shared cases: their folder ../shared/cases is not beside this checkout', () =>
-      undefined);
-  else test.each(PUBLIC_CASES.filter(isMeant))('$name: $about', run);
-}
+): void => test.each(PUBLIC_CASES.filter(isMeant))('$name: $about', run);
