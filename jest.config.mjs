@@ -59,7 +59,7 @@ const withDatabase = {
 
 export default {
   // A slow machine takes its time; what hangs is still ended.
-  testTimeout: 240_000,
+  testTimeout: 420_000,
   projects: [
     project('core'),
     project('cli'),

@@ -10,6 +10,7 @@ import {
   clickOn,
   goTo,
   labelled,
+  patient,
   waitForWords,
 } from '../support/desk.js';
 import { signIn, timersOf } from '../support/sign-in.js';
@@ -32,6 +33,7 @@ beforeAll(async () => {
   await person.letIn(opened.browser.defaultBrowserContext());
   timer = (await timersOf(server.url, cookie)).find(({ name }) => name === 'Carport')!;
   page = await opened.browser.newPage();
+  patient(page);
   await page.setViewport({ width: 390, height: 844 });
 });
 afterAll(async () => {

@@ -2,6 +2,14 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
 
+/** A slow machine takes its time; what hangs is still ended. */
+export function patient(page: Page): void {
+  page.setDefaultTimeout(PATIENCE_MS);
+  page.setDefaultNavigationTimeout(PATIENCE_MS);
+}
+
+const PATIENCE_MS = 120_000;
+
 /** Opens a page, and waits until what it shows has been loaded. */
 export async function goTo(page: Page, url: string): Promise<void> {
   await page.goto(url, { waitUntil: 'load' });
@@ -15,7 +23,7 @@ export async function goTo(page: Page, url: string): Promise<void> {
 /** Clicks what a selector finds, once it is there, can be seen, and has come to rest. */
 export async function clickOn(page: Page, selector: string): Promise<void> {
   try {
-    await page.locator(selector).setTimeout(60_000).click();
+    await page.locator(selector).setTimeout(PATIENCE_MS).click();
   } catch (error) {
     const path = join(
       process.cwd(),

@@ -1,6 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { startApplication } from './application.js';
 import { openBrowser } from './browser.js';
+import { patient } from './desk.js';
 import { signIn, timersOf } from './sign-in.js';
 
 /** What the tests of one file act on: an application with its own database, and a browser. */
@@ -41,6 +42,7 @@ export function setStage({ demo, isSignedIn = true }: StageOptions): Stage {
   });
   const sized = async (page: Page) => {
     await page.setViewport({ width: 1280, height: 800 });
+    patient(page);
     return page;
   };
   const timerOf: Stage['timerOf'] = async (timer) => {

@@ -1,5 +1,5 @@
 import { Button, Modal } from 'antd';
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { useBlocker } from 'react-router';
 
 interface LeaveGuardProps {
@@ -15,7 +15,8 @@ export function LeaveGuard({ isChanged, save, what }: LeaveGuardProps) {
     ({ currentLocation, nextLocation }) =>
       isChanged && currentLocation.pathname !== nextLocation.pathname,
   );
-  useEffect(() => {
+  // With what is shown: a page that says "Saved" is not held back a moment later.
+  useLayoutEffect(() => {
     if (!isChanged) return;
     const guard = (event: BeforeUnloadEvent) => event.preventDefault();
     window.addEventListener('beforeunload', guard);
