@@ -181,7 +181,7 @@ it('asks for what the timer would show otherwise: not for another count of the s
     ({ type: 'days', days: { mode: 'interval', everyDays: 3, anchor } }) as const;
   expect(isSameValue(every('2026-06-02'), every('2026-06-05'))).toBe(true);
   expect(isSameValue(every('2026-06-02'), every('2026-06-03'))).toBe(false);
-  // 2192 days lie between them: not a multiple of three.
+  // 2191 days lie between them: not a multiple of three.
   expect(isSameValue(every('2020-06-02'), every('2026-06-02'))).toBe(false);
   expect(isSameValue({ type: 'length', seconds: 60 }, { type: 'length', seconds: 61 })).toBe(false);
 });
