@@ -1,11 +1,42 @@
 import js from '@eslint/js';
+import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+
+/** What is checked with its types: promises that nobody waits for, conditions that cannot be. */
+const TYPED = ['packages/*/src/**/*.{ts,tsx}', 'e2e/**/*.ts'];
 
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '.data/**', '.reports/**'] },
   js.configs.recommended,
   ...tseslint.configs.strict,
+  ...tseslint.configs.strictTypeCheckedOnly.map((config) => ({ ...config, files: TYPED })),
+  {
+    files: TYPED,
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      // A number reads the same in a sentence as it is written; anything else is worded first.
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      // Documents are described by classes for their validators' sake; as values they are plain data.
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
+      '@typescript-eslint/no-misused-spread': 'off',
+    },
+  },
+  {
+    // What a test asks the server or reads out of a file is of any shape until it is compared.
+    files: ['**/*.spec.{ts,tsx}', '**/testing/**/*.ts'],
+    rules: {
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+      '@typescript-eslint/require-await': 'off',
+    },
+  },
   {
     rules: {
       '@typescript-eslint/no-extraneous-class': 'off',
@@ -54,5 +85,20 @@ export default tseslint.config(
     files: ['packages/web/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: { ...hooks.configs.recommended.rules },
+  },
+  {
+    files: ['packages/web/src/**/*.tsx'],
+    ...a11y.flatConfigs.recommended,
+    rules: {
+      ...a11y.flatConfigs.recommended.rules,
+      // The first field of a form or dialog that somebody opened has the focus.
+      'jsx-a11y/no-autofocus': ['error', { ignoreNonDOM: true }],
+      'jsx-a11y/label-has-associated-control': [
+        'error',
+        { controlComponents: ['DateInput', 'InputNumber', 'Select', 'Switch'], depth: 3 },
+      ],
+      // A region that scrolls, and a note with more to say, are reached by keyboard.
+      'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: [], roles: ['region', 'note'] }],
+    },
   },
 );

@@ -100,7 +100,7 @@ it('pastes a block from a spreadsheet as one step, or nothing of it', async () =
   await waitForValue(page, 'Station 5, name', 'Fence side');
 
   await pasteAt('Station 4, name', 'North lawn\t\t\tlots\nSouth lawn\tlong\t40\t18\n');
-  await page.waitForFunction(() => document.body.textContent?.includes('Nothing was pasted.'));
+  await page.waitForFunction(() => document.body.textContent.includes('Nothing was pasted.'));
   const said = await page.$eval('.ant-message', (element) => element.textContent);
   expect(said).toContain('Row 1, column 4: "lots"');
   expect(said).toContain('Row 2, column 2: "long"');
@@ -112,7 +112,7 @@ it('asks before unsaved changes are left, and a reload shows what was saved', as
   const page = await openDesk();
   await typeInCell(page, START_B, '05:30');
   await page.click('.shell-bar nav a');
-  await page.waitForFunction(() => document.body.textContent?.includes('Leave without saving?'));
+  await page.waitForFunction(() => document.body.textContent.includes('Leave without saving?'));
   await clickButton(page, 'Stay here');
   expect(page.url()).toBe(deskUrl);
   expect(await cellValue(page, START_B)).toBe('05:30');
@@ -134,12 +134,12 @@ it('lets the second of two people who save choose, and loses nothing', async () 
   await theirs.bringToFront();
   await typeInCell(theirs, 'Station 7, program B, minutes', '50');
   await clickButton(theirs, 'Save settings');
-  await theirs.waitForFunction(() => document.body.textContent?.includes('Saved.'));
+  await theirs.waitForFunction(() => document.body.textContent.includes('Saved.'));
 
   await mine.bringToFront();
   await typeInCell(mine, START_B, '04:15');
   await clickButton(mine, 'Save settings');
-  await mine.waitForFunction(() => document.body.textContent?.includes('Somebody else saved'));
+  await mine.waitForFunction(() => document.body.textContent.includes('Somebody else saved'));
   await clickButton(mine, 'Look at theirs');
   await waitForValue(mine, 'Station 7, program B, minutes', '50');
   expect(await cellValue(mine, START_B)).toBe('03:45');
@@ -147,7 +147,7 @@ it('lets the second of two people who save choose, and loses nothing', async () 
   await waitForValue(mine, START_B, '04:15');
   expect(await cellValue(mine, 'Station 7, program B, minutes')).toBe('45');
   await clickButton(mine, 'Save settings');
-  await mine.waitForFunction(() => document.body.textContent?.includes('Saved.'));
+  await mine.waitForFunction(() => document.body.textContent.includes('Saved.'));
   await mine.reload({ waitUntil: 'networkidle0' });
   await waitForVerdict(mine, 'No two runs');
   expect(await cellValue(mine, START_B)).toBe('04:15');
@@ -177,7 +177,7 @@ it('changes what the timer can do, and what it does about a collision with it', 
   await waitForVerdict(page, 'collide');
   const waitForFinding = (words: string) =>
     page.waitForFunction(
-      (part) => document.querySelector('.findings')?.textContent?.includes(part),
+      (part) => document.querySelector('.findings')?.textContent.includes(part),
       {},
       words,
     );
@@ -205,7 +205,7 @@ it('finds properties by their names and their timers, keeps the search, and says
   await again.press('End');
   await again.type(' nowhere');
   await page.waitForFunction(() =>
-    document.body.textContent?.includes('No property has all the words of "plum tap nowhere"'),
+    document.body.textContent.includes('No property has all the words of "plum tap nowhere"'),
   );
   await page.close();
 });

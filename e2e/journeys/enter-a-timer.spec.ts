@@ -34,7 +34,7 @@ async function chooseWeekdays(program: string, weekdays: readonly string[]): Pro
 
 it('enters a timer by hand, sees a collision, drags it away, saves, and finds the same board', async () => {
   await goTo(page, `${stage.url()}/`);
-  await page.waitForFunction(() => document.body.textContent?.includes('No properties yet'));
+  await page.waitForFunction(() => document.body.textContent.includes('No properties yet'));
   await clickButton(page, 'Add a property');
   await (await page.waitForSelector('#name', { visible: true }))!.type('Plum cottage');
   await clickButton(page, 'Add the property');

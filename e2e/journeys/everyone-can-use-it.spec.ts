@@ -54,9 +54,9 @@ it('all twelve stations and fourteen nights stand on one screen at 1280 × 800',
 
 it('an address that leads nowhere says so, and where to go on', async () => {
   await goTo(page, `${stage.url()}/timers/00000000-0000-4000-8000-000000000000`);
-  await page.waitForFunction(() => document.body.textContent?.includes('There is no such timer.'));
+  await page.waitForFunction(() => document.body.textContent.includes('There is no such timer.'));
   await goTo(page, `${stage.url()}/nowhere/at/all`);
-  await page.waitForFunction(() => document.body.textContent?.includes('There is no such page.'));
+  await page.waitForFunction(() => document.body.textContent.includes('There is no such page.'));
 });
 
 it('opens from the list by keyboard alone', async () => {

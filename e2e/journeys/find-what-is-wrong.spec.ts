@@ -19,7 +19,7 @@ beforeEach(async () => {
 afterEach(() => page.close());
 
 const finding = (code: string) =>
-  page.$$eval(`.findings [data-code="${code}"]`, (all) => all.map((one) => one.textContent ?? ''));
+  page.$$eval(`.findings [data-code="${code}"]`, (all) => all.map((one) => one.textContent));
 
 const clickIn = async (row: string, words: string) => {
   const button = await page.waitForSelector(
@@ -36,8 +36,8 @@ async function setDateTime(label: string, value: string): Promise<void> {
     { visible: true },
   );
   await field!.evaluate((input, text) => {
-    const { set } = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!;
-    set!.call(input, text);
+    const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value');
+    value!.set!.call(input, text);
     input.dispatchEvent(new Event('input', { bubbles: true }));
   }, value);
 }
@@ -93,7 +93,7 @@ it('fixes one start a station by its fix, after showing it as a change', async (
   expect(await cellValue(page, 'Program A, start 1')).toBe('04:00');
 
   await clickButton(page, 'Save settings');
-  await page.waitForFunction(() => document.body.textContent?.includes('Saved.'));
+  await page.waitForFunction(() => document.body.textContent.includes('Saved.'));
   await page.reload({ waitUntil: 'networkidle0' });
   await waitForVerdict(page, 'No two runs ever overlap');
 });

@@ -65,7 +65,7 @@ async function type(page: Page, label: string, text: string): Promise<void> {
 
 const faultsOn = (page: Page): Promise<string[]> =>
   page.$$eval('[role="alert"].field-fault, .cell-error', (all) =>
-    all.map((one) => one.textContent ?? ''),
+    all.map((one) => one.textContent),
   );
 
 it('on a phone with one hand: catch test, rate, minutes, pieces', async () => {
@@ -109,7 +109,7 @@ it('on a phone with one hand: catch test, rate, minutes, pieces', async () => {
   await clickButton(page, 'Water stands or runs');
   await clickButton(page, 'Save');
   await page.waitForFunction(() =>
-    /Saved/.test(document.querySelector('.measure-bar')!.textContent!),
+    /Saved/.test(document.querySelector('.measure-bar')!.textContent),
   );
   await waitForWords(page, 'Saved.');
   const timed = (await yardOf(page, id)).stations.find(({ number }) => number === 4)!;
@@ -182,7 +182,7 @@ it('the need shows the core’s numbers, for every station and after every chang
     (one as HTMLElement).focus(),
   );
   await page.waitForFunction(() =>
-    document.querySelector('[role="tooltip"]')?.textContent?.includes('for the dry quarter'),
+    document.querySelector('[role="tooltip"]')?.textContent.includes('for the dry quarter'),
   );
 
   await typeInCell(page, 'Station 2, soil', 'sand');
@@ -253,7 +253,7 @@ it('nonsense gets a sentence at its field and changes nothing', async () => {
   await clickButton(page, 'Save the weather');
   await waitForWords(page, '1 field to fix; nothing was saved.');
   const place = await page.$eval('[aria-label="July, mean high"]', (one) =>
-    one.closest('td')!.textContent?.trim(),
+    one.closest('td')!.textContent.trim(),
   );
   expect(place).toBe('Must not be below the low');
   const march = await page.$eval(

@@ -117,7 +117,7 @@ it('what is left in the timer is kept as a copy of its own, and is the one in it
   await goTo(page, `${await yardOf('Boat shed')}/copies`);
   const inTimer = await page.$$eval('tbody tr', (rows) =>
     rows
-      .filter((row) => row.textContent?.includes('as far as we know'))
+      .filter((row) => row.textContent.includes('as far as we know'))
       .map((row) => row.textContent),
   );
   expect(inTimer).toEqual([expect.stringContaining('as left')]);
@@ -139,7 +139,7 @@ it('each person reads times on a clock of their own, and the firm its own units'
   const us = await page.waitForSelector('xpath/.//label[contains(., "gal/min")]');
   await us!.click();
   await page.waitForFunction(() =>
-    document.querySelector('.ant-radio-wrapper-checked')?.textContent?.startsWith('US'),
+    document.querySelector('.ant-radio-wrapper-checked')?.textContent.startsWith('US'),
   );
   await goTo(page, `${await yardOf('Carport')}/yard`);
   await labelled(page, 'Station 3, area');
@@ -154,9 +154,7 @@ it('the office looks at settings, and cannot save them', async () => {
   await waitForVerdict(page, 'collide');
   await typeInCell(page, 'Program A, start 1', '05:00');
   const isOff = await page.$$eval('button', (all) =>
-    all
-      .filter((one) => one.textContent?.startsWith('Save'))
-      .every((one) => (one as HTMLButtonElement).disabled),
+    all.filter((one) => one.textContent.startsWith('Save')).every((one) => one.disabled),
   );
   expect(isOff).toBe(true);
   await goTo(page, `${await yardOf('Carport')}/yard`);
@@ -227,7 +225,7 @@ it('a property goes out as a file and comes back in, shown first', async () => {
       (input, content) => {
         const data = new DataTransfer();
         data.items.add(new File([content], 'wren.property.json'));
-        (input as HTMLInputElement).files = data.files;
+        input.files = data.files;
         input.dispatchEvent(new Event('change', { bubbles: true }));
       },
       text,

@@ -96,7 +96,7 @@ it('plans a home that was found with collisions, around a program that stays', a
     const collides = boards.map((one) => one.querySelector('.collision') !== null);
     return (
       !document.querySelector('.plan-state .ant-spin') &&
-      document.querySelector('.proposal-verdict')?.textContent?.includes('No two runs') &&
+      document.querySelector('.proposal-verdict')?.textContent.includes('No two runs') &&
       String(collides) === 'true,false'
     );
   });
@@ -137,7 +137,7 @@ it('offers the nearest plan where there is none, other ways with their costs, an
   await waitForWords(page, 'There is no plan for all of this');
   await page.waitForFunction(() =>
     [...document.querySelectorAll('.offers thead label')].some((one) =>
-      /^(Finish by|From|Soaks)/.test(one.textContent ?? ''),
+      /^(Finish by|From|Soaks)/.test(one.textContent),
     ),
   );
   await typeOver('Finish by', '20:15');

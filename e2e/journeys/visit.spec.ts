@@ -68,7 +68,7 @@ const press = (words: string) =>
 
 const waitForStep = (title: string) =>
   page.waitForFunction(
-    (words) => document.querySelector('.page-head h1')?.textContent?.endsWith(words),
+    (words) => document.querySelector('.page-head h1')?.textContent.endsWith(words),
     {},
     title,
   );
@@ -102,7 +102,7 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
   expect(found).toBeGreaterThan(0);
   for (let words = ''; words !== 'Save as found';) {
     const next = await page.waitForSelector('.as-found-bar .ant-btn-primary');
-    words = await next!.evaluate((button) => button.textContent!.trim());
+    words = await next!.evaluate((button) => button.textContent.trim());
     await next!.click();
   }
 
@@ -122,7 +122,9 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
 
   await waitForStep('Key in');
   await page.waitForSelector('.big-card[data-key]');
-  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   const { document: planned } = await ask<{ document: Plan }>(
     `/timers/${timer.id}/settings?on=2026-06-01`,
@@ -170,7 +172,7 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
     await page.waitForSelector(`.big-card[data-station="${number}"]`);
     await press('It is on');
     await page.waitForFunction(() =>
-      /^[12]:\d\d$/.test(document.querySelector('.big-card .big-value')!.textContent!),
+      /^[12]:\d\d$/.test(document.querySelector('.big-card .big-value')!.textContent),
     );
     if (number !== numbers[1]) {
       await press('Fine');
@@ -219,7 +221,7 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
   expect(ticked).toEqual(expect.arrayContaining(keys));
   expect(ticked).toEqual(expect.arrayContaining(['look run', 'look clock']));
   expect(of('station').map(({ entry }) => entry['station'])).toEqual(numbers);
-  const done = of('step').map(({ entry }) => `${entry['step']} ${entry['state']}`);
+  const done = of('step').map(({ entry }) => `${String(entry['step'])} ${String(entry['state'])}`);
   expect(done).toEqual(
     ['arrive', 'as-found', 'clock', 'yard', 'need', 'plan', 'key-in', 'walk', 'leave'].map(
       (step) => `${step} done`,

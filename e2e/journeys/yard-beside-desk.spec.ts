@@ -21,7 +21,7 @@ const waitForName = (page: Page, name: string) =>
   );
 
 const isNobodyElse = (page: Page) =>
-  page.evaluate(() => !document.body.textContent?.includes('somebody else'));
+  page.evaluate(() => !document.body.textContent.includes('somebody else'));
 
 it('a yard saved in another tab shows on the open desk without a reload, below what is edited there', async () => {
   const { id } = await stage.timerOf('Carport');

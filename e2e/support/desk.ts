@@ -58,7 +58,7 @@ export const chooseRadio = (page: Page, words: string): Promise<void> =>
 
 /** Waits until the page shows some words. */
 export const waitForWords = (page: Page, words: string) =>
-  page.waitForFunction((part) => document.body.textContent?.includes(part), {}, words);
+  page.waitForFunction((part) => document.body.textContent.includes(part), {}, words);
 
 /** Puts a block of text into the cell that has the focus, as Ctrl V does. */
 export const paste = (page: Page, block: string): Promise<void> =>
@@ -82,11 +82,11 @@ export const cellValue = (page: Page, label: string): Promise<string> =>
 
 /** The verdict's sentence. */
 export const verdict = (page: Page): Promise<string> =>
-  page.$eval('.verdict', (element) => element.textContent?.trim() ?? '');
+  page.$eval('.verdict', (element) => element.textContent.trim());
 
 export const waitForVerdict = (page: Page, part: string) =>
   page.waitForFunction(
-    (words) => document.querySelector('.verdict')?.textContent?.includes(words),
+    (words) => document.querySelector('.verdict')?.textContent.includes(words),
     {},
     part,
   );

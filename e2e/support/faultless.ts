@@ -63,8 +63,8 @@ export function testsOfScreens(half: 0 | 1): void {
     ]),
   )('%s has no faults that axe finds, and fits every window', async (_, path, ready) => {
     const { id, propertyId } = await stage.timerOf('Carport');
-    await goTo(page, stage.url() + path!.replace('HOME', propertyId).replace('TIMER', id));
-    await page.waitForSelector(ready!);
+    await goTo(page, stage.url() + path.replace('HOME', propertyId).replace('TIMER', id));
+    await page.waitForSelector(ready);
     expect(await faultsOf(page)).toEqual([]);
     expect(await widerThanItsWindow(page)).toEqual([]);
   });

@@ -22,15 +22,11 @@ describe('by value', () => {
   });
 
   it('intervals counted from the same day of different years are not the same', () => {
-    const every = (anchor: string) =>
-      homeOf({ a: { days: { mode: 'interval', everyDays: 3, anchor } } });
+    const counted = (anchor: string) => ({ mode: 'interval', everyDays: 3, anchor });
+    const every = (anchor: string) => homeOf({ a: { days: counted(anchor) } });
     const [then, now] = [every('2020-06-02'), every('2026-06-02')];
     expect(found(then, now)).toEqual([
-      [
-        'programs[0].days',
-        { mode: 'interval', everyDays: 3, anchor: '2020-06-02' },
-        { mode: 'interval', everyDays: 3, anchor: '2026-06-02' },
-      ],
+      ['programs[0].days', counted('2020-06-02'), counted('2026-06-02')],
     ]);
     expect(lines(then, now)).toEqual([
       'Program A, water days: every 3 days, counted from Tue 2 June 2020 → every 3 days, counted from Tue 2 June 2026',

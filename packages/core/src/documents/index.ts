@@ -1,5 +1,5 @@
 export * from './checks.js';
 export { Nested, NestedList, NestedOrNull, OptionalNested, type DocumentClass } from './nested.js';
 export { entryPath, fieldPath, pathWithin, ROOT_PATH, type DocumentProblem } from './problem.js';
-export { readObject } from './read-object.js';
+export { isBlank, readObject } from './read-object.js';
 export { schemaOf } from './json-schema.js';

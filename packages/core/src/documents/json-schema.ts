@@ -32,7 +32,7 @@ export function schemaOf(root: DocumentClass, id: string, inner: InnerDocuments 
     );
     for (const { propertyName: field, constraints } of checks) {
       const own = inner[`${type.name}.${field}`];
-      const [schema] = (constraints ?? []) as [ValueSchema?];
+      const [schema] = constraints as [ValueSchema?];
       if (own)
         properties[field] =
           defaults[field] === null ? { anyOf: [referTo(own), { type: 'null' }] } : referTo(own);

@@ -87,3 +87,7 @@ function reportFields(instance: object, path: string, problems: DocumentProblem[
         problems.push({ path: entryPath(at, index), message });
   }
 }
+
+/** Whether a field holds a text with nothing in it; of any other value its own check tells. */
+export const isBlank = (value: unknown): boolean =>
+  typeof value === 'string' && value.trim() === '';

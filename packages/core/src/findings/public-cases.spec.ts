@@ -11,7 +11,7 @@ withPublicCases(
     const found = check(readWhole(plan), parseDate(command.from) as DayNumber);
     expect(found.map(brief).sort()).toEqual(
       (expected as Finding[])
-        .map(({ code, severity, program = null, station = null }) =>
+        .map(({ code, severity, program, station }) =>
           brief({ code, severity, program, station } as Finding),
         )
         .sort(),

@@ -20,7 +20,7 @@ const FROM = parseDate('2026-06-01') as DayNumber;
 const fixesFor = (plan: Plan, code: string) =>
   check(plan, FROM)
     .filter((finding) => finding.code === code)
-    .flatMap((finding) => fixesOf(plan, finding!, FROM));
+    .flatMap((finding) => fixesOf(plan, finding, FROM));
 
 const b = (fields: object = {}) => ({
   id: 'B',
@@ -111,8 +111,8 @@ it('on any plan, a moved start collides with nothing, and no earlier step of the
     fc.property(anyPlan, (plan) => {
       const finding = check(plan, FROM).find(({ code }) => code === 'collision');
       fc.pre(finding?.b !== undefined);
-      const name = finding!.b!;
-      const fix = fixesOf(plan, finding!, FROM).find(({ label }) => label.startsWith('Move'));
+      const name = finding.b;
+      const fix = fixesOf(plan, finding, FROM).find(({ label }) => label.startsWith('Move'));
       const start = (of: Plan) =>
         of.programs.find(({ id }) => id === name.program)!.starts[name.startNumber - 1]!;
       const now = parseTimeOfDay(start(plan))!;

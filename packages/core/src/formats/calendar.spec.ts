@@ -28,7 +28,9 @@ it('has one event for each program run, which a parser reads back as it is', () 
   const events = readBack(calendarText(home, WEEK, OPTIONS));
   const runs = simulate(home, WEEK).runs;
   expect(runs).toHaveLength(7);
-  expect(events.map(({ startDate, endDate }) => `${startDate} ${endDate}`)).toEqual(
+  expect(
+    events.map(({ startDate, endDate }) => `${startDate.toString()} ${endDate.toString()}`),
+  ).toEqual(
     simulationReport(simulate(home, WEEK)).pieces.flatMap(({ station, nominal }) =>
       station === 1 ? [`${nominal} ${nominal.replace('04:00', '04:20')}`] : [],
     ),

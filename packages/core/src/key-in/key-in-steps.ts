@@ -38,7 +38,7 @@ export function keyInSteps({ target, present, order, isWhole }: KeyInAsked): Key
   const places = keyInPlaces(target);
   const isAll = isWhole || present === null;
   const differs = (place: KeyInPlace) =>
-    isAll || !isSameValue(place.read(target), place.read(present!));
+    isAll || !isSameValue(place.read(target), place.read(present));
   const stepsOf = (part: KeyInPart, isMeant: (place: KeyInPlace) => boolean): KeyInStep[] =>
     places
       .filter((place) => place.part === part && isMeant(place))

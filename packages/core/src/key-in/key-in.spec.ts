@@ -32,7 +32,10 @@ const planWith = (starts: string[], seconds: [number, number], percent = 100, ti
 const stepsOf = (
   target: Plan,
   present: Plan | null,
-  { isWhole = false, order = KEY_IN_PARTS as readonly KeyInPart[] } = {},
+  {
+    isWhole = false,
+    order = KEY_IN_PARTS,
+  }: { readonly isWhole?: boolean; readonly order?: readonly KeyInPart[] } = {},
 ) => keyInSteps({ target, present, order, isWhole });
 
 const statement = (steps: readonly KeyInStep[]) =>

@@ -1,6 +1,7 @@
 import {
   entryPath,
   fieldPath,
+  isBlank,
   readObject,
   ROOT_PATH,
   type DocumentProblem,
@@ -12,7 +13,7 @@ import { RuleSet } from './rule-set.js';
 export function readRuleSet(document: unknown): Result<RuleSet, readonly DocumentProblem[]> {
   const problems: DocumentProblem[] = [];
   const set = readObject(RuleSet, document, ROOT_PATH, problems);
-  if (set.district?.trim?.() === '')
+  if (isBlank(set.district))
     problems.push({ path: 'district', message: 'must not be empty: name the district' });
   if (Array.isArray(set.periods))
     set.periods.forEach(({ houses }, index) => {

@@ -212,7 +212,7 @@ export class Arranger {
           neverMeet(other, ways[at]!.side, choice, ways[index]!.side) ? '0' : '1',
         );
         const rows = [
-          ...meeting.map((known, at) => known.slice(0, index) + row[at] + known.slice(index + 1)),
+          ...meeting.map((known, at) => known.slice(0, index) + row[at]! + known.slice(index + 1)),
           row.join('').padEnd(MOST_SLOTS, '0') + besideKept(choice, ways[index]!.side),
         ];
         chosen.push(choice);
@@ -314,7 +314,10 @@ function* combinations(ways: readonly (readonly Way[])[], onCut: () => void): Ge
   const most = ways.reduce((sum, own) => sum + own.length - 1, 0);
   for (let depth = 0; depth <= most; depth++)
     for (const combination of atDepth(ways, depth)) {
-      if (--left < 0) return onCut();
+      if (--left < 0) {
+        onCut();
+        return;
+      }
       yield combination;
     }
 }

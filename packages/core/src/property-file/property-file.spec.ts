@@ -49,7 +49,7 @@ const file = () => ({
           reason: 'as-found',
           person: 'Ines Marlow',
           madeAt: '2026-06-01T08:30:00.000Z',
-          document: structuredClone(PLAN) as Record<string, unknown>,
+          document: structuredClone(PLAN),
         },
       ] as Record<string, unknown>[],
       copyInTimer: 1,

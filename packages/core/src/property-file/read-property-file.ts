@@ -1,6 +1,7 @@
 import {
   entryPath,
   fieldPath,
+  isBlank,
   pathWithin,
   readObject,
   ROOT_PATH,
@@ -33,8 +34,7 @@ export function readPropertyFile(
     return raw as Value;
   }
 
-  if (file.property?.name?.trim?.() === '')
-    problems.push({ path: 'property.name', message: 'must not be empty' });
+  problems.push(...namelessHome(file));
   if (file.rules !== null) file.rules = inPlace(file.rules, 'rules', readRuleSet);
   const timers = Array.isArray(file.timers) ? file.timers : [];
   timers.forEach((timer, index) => {
@@ -49,6 +49,9 @@ export function readPropertyFile(
   });
   return problems.length === 0 ? ok(file) : err(problems);
 }
+
+const namelessHome = ({ property }: Partial<PropertyFile>): DocumentProblem[] =>
+  isBlank(property?.name) ? [{ path: 'property.name', message: 'must not be empty' }] : [];
 
 const readNothing: Result<never, readonly DocumentProblem[]> = err([
   { path: ROOT_PATH, message: 'is required' },

@@ -50,15 +50,16 @@ export function targetsOf(
 ): (StationTarget | NoTarget)[] {
   const targets = rows.map(({ station, need }): StationTarget | NoTarget => {
     const { number } = station;
-    const said = need.taken && need[need.taken];
-    if (said && need.taken) {
+    const { taken } = need;
+    const said = taken && need[taken];
+    if (taken && said) {
       if (said.weeklySeconds < 1) return { number, why: 'needs-nothing' };
       return {
         ...targetOf(plan, station, said, conditions),
         maxPieceSeconds:
           said.pieces.longestSeconds && Math.max(1, Math.floor(said.pieces.longestSeconds)),
         minSoakSeconds: wholeMinutesUp(said.pieces.soakSeconds),
-        from: need.taken,
+        from: taken,
       };
     }
     return asSet(plan, station, conditions) ?? { number, why: 'not-known' };

@@ -8,7 +8,7 @@ const MOST_PIECES = 20_000;
  * What no single field can tell: duplicates, and names that point nowhere. The plan may still hold
  * wrong values where its fields have problems of their own; those entries are left to them.
  */
-export function crossCheck(plan: Plan, problems: DocumentProblem[]): void {
+export function crossCheck(plan: Partial<Plan>, problems: DocumentProblem[]): void {
   const report = (path: string, message: string) => problems.push({ path, message });
 
   const labels = Array.isArray(plan.timer?.programs) ? plan.timer.programs : [];
@@ -63,7 +63,7 @@ function checkRuns(
 function piecesOf(program: ProgramSettings, cycles: ReadonlyMap<number, unknown>): number {
   return program.runs.reduce((sum, { station, seconds }) => {
     const cycle = cycles.get(station);
-    const pieces = Number(cycle) >= 1 ? Math.ceil(Number(seconds) / Number(cycle)) : 1;
+    const pieces = Number(cycle) >= 1 ? Math.ceil(seconds / Number(cycle)) : 1;
     return sum + (Number.isFinite(pieces) ? pieces : 1);
   }, 0);
 }

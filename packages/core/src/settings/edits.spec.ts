@@ -64,7 +64,7 @@ describe('edits', () => {
 
   it('leave a plan that can be read', () => {
     const edits: PlanEdit[] = [
-      setStation(1, { cycleSeconds: undefined } as object),
+      setStation(1, { cycleSeconds: undefined }),
       addStation(9, 'Far bed'),
       setRunTime('C', 9, 60),
       setTimer({ stations: 9 }),

@@ -4,6 +4,7 @@ import {
   parseTimeOfDay,
   type MinuteOfDay,
 } from '../civil-time/index.js';
+import { withChanges, type Changes } from '../kernel/index.js';
 import type { TimerCapability } from '../timer-types/index.js';
 import type { DayRule } from './day-rule.js';
 import type { ControllerSettings, Plan, ProgramSettings, StationSettings } from './plan.js';
@@ -88,11 +89,11 @@ export function movedTime(start: string, minutes: number): string {
   );
 }
 
-export const setStation = (number: number, fields: Partial<StationSettings>): PlanEdit => {
+export const setStation = (number: number, fields: Changes<StationSettings>): PlanEdit => {
   return (plan) => ({
     ...plan,
     stations: plan.stations.map((station) =>
-      station.number === number ? { ...station, ...fields } : station,
+      station.number === number ? withChanges(station, fields) : station,
     ),
   });
 };
@@ -129,8 +130,8 @@ export const removeStation = (number: number): PlanEdit => {
   });
 };
 
-export const setController = (fields: Partial<ControllerSettings>): PlanEdit => {
-  return (plan) => ({ ...plan, controller: { ...plan.controller, ...fields } });
+export const setController = (fields: Changes<ControllerSettings>): PlanEdit => {
+  return (plan) => ({ ...plan, controller: withChanges(plan.controller, fields) });
 };
 
 /** Changes what the timer can do; programs that it no longer has go, with their settings. */

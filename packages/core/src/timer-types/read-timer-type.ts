@@ -8,16 +8,22 @@ export function readTimerType(
 ): Result<TimerCapability, readonly DocumentProblem[]> {
   const problems: DocumentProblem[] = [];
   const timerType = readObject(TimerCapability, document, ROOT_PATH, problems);
-  const { programs, runTime, season } = timerType;
+  crossCheck(timerType, problems);
+  return problems.length === 0 ? ok(timerType) : err(problems);
+}
+
+function crossCheck(
+  { programs, runTime, season }: Partial<TimerCapability>,
+  problems: DocumentProblem[],
+): void {
   const report = (path: string, message: string) => problems.push({ path, message });
   if (Array.isArray(programs))
     programs.forEach((label, index) => {
       if (programs.indexOf(label) < index)
         report(entryPath('programs', index), 'is in the list already');
     });
-  if (runTime?.minSeconds > runTime?.maxSeconds)
+  if (runTime && runTime.minSeconds > runTime.maxSeconds)
     report('runTime.maxSeconds', 'must not be less than the shortest run time');
   if (season && season.minPercent > season.maxPercent)
     report('season.maxPercent', 'must not be less than the smallest percentage');
-  return problems.length === 0 ? ok(timerType) : err(problems);
 }

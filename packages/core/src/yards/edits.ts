@@ -1,33 +1,23 @@
+import { withChanges, type Changes } from '../kernel/index.js';
 import type { Yard, YardStation } from './yard.js';
 
 /** A change of a yard: gives a new one, leaves the old one as it was. */
 export type YardEdit = (yard: Yard) => Yard;
 
-/** Fields that are undefined are taken out. */
-function withFields(station: YardStation, fields: Partial<YardStation>): YardStation {
-  return Object.fromEntries(
-    Object.entries({ ...station, ...fields }).filter(([, value]) => value !== undefined),
-  ) as unknown as YardStation;
-}
-
 export const setStation =
-  (number: number, fields: Partial<YardStation>): YardEdit =>
+  (number: number, fields: Changes<YardStation>): YardEdit =>
   (yard) => ({
     ...yard,
     stations: yard.stations.map((station) =>
-      station.number === number ? withFields(station, fields) : station,
+      station.number === number ? withChanges(station, fields) : station,
     ),
   });
 
 /** Sets what holds for the whole yard; fields that are undefined are taken out. */
 export const setFields =
-  (fields: {
-    [Field in Exclude<keyof Yard, 'stations' | 'format'>]?: Yard[Field] | undefined;
-  }): YardEdit =>
+  (fields: Changes<Omit<Yard, 'stations' | 'format'>>): YardEdit =>
   (yard) =>
-    Object.fromEntries(
-      Object.entries({ ...yard, ...fields }).filter(([, value]) => value !== undefined),
-    ) as unknown as Yard;
+    withChanges<Yard>(yard, fields);
 
 /** The lowest station number that is free on a timer, or null when all are taken. */
 export function nextStation({ stations }: Yard, most: number): number | null {
@@ -53,9 +43,7 @@ export const removeStation =
     stations: yard.stations
       .filter((station) => station.number !== number)
       .map((station) =>
-        station.follows === number
-          ? withFields(station, { follows: undefined } as unknown as Partial<YardStation>)
-          : station,
+        station.follows === number ? withChanges(station, { follows: undefined }) : station,
       ),
   });
 

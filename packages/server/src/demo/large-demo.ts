@@ -117,11 +117,11 @@ async function addBatch(
   }));
   await manager.insert(
     TimerSettings,
-    settings.map(({ plan, ...ids }) => ({ ...ids, document: plan as object })),
+    settings.map(({ plan, ...ids }) => ({ ...ids, document: plan })),
   );
   await manager.insert(
     TimerYard,
-    settings.map(({ plan, ...ids }) => ({ ...ids, document: yardFor(plan, null) as object })),
+    settings.map(({ plan, ...ids }) => ({ ...ids, document: yardFor(plan, null) })),
   );
 }
 

@@ -20,7 +20,10 @@ export class SessionGuard implements CanActivate {
     const token = (request.cookies as Record<string, string> | undefined)?.[COOKIE];
     const person = token === undefined ? null : await this.sessions.personOf(token);
     if (!person) throw notSignedIn();
-    const allowed = this.reflector.getAllAndOverride<Role[]>(ACCESS_KEYS.ALLOWED, about);
+    const allowed = this.reflector.getAllAndOverride<Role[] | undefined>(
+      ACCESS_KEYS.ALLOWED,
+      about,
+    );
     if (allowed && !allowed.includes(person.role)) throw notAllowed();
     request.person = person;
     return true;

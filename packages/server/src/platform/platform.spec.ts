@@ -8,8 +8,8 @@ import { ProblemFilter } from './problem.filter.js';
 function answerTo(error: unknown): { status: number; type: string; body: Record<string, unknown> } {
   const answer = { status: 0, type: '', body: {} };
   const response = {
-    status: (status: number) => Object.assign(answer, { status }) && response,
-    type: (type: string) => Object.assign(answer, { type }) && response,
+    status: (status: number) => (Object.assign(answer, { status }), response),
+    type: (type: string) => (Object.assign(answer, { type }), response),
     send: (text: string) => Object.assign(answer, { body: JSON.parse(text) as object }),
   };
   const host = { switchToHttp: () => ({ getResponse: () => response }) };

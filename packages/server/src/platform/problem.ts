@@ -19,12 +19,7 @@ export class ProblemDocument {
 
 /** A request that ends with a problem document. */
 export class ProblemException extends HttpException {
-  constructor(
-    status: HttpStatus,
-    title: string,
-    detail: string,
-    errors?: readonly DocumentProblem[],
-  ) {
+  constructor(status: number, title: string, detail: string, errors?: readonly DocumentProblem[]) {
     super({ type: 'about:blank', title, status, detail, ...(errors && { errors }) }, status);
   }
 }

@@ -20,8 +20,8 @@ export async function saveVersion<Row extends Versioned>(
 ): Promise<void> {
   const { affected } = await manager.update(
     target,
-    { ...where, version } as FindOptionsWhere<Row>,
-    { ...fields, version: version + 1 } as QueryDeepPartialEntity<Row>,
+    { ...where, version },
+    { ...fields, version: version + 1 },
   );
   if (affected) return;
   if (await manager.existsBy(target, where)) throw savedByAnother(`This ${what}`);

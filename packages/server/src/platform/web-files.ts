@@ -33,11 +33,13 @@ export function webFiles(folder: string): WebFiles {
   return {
     assets: serve(join(folder, 'assets'), YEAR),
     pages: (request: Request, response: Response, next: NextFunction) => {
-      if (!['GET', 'HEAD'].includes(request.method) || /^\/api(\/|$)/.test(request.path))
-        return next();
+      if (!['GET', 'HEAD'].includes(request.method) || /^\/api(\/|$)/.test(request.path)) {
+        next();
+        return;
+      }
       // A file that is not there is not there; an address without an ending is the application's.
       if (extname(request.path) === '') request.url = pageOf(request.path);
-      return pages(request, response, next);
+      pages(request, response, next);
     },
   };
 }

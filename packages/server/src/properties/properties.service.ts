@@ -120,10 +120,13 @@ export class PropertiesService {
   async setArchived(firmId: string, id: string, isArchived: boolean): Promise<PropertyAnswer> {
     await this.row(firmId, id);
     const archivedAt = isArchived ? () => 'now()' : null;
-    await this.properties.update({ firmId, id }, {
-      archivedAt,
-      version: () => 'version + 1',
-    } as object);
+    await this.properties.update(
+      { firmId, id },
+      {
+        archivedAt,
+        version: () => 'version + 1',
+      },
+    );
     return this.one(firmId, id);
   }
 }

@@ -320,9 +320,9 @@ describe('settings at a property', () => {
 
 describe('another firm', () => {
   it("does not lend its property to this firm's timer, not even in the database", async () => {
-    const [{ id: firmId }] = (await server.source.query(
+    const [{ id: firmId }] = await server.source.query<[{ id: string }]>(
       `INSERT INTO firms (name) VALUES ('Other firm') RETURNING id`,
-    )) as [{ id: string }];
+    );
     const propertyId = await addProperty();
     await expect(
       server.source.query('INSERT INTO timers (firm_id, property_id, name) VALUES ($1, $2, $3)', [

@@ -72,7 +72,7 @@ export class VisitsService {
         seen: Math.min(fields.seen, highest),
         observedAt: observedAt(fields.observedAt, new Date()),
       });
-      await manager.insert(StoredEntry, entry as object);
+      await manager.insert(StoredEntry, entry);
       if (document.kind === 'station') await renewJobs(manager, visit, document.station);
       return entryAnswer(entry);
     });
@@ -138,7 +138,7 @@ const listing = (row: StoredVisit): VisitListing => ({
   startedAt: row.startedAt.toISOString(),
   startedBy: row.startedBy,
   endedAt: row.endedAt?.toISOString() ?? null,
-  endedBy: row.endedBy ?? '',
+  endedBy: row.endedBy,
 });
 
 const entryAnswer = (row: StoredEntry): EntryAnswer & MadeEntry => ({

@@ -90,7 +90,7 @@ export class Run {
   }
 
   private take(): AskedPiece | undefined {
-    const { value, done } = this.pieces.next();
-    return done ? undefined : (value as AskedPiece);
+    const next = this.pieces.next();
+    return next.done ? undefined : next.value;
   }
 }

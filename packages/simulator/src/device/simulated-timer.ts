@@ -272,20 +272,36 @@ export class SimulatedTimer {
     if (!run) return;
     const isBusy = this.running.length > 0;
     switch (this.plan.timer.overlap) {
-      case 'concurrent':
-        return this.begin(run);
+      case 'concurrent': {
+        this.begin(run);
+        return;
+      }
       case 'preempt':
         for (const other of this.running) this.log.add(this.now, 'cut-off', other.place);
         this.running = [];
-        return this.begin(run);
+        {
+          this.begin(run);
+          return;
+        }
       case 'drop':
-        if (!isBusy) return this.begin(run);
-        return this.log.add(this.now, 'left-out', place);
+        if (!isBusy) {
+          this.begin(run);
+          return;
+        }
+        {
+          this.log.add(this.now, 'left-out', place);
+          return;
+        }
       case 'queue':
-        if (!isBusy && this.waiting.length === 0 && this.freeFrom <= this.now)
-          return this.begin(run);
+        if (!isBusy && this.waiting.length === 0 && this.freeFrom <= this.now) {
+          this.begin(run);
+          return;
+        }
         this.waiting.push(start);
-        return this.log.add(this.now, 'queued', place);
+        {
+          this.log.add(this.now, 'queued', place);
+          return;
+        }
     }
   }
 

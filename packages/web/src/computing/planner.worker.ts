@@ -5,11 +5,11 @@ import { planAlternatives, type PlanAsked, type PlanEvent } from '@water-clock/c
 const worker = {
   /** Tells of each plan as soon as it is there; over when all that was told has arrived. */
   async plan(asked: PlanAsked, tell: (event: PlanEvent) => void | Promise<void>): Promise<void> {
-    const told: (void | Promise<void>)[] = [];
+    const told: Promise<void>[] = [];
     planAlternatives(
       asked,
       () => performance.now(),
-      (event) => told.push(tell(event)),
+      (event) => told.push(Promise.resolve(tell(event))),
     );
     await Promise.all(told);
   },

@@ -17,7 +17,7 @@ export function useBroughtCopy(timerId: string, edit: (edit: PlanEdit) => void):
     if (wanted === null || brought.current === wanted) return;
     brought.current = wanted;
     const bring = async () => {
-      const copy = await client.fetchQuery(copyQuery(wanted));
+      const copy = await client.query(copyQuery(wanted));
       if (copy.timer.id !== timerId) throw new Error('That copy is of another timer.');
       // Site and rules are the property's as they are today, not as they were then.
       edit(({ name, site, rules }) => ({

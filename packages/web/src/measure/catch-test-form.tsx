@@ -68,7 +68,7 @@ export function CatchTestForm({ station, edit }: CatchTestFormProps) {
         }
       : undefined;
     if (isWhole || next.cups.length === 0)
-      edit(setStation(station.number, { catchTest } as object), `catch ${station.number}`);
+      edit(setStation(station.number, { catchTest }), `catch ${station.number}`);
   };
   const takeCup = () => {
     if (typeof cup !== 'number') return;

@@ -23,7 +23,7 @@ export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
   const isNonsense = typed !== '' && (read === undefined || read === 0);
   const before = useRef(runoffSeconds);
   const keep = (seconds: number | undefined, key?: string) =>
-    edit(setStation(station.number, { runoffSeconds: seconds } as object), key);
+    edit(setStation(station.number, { runoffSeconds: seconds }), key);
 
   return (
     <div className="measure-form">

@@ -125,7 +125,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
             isLocked={!mayChange}
             onChoose={(station) => go({ station: String(station) })}
             onTake={(number, taken) =>
-              edit(setStation(number, { school: taken === school ? undefined : taken } as object))
+              edit(setStation(number, { school: taken === school ? undefined : taken }))
             }
           />
           <MonthStrip

@@ -79,7 +79,7 @@ export class Outbox {
   async open(): Promise<void> {
     for (;;) {
       const before = this.items;
-      const left = (await values<OutboxItem>(this.store)).map(carriedOver);
+      const left = (await values<QueuedItem>(this.store)).map(carriedOver);
       // What was changed here while it was read is newer than what was read.
       if (this.items !== before) continue;
       this.change(left.sort((a, b) => a.madeAt.localeCompare(b.madeAt)));
@@ -227,4 +227,7 @@ const isRefusal = (error: unknown): error is ApiError =>
 /** One lane for all that was queued before there were lanes, so that it keeps its order. */
 const OLD_LANE = '';
 
-const carriedOver = (item: OutboxItem): OutboxItem => ({ ...item, lane: item.lane ?? OLD_LANE });
+/** As it may lie on the device from an earlier version. */
+type QueuedItem = Omit<OutboxItem, 'lane'> & { readonly lane?: string };
+
+const carriedOver = (item: QueuedItem): OutboxItem => ({ ...item, lane: item.lane ?? OLD_LANE });

@@ -76,7 +76,7 @@ function Editor({ before }: { before: Property | null }) {
   const navigate = useNavigate();
   const { message } = App.useApp();
   const source = Form.useWatch<SupplySource | null>('supplySource', form);
-  const address = Form.useWatch<string>('address', form) ?? '';
+  const address = Form.useWatch<string | undefined>('address', form) ?? '';
   const ruleSetId = Form.useWatch<string | null>('ruleSetId', form);
   const set = rules.data?.find(({ id }) => id === ruleSetId);
   const { firm } = useSignedIn();
@@ -85,7 +85,7 @@ function Editor({ before }: { before: Property | null }) {
     name: base ? 'change-property' : 'add-property',
     save: (fields: PropertyFields) =>
       base ? changeProperty(base.id, base.version, fields) : addProperty(fields),
-    newest: () => client.fetchQuery({ ...propertyQuery(base!.id), staleTime: 0 }),
+    newest: () => client.query({ ...propertyQuery(base!.id), staleTime: 0 }),
     touches: [propertiesKey, timersKey],
     isToldHere: true,
   });

@@ -21,7 +21,7 @@ export function TimeZoneSelect(props: ValueProps<string | null>) {
       {...(id !== undefined && { id })}
       showSearch
       options={options}
-      value={value ?? undefined}
+      value={value ?? null}
       onChange={(zone: string) => onChange?.(zone)}
     />
   );

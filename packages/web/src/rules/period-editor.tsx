@@ -1,4 +1,5 @@
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import { withChanges, type Changes } from '@water-clock/core/kernel';
 import type { HouseRule, RulePeriod } from '@water-clock/core/local-rules';
 import { DailyHours, HEADS } from '@water-clock/core/settings';
 import { Button, Checkbox, Input, Select } from 'antd';
@@ -9,17 +10,19 @@ interface PeriodEditorProps {
   readonly period: RulePeriod;
   readonly path: string;
   readonly faults: ReadonlyMap<string, string>;
-  readonly onChange: (fields: Partial<RulePeriod>) => void;
+  readonly onChange: (fields: Changes<RulePeriod>) => void;
   readonly onRemove: () => void;
 }
 
 /** What holds from a date on: for which houses, which days, which hours, in whose words. */
 export function PeriodEditor({ period, path, faults, onChange, onRemove }: PeriodEditorProps) {
   const { from, season, houses, noWater, exempt, words, source } = period;
-  const setHouse = (index: number, fields: Partial<HouseRule>) =>
-    onChange({ houses: houses.map((one, at) => (at === index ? { ...one, ...fields } : one)) });
-  const setHours = (index: number, fields: Partial<DailyHours>) =>
-    onChange({ noWater: noWater.map((one, at) => (at === index ? { ...one, ...fields } : one)) });
+  const setHouse = (index: number, fields: Changes<HouseRule>) =>
+    onChange({ houses: houses.map((one, at) => (at === index ? withChanges(one, fields) : one)) });
+  const setHours = (index: number, fields: Changes<DailyHours>) =>
+    onChange({
+      noWater: noWater.map((one, at) => (at === index ? withChanges(one, fields) : one)),
+    });
   return (
     <section className="sheet" aria-label={`Period from ${from}`}>
       <h2>
@@ -111,10 +114,10 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
             onChange={(weekdays) =>
               setHouse(index, {
                 weekdays: weekdays.length > 0 ? weekdays.sort((a, b) => a - b) : undefined,
-              } as Partial<HouseRule>)
+              })
             }
           />
-          <Select
+          <Select<'any' | 'odd' | 'even'>
             aria-label="Dates allowed"
             value={house.dateParity ?? 'any'}
             style={{ width: 130 }}
@@ -124,9 +127,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
               { value: 'even', label: 'even dates' },
             ]}
             onChange={(parity) =>
-              setHouse(index, {
-                dateParity: parity === 'any' ? undefined : parity,
-              } as Partial<HouseRule>)
+              setHouse(index, { dateParity: parity === 'any' ? undefined : parity })
             }
           />
           <Button
@@ -218,5 +219,6 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
 }
 
 /** Without both ends it holds all year. */
-const seasonOf = (from: string, to: string): Partial<RulePeriod> =>
-  ({ season: from === '' && to === '' ? undefined : { from, to } }) as Partial<RulePeriod>;
+const seasonOf = (from: string, to: string): Changes<RulePeriod> => ({
+  season: from === '' && to === '' ? undefined : { from, to },
+});

@@ -1,5 +1,6 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { useQuery } from '@tanstack/react-query';
+import { withChanges, type Changes } from '@water-clock/core/kernel';
 import { RulePeriod, RULES_FORMAT, type RuleSet } from '@water-clock/core/local-rules';
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Input, Select, Skeleton } from 'antd';
@@ -72,11 +73,11 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
         if (await removing.write(stored!.id)) await navigate('/rules');
       },
     });
-  const setPeriod = (index: number, fields: Partial<RulePeriod>) =>
+  const setPeriod = (index: number, fields: Changes<RulePeriod>) =>
     setSet((before) => ({
       ...before,
       periods: before.periods.map((period, at) =>
-        at === index ? { ...period, ...fields } : period,
+        at === index ? withChanges(period, fields) : period,
       ),
     }));
   const faults = new Map(

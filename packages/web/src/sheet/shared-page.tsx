@@ -14,7 +14,7 @@ function useShared(token: string) {
   const ask = useCallback(() => {
     request<{ document: Sheet }>(pathOf(token)).then(
       ({ document: shared }) => setSheet(shared),
-      (trouble: ApiError) => setError(trouble),
+      (trouble: unknown) => setError(trouble as ApiError),
     );
   }, [token]);
   useEffect(ask, [ask]);

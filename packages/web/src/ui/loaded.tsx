@@ -10,7 +10,7 @@ interface LoadedProps {
   readonly what: string;
   /** What is not there where an address leads nowhere: "timer". */
   readonly missing: string;
-  readonly queries: readonly UseQueryResult<unknown>[];
+  readonly queries: readonly UseQueryResult[];
   /** Called when every query has its data. */
   readonly children: () => ReactNode;
 }

@@ -29,7 +29,7 @@ export function RunOffToYard({ open }: { open: OpenVisit }) {
       });
       return saveYard(open.timerId, yard!.version, { ...yard!.document, stations });
     },
-    newest: () => client.fetchQuery({ ...query, staleTime: 0 }),
+    newest: () => client.query({ ...query, staleTime: 0 }),
     touches: [query.queryKey, settingsToReadQuery(open.timerId, todayHere()).queryKey],
     lead: 'Not put into the yard.',
   });

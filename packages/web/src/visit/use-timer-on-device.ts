@@ -50,8 +50,9 @@ export const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined 
 
 /** Done when the application itself is on the device; at once where the browser keeps none. */
 export async function appOnDevice(): Promise<void> {
-  const registration = await navigator.serviceWorker?.getRegistration();
-  if (registration) await navigator.serviceWorker.ready;
+  // Away from a secure address a browser has none, whatever its types say.
+  if (!('serviceWorker' in navigator)) return;
+  if (await navigator.serviceWorker.getRegistration()) await navigator.serviceWorker.ready;
 }
 
 /** Brings all that visits to some timers need onto the device; what is there already is not asked for. */
@@ -62,16 +63,16 @@ export async function saveForOffline(
   const on = todayHere();
   for (const id of timerIds) {
     const [timer, copies] = await Promise.all([
-      client.fetchQuery(timerQuery(id)),
-      client.fetchQuery(copiesQuery(id)),
-      client.fetchQuery(settingsToReadQuery(id, on)),
-      client.fetchQuery(visitsQuery(id)),
+      client.query(timerQuery(id)),
+      client.query(copiesQuery(id)),
+      client.query(settingsToReadQuery(id, on)),
+      client.query(visitsQuery(id)),
     ]);
     const last = lastOf(copies);
     await Promise.all([
-      client.fetchQuery(propertyQuery(timer.property.id)),
-      client.fetchQuery(jobsQuery(timer.property.id)),
-      ...(last ? [client.fetchQuery(copyQuery(last.id))] : []),
+      client.query(propertyQuery(timer.property.id)),
+      client.query(jobsQuery(timer.property.id)),
+      ...(last ? [client.query(copyQuery(last.id))] : []),
     ]);
   }
 }

@@ -121,7 +121,7 @@ function Walk({ open, target, inTimer, timeZone }: VisitHere) {
               >
                 {number} {name}
               </Button>
-              <Tag color={state === 'fault' ? 'error' : undefined}>
+              <Tag color={state === 'fault' ? 'error' : 'default'}>
                 {statement?.faults.map((fault) => FAULT_NAMES[fault]).join(', ') || state}
               </Tag>
             </li>

@@ -123,7 +123,7 @@ function Editor({ stored, property, homes }: EditorProps) {
   const choosing = useWrite(
     'choose-weather',
     async (id: string) =>
-      goByIt(await client.fetchQuery({ ...propertyQuery(property!.id), staleTime: 0 }), id),
+      goByIt(await client.query({ ...propertyQuery(property!.id), staleTime: 0 }), id),
     {
       touches: [propertiesKey, timersKey],
       lead: 'The weather is saved, but the home does not go by it yet.',

@@ -43,7 +43,7 @@ export function useYardOnDesk(stored: StoredYard) {
   const { write, isWriting } = useVersionedSave({
     name: 'save-yard',
     save: (yard: Yard) => saveYard(timerId, base.version, yard),
-    newest: () => client.fetchQuery({ ...yardQuery(timerId), staleTime: 0 }),
+    newest: () => client.query({ ...yardQuery(timerId), staleTime: 0 }),
     touches: [settingsToReadQuery(timerId, todayHere()).queryKey, propertiesKey],
     lead: 'Not saved, your changes are still here.',
   });

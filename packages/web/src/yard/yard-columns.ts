@@ -1,3 +1,4 @@
+import type { Changes } from '@water-clock/core/kernel';
 import { HEADS } from '@water-clock/core/settings';
 import { PLANTINGS, SOILS, SUNS, type YardStation } from '@water-clock/core/yards';
 import type { UnitSystem } from '../format/reading';
@@ -5,7 +6,7 @@ import { quantityIn, shownAmount, storedAmount, type Quantity } from '../format/
 import { minutesText, parseLength } from '../format/lengths';
 
 /** What a cell's text was read as: fields of the station, or what it should be instead. */
-export type ReadCell = Partial<YardStation> | string;
+export type ReadCell = Changes<YardStation> | string;
 
 export interface YardColumn {
   readonly key: keyof YardStation;
@@ -20,8 +21,7 @@ export interface YardColumn {
 }
 
 /** Takes the field out of the station. */
-const unset = (key: keyof YardStation): Partial<YardStation> =>
-  ({ [key]: undefined }) as Partial<YardStation>;
+const unset = (key: keyof YardStation): Changes<YardStation> => ({ [key]: undefined });
 
 const isEmpty = (text: string): boolean => ['', '-', '–', '·'].includes(text.trim());
 
@@ -128,7 +128,7 @@ function yesNoColumn(
   key: 'pump' | 'rainSensor',
   title: string,
   width: number,
-  whenEmpty: Partial<YardStation>,
+  whenEmpty: Changes<YardStation>,
 ): YardColumn {
   return {
     key,

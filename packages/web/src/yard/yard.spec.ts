@@ -56,7 +56,7 @@ describe('cells', () => {
 describe('edits', () => {
   it('take fields out, and leave the yard before as it was', () => {
     const frozen = JSON.stringify(yard);
-    const after = setStation(1, { soil: undefined } as never)(yard);
+    const after = setStation(1, { soil: undefined })(yard);
     expect(after.stations[0]).not.toHaveProperty('soil');
     expect(JSON.stringify(yard)).toBe(frozen);
   });

@@ -146,7 +146,10 @@ class Court {
     byDay: ReadonlyMap<number, readonly { seconds: number }[]>,
   ): void {
     const days = [...byDay.keys()];
-    if (days.length === 0) return this.say(`station ${number} never waters`);
+    if (days.length === 0) {
+      this.say(`station ${number} never waters`);
+      return;
+    }
     const remainder = days[0]! % everyDays;
     if (days.some((day) => day % everyDays !== remainder))
       this.say(`station ${number} leaves its remainder`);

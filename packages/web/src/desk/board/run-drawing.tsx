@@ -95,7 +95,7 @@ export const RunDrawing = memo(function RunDrawing(props: RunDrawingProps) {
         rx={2}
       />
       <path d={pieces} fill={tint} fillOpacity={run.real === null ? 0.35 : 1} />
-      {isMoved && run.real && (
+      {isMoved && (
         <rect
           className="ghost"
           x={x(run.real.from)}

@@ -74,7 +74,7 @@ export function ClockEditor(props: ClockFieldProps & { readonly onDone?: () => v
         <Button
           disabled={!clock}
           onClick={() => {
-            onEdit(setController({ clock: undefined } as object));
+            onEdit(setController({ clock: undefined }));
             onDone?.();
           }}
         >

@@ -77,7 +77,7 @@ function readCell(
   if (column === 0) return setStation(station, { name: cell.slice(0, 200) });
   const seconds = parseLength(cell);
   if (seconds === undefined) return `"${cell}" is no length in minutes`;
-  if (column === 1) return setStation(station, { cycleSeconds: seconds ?? undefined } as object);
-  if (column === 2) return setStation(station, { soakSeconds: seconds ?? undefined } as object);
+  if (column === 1) return setStation(station, { cycleSeconds: seconds ?? undefined });
+  if (column === 2) return setStation(station, { soakSeconds: seconds ?? undefined });
   return setRunTime(program!, station, seconds);
 }

@@ -81,10 +81,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
           text={station.name ?? ''}
           placeholder={enabled ? 'name' : 'off'}
           onType={(text, key) => {
-            onEdit(
-              setStation(number, { name: text === '' ? undefined : text.slice(0, 200) } as object),
-              key,
-            );
+            onEdit(setStation(number, { name: text === '' ? undefined : text.slice(0, 200) }), key);
             return null;
           }}
         />
@@ -95,7 +92,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
           FIELDS.cycle(number),
           station.cycleSeconds,
           1,
-          (seconds) => setStation(number, { cycleSeconds: seconds || undefined } as object),
+          (seconds) => setStation(number, { cycleSeconds: seconds || undefined }),
           {
             disabled: !isSoaking && station.cycleSeconds === undefined,
             warning: isSoaking ? undefined : 'This timer has no cycle-and-soak.',
@@ -108,7 +105,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
           FIELDS.soak(number),
           station.soakSeconds,
           2,
-          (seconds) => setStation(number, { soakSeconds: seconds ?? undefined } as object),
+          (seconds) => setStation(number, { soakSeconds: seconds ?? undefined }),
           { disabled: !isSoaking && station.soakSeconds === undefined },
         )}
       </td>

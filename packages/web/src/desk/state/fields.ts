@@ -26,7 +26,7 @@ export function focusField(name: string): boolean {
       : element.querySelector<HTMLElement>(FOCUSABLE);
     target?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
     target?.focus();
-    return target !== null && target !== undefined;
+    return target !== null;
   }
   return false;
 }

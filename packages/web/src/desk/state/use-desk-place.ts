@@ -22,7 +22,8 @@ export interface DeskPlace {
 export function useDeskPlace(): DeskPlace {
   const [search, setSearch] = useSearchParams();
   const dateOf = (name: string) => parseDate(search.get(name) ?? '');
-  const from = dateOf('from') ?? (parseDate(todayHere()) as DayNumber);
+  const today = parseDate(todayHere())!;
+  const from = dateOf('from') ?? today;
   const night = dateOf('night') ?? from;
   const since = Math.min(from, night) as DayNumber;
   const board = search.get('board') === 'year' ? 'year' : 'nights';

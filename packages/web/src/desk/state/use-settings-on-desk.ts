@@ -66,7 +66,7 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
     name: 'save-settings',
     save: ({ document, version }: Pick<StoredSettings, 'document' | 'version'>) =>
       saveSettings(timerId, on, version, document),
-    newest: () => client.fetchQuery({ ...settingsQuery(timerId, on), staleTime: 0 }),
+    newest: () => client.query({ ...settingsQuery(timerId, on), staleTime: 0 }),
     touches: [copiesKey, propertiesKey],
     lead: 'Not saved, your changes are still here.',
   });
@@ -76,7 +76,7 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
    * below what is edited here. Gives how, or null where more was changed.
    */
   const takeIn = async (newer: StoredSettings): Promise<PlanEdit | null> => {
-    const now = await client.fetchQuery({ ...yardQuery(timerId), staleTime: 0 });
+    const now = await client.query({ ...yardQuery(timerId), staleTime: 0 });
     const rebase: PlanEdit = (plan) => withYard(plan, now.document);
     if (differences(rebase(base.document), newer.document).length > 0) return null;
     setBase(newer);

@@ -204,10 +204,7 @@ export function RestReading({ plan, edit, settle }: ReadingProps) {
                         onType={(text, key) => {
                           const read = parseLength(text);
                           if (read === undefined) return LENGTH_HINT;
-                          edit(
-                            setStation(station.number, { [field]: read ?? undefined } as object),
-                            key,
-                          );
+                          edit(setStation(station.number, { [field]: read ?? undefined }), key);
                           return null;
                         }}
                       />
