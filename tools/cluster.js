@@ -1,6 +1,14 @@
 // A PostgreSQL cluster of our own on loopback: made, started and stopped here, never Debian's own.
 import { execFileSync } from 'node:child_process';
-import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import {
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 
@@ -41,17 +49,21 @@ export function freePort() {
   });
 }
 
+const isAlive = (pid) => {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (error) {
+    return error.code === 'EPERM';
+  }
+};
+
 /** The port of the cluster that is running in `folder`, or null. */
 function runningPort(folder) {
   const pidFile = join(folder, 'postmaster.pid');
   if (!existsSync(pidFile)) return null;
   const [pid, , , port] = readFileSync(pidFile, 'utf8').split('\n');
-  try {
-    process.kill(Number(pid), 0);
-    return Number(port);
-  } catch (error) {
-    return error.code === 'EPERM' ? Number(port) : null;
-  }
+  return isAlive(Number(pid)) ? Number(port) : null;
 }
 
 /**
@@ -99,6 +111,26 @@ export async function startCluster(folder, options = {}) {
     /** Somebody else had started it: it is theirs to stop. */
     wasRunning,
     stop: () => asOwner('pg_ctl', ['-D', folder, '-m', 'fast', '-w', 'stop']),
+  };
+}
+
+/**
+ * Starts the cluster in `folder`, or joins those who have it running: whoever leaves last stops it. Returns the
+ * URL of its database and a function that leaves.
+ */
+export async function joinCluster(folder) {
+  const users = `${folder}.users`;
+  mkdirSync(users, { recursive: true });
+  writeFileSync(join(users, String(process.pid)), '');
+  const cluster = await startCluster(folder);
+  return {
+    url: cluster.url,
+    leave: () => {
+      rmSync(join(users, String(process.pid)), { force: true });
+      // One that was killed has left without a word.
+      const others = readdirSync(users).map(Number).filter(isAlive);
+      if (others.length === 0) cluster.stop();
+    },
   };
 }
 

@@ -1,76 +1,42 @@
 // Runs Water Clock on this machine: its own PostgreSQL cluster, migrations, demo data, the server.
-import { spawn, spawnSync } from 'node:child_process';
-import { createServer } from 'node:net';
+import { spawn } from 'node:child_process';
 import { parseArgs } from 'node:util';
-import { startSimulator } from './simulator.js';
-import { startCluster } from './cluster.js';
 import { dataFolder, serverProgram } from './data-folder.js';
-
-function stopWith(sentence) {
-  console.error(`water-clock: ${sentence}`);
-  process.exit(1);
-}
+import { portFrom, startServices, stopWith } from './services.mjs';
 
 function readOptions() {
   try {
-    const { values } = parseArgs({
-      options: { port: { type: 'string', default: '4780' }, fresh: { type: 'boolean' } },
-    });
-    const port = Number(values.port);
-    if (!Number.isInteger(port) || port < 1 || port > 65_535)
-      stopWith(`--port must be a port number, not "${values.port}".`);
-    return { port, fresh: values.fresh === true };
+    return parseArgs({
+      options: {
+        port: { type: 'string', default: '4780' },
+        data: { type: 'string' },
+        fresh: { type: 'boolean', default: false },
+      },
+    }).values;
   } catch (error) {
-    return stopWith(`${error.message} Use: bin/start [--port N] [--fresh]`);
+    return stopWith(`${error.message} Use: bin/start [--port N] [--data DIR] [--fresh]`);
   }
 }
 
-function isFree(port) {
-  return new Promise((resolve) => {
-    const probe = createServer();
-    probe.once('error', () => resolve(false));
-    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
-  });
-}
-
-const { port, fresh } = readOptions();
-if (!(await isFree(port)))
-  stopWith(`port ${port} is taken: stop what uses it, or choose another with --port.`);
-
-// With a DATABASE_URL of its own the same build serves from any PostgreSQL.
-const given = process.env.DATABASE_URL;
-const cluster = given ? { url: given, stop: () => undefined } : await startCluster(dataFolder());
-const simulator = await startSimulator();
-const environment = {
-  ...process.env,
-  DATABASE_URL: cluster.url,
-  SIMULATOR_URL: simulator.url,
-  PORT: String(port),
-};
+const options = readOptions();
+const port = await portFrom(options.port, '--port');
+const services = await startServices({
+  folder: dataFolder(options.data),
+  isFresh: options.fresh,
+  port,
+});
 
 let isStopping = false;
 function stopAll(code) {
   if (isStopping) return;
   isStopping = true;
-  simulator.stop();
-  cluster.stop();
+  services.stop();
   process.exit(code);
 }
 
-function step(name, words = []) {
-  const { status } = spawnSync(process.execPath, [serverProgram(name), ...words], {
-    env: environment,
-    stdio: 'inherit',
-  });
-  if (status !== 0) stopAll(1);
-}
-
-step('migrate.js');
-step('load-demo.js', fresh ? ['--fresh'] : []);
-
 // A process group of its own: Ctrl-C reaches this process first, which then ends the server.
 const server = spawn(process.execPath, [serverProgram('main.js')], {
-  env: environment,
+  env: services.environment,
   stdio: ['ignore', 'pipe', 'inherit'],
   detached: true,
 });

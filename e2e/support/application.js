@@ -55,13 +55,13 @@ export async function startServer(databaseUrl, { simulatorUrl, onPort } = {}) {
 
 /**
  * The built server on a database of its own, in the cluster of the test run or in a new one.
- * @param {{ demo?: boolean, large?: boolean }} [options]
+ * @param {{ demo?: boolean, large?: boolean, simulatorUrl?: string }} [options]
  * @returns {Promise<{ url: string, stop: () => Promise<void> }>}
  */
 export async function startApplication(options = {}) {
   const given = process.env['TEST_DATABASE_URL'];
   const cluster = given ? { url: given, stop: () => undefined } : await startThrowAwayCluster();
-  const server = await startServer(makeDatabase(cluster.url, options));
+  const server = await startServer(makeDatabase(cluster.url, options), options);
   return {
     url: server.url,
     stop: async () => {

@@ -1,5 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { startApplication } from './application.js';
+import { startSimulator } from '../../tools/simulator.js';
 import { openBrowser } from './browser.js';
 import { patient } from './desk.js';
 import { signIn, timersOf } from './sign-in.js';
@@ -11,6 +12,8 @@ export interface Stage {
   readonly newPage: () => Promise<Page>;
   /** The same in a browser of its own, as somebody else; nobody: not signed in. */
   readonly pageOf: (person: string | null) => Promise<Page>;
+  /** Asks the API as the person who is signed in; throws where it refuses. */
+  readonly ask: <Answer>(method: string, path: string, body?: unknown) => Promise<Answer>;
   /** A demo timer, by its name. */
   readonly timerOf: (timer: string) => Promise<{ id: string; propertyId: string }>;
   /** The address of a demo timer's desk, by the timer's name, from 1 June 2026 on. */
@@ -21,15 +24,22 @@ interface StageOptions {
   readonly demo: boolean;
   /** False: there is nobody yet, and the test signs in, or sets up, by itself. */
   readonly isSignedIn?: boolean;
+  /** With a simulated timer that can be hung in place of one on the wall. */
+  readonly hasSimulator?: boolean;
 }
 
 /** Sets the stage before the tests of a file, and clears it after them. */
-export function setStage({ demo, isSignedIn = true }: StageOptions): Stage {
+export function setStage({ demo, isSignedIn = true, hasSimulator = false }: StageOptions): Stage {
   let application: Awaited<ReturnType<typeof startApplication>>;
   let opened: { browser: Browser; close: () => Promise<void> };
+  let simulator: Awaited<ReturnType<typeof startSimulator>> | undefined;
   let cookie = '';
   beforeAll(async () => {
-    application = await startApplication({ demo });
+    if (hasSimulator) simulator = await startSimulator();
+    application = await startApplication({
+      demo,
+      ...(simulator && { simulatorUrl: simulator.url }),
+    });
     opened = await openBrowser();
     if (!isSignedIn) return;
     const person = await signIn(application.url);
@@ -39,6 +49,7 @@ export function setStage({ demo, isSignedIn = true }: StageOptions): Stage {
   afterAll(async () => {
     await opened.close();
     await application.stop();
+    simulator?.stop();
   });
   const sized = async (page: Page) => {
     await page.setViewport({ width: 1280, height: 800 });
@@ -49,7 +60,18 @@ export function setStage({ demo, isSignedIn = true }: StageOptions): Stage {
     const timers = await timersOf(application.url, cookie);
     return timers.find(({ name }) => name === timer)!;
   };
+  const ask: Stage['ask'] = async <Answer>(method: string, path: string, body?: unknown) => {
+    const answer = await fetch(`${application.url}/api${path}`, {
+      method,
+      headers: { cookie, 'content-type': 'application/json' },
+      ...(body !== undefined && { body: JSON.stringify(body) }),
+    });
+    if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
+    const text = await answer.text();
+    return (text === '' ? undefined : JSON.parse(text)) as Answer;
+  };
   return {
+    ask,
     url: () => application.url,
     newPage: async () => sized(await opened.browser.newPage()),
     pageOf: async (person) => {

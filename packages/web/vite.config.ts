@@ -4,6 +4,9 @@ import { VitePWA } from 'vite-plugin-pwa';
 
 const MOST_SCREENS = 20;
 
+/** The server that is worked on beside it. */
+const SERVER = `http://127.0.0.1:${process.env['API_PORT'] ?? 4780}`;
+
 export default defineConfig({
   plugins: [
     react(),
@@ -30,7 +33,7 @@ export default defineConfig({
     }),
   ],
   worker: { format: 'es' },
-  server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4780' } },
+  server: { host: '127.0.0.1', proxy: { '/api': SERVER, '/s/': SERVER } },
   build: {
     target: 'es2023',
     chunkSizeWarningLimit: 700,

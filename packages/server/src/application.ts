@@ -1,11 +1,13 @@
 import { existsSync } from 'node:fs';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import helmet from 'helmet';
 import { AppModule, type AppOptions } from './app.module.js';
+import { COOKIE, PUBLIC_MARK } from './people/signed-in.js';
+import { describeApi } from './platform/describe-api.js';
 import { formerPaths } from './platform/former-paths.js';
 import { ProblemFilter } from './platform/problem.filter.js';
 import { validationPipe } from './platform/validation.pipe.js';
@@ -34,14 +36,7 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
   SwaggerModule.setup('api/docs', app, () =>
-    SwaggerModule.createDocument(
-      app,
-      new DocumentBuilder()
-        .setTitle('Water Clock')
-        .setDescription('Properties, timers, yards, local rules, weather and saved copies.')
-        .setVersion('1')
-        .build(),
-    ),
+    describeApi(app, { cookie: COOKIE, publicMark: PUBLIC_MARK }),
   );
   return app;
 }

@@ -3,6 +3,9 @@ import type { Brand } from '../kernel/index.js';
 /** A date of the timer's calendar: whole days since 1970-01-01, which is day 0. May be negative. */
 export type DayNumber = Brand<number, 'DayNumber'>;
 
+/** A count of days from day 0 as a date; whoever counted answers for it. */
+export const asDayNumber = (days: number): DayNumber => days as DayNumber;
+
 /** ISO weekday: Monday is 1, Sunday is 7. */
 export type Weekday = 1 | 2 | 3 | 4 | 5 | 6 | 7;
 

@@ -1,5 +1,6 @@
 export {
   addDays,
+  asDayNumber,
   civilDateOf,
   dayNumberOf,
   formatDate,
@@ -12,6 +13,8 @@ export {
 } from './day-number.js';
 export {
   addSeconds,
+  asMinuteOfDay,
+  asTimerSeconds,
   dayOf,
   formatDateTime,
   formatTimeOfDay,

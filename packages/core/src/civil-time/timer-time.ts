@@ -10,6 +10,12 @@ export type TimerSeconds = Brand<number, 'TimerSeconds'>;
 /** A time of day: whole minutes since midnight, 0 to 1439. */
 export type MinuteOfDay = Brand<number, 'MinuteOfDay'>;
 
+/** Seconds since 1970 on the timer's clock as a moment; whoever counted answers for it. */
+export const asTimerSeconds = (seconds: number): TimerSeconds => seconds as TimerSeconds;
+
+/** Whole minutes, 0 to 1439, as a time of day; whoever counted answers for it. */
+export const asMinuteOfDay = (minutes: number): MinuteOfDay => minutes as MinuteOfDay;
+
 export const SECONDS_PER_DAY = 86_400;
 export const MINUTES_PER_DAY = 1440;
 

@@ -1,4 +1,4 @@
-import { parseDate, parseDateTime, type DayNumber } from '../civil-time/index.js';
+import { parseDate, parseDateTime } from '../civil-time/index.js';
 import type { DailyHours, DayRule, Plan, SeasonSetting, Stretch } from '../settings/index.js';
 import {
   civilDateInWords,
@@ -227,7 +227,7 @@ function listOfValues(key: string, value: readonly unknown[]): string {
 /** With the year of the day that it is counted from: intervals of different years may look alike. */
 const dayRuleInWords = (rule: DayRule): string =>
   rule.mode === 'interval'
-    ? `every ${rule.everyDays === 1 ? 'day' : `${rule.everyDays} days`}, counted from ${civilDateInWords(parseDate(rule.anchor) as DayNumber)}`
+    ? `every ${rule.everyDays === 1 ? 'day' : `${rule.everyDays} days`}, counted from ${civilDateInWords(parseDate(rule.anchor)!)}`
     : daysLong(rule, []);
 
 function seasonInWords(season: SeasonSetting): string {

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { asDayNumber, parseDate } from '../civil-time/index.js';
 import { planOf } from '../testing/plans.js';
 import { dayPredicate, factsOf } from './day-predicate.js';
 
-const FIRST = parseDate('2026-01-01') as DayNumber;
+const FIRST = parseDate('2026-01-01')!;
 
 /** The dates of 2026 to 2029 on which the program waters, as YYYY-MM-DD. */
 function dates(days: unknown, timer = {}, controller = {}, blockedWeekdays: number[] = []) {
   const plan = planOf({ timer, controller, programs: [{ id: 'A', days, blockedWeekdays }] });
   const waters = dayPredicate(plan, plan.programs[0]!);
-  return Array.from({ length: 1461 }, (_, offset) => (FIRST + offset) as DayNumber)
+  return Array.from({ length: 1461 }, (_, offset) => asDayNumber(FIRST + offset))
     .filter((day) => waters(factsOf(day)))
     .map((day) => new Date(day * 86_400_000).toISOString().slice(0, 10));
 }

@@ -1,4 +1,10 @@
-import { civilDateOf, parseDate, weekdayOf, type DayNumber } from '../civil-time/index.js';
+import {
+  asDayNumber,
+  civilDateOf,
+  parseDate,
+  weekdayOf,
+  type DayNumber,
+} from '../civil-time/index.js';
 import { exhaustive } from '../kernel/index.js';
 import type { DayRule, Plan, ProgramSettings } from '../settings/index.js';
 
@@ -34,7 +40,7 @@ export function dayPredicate(
     if (isBlocked(facts)) return false;
     if (isBase(facts)) return true;
     for (let back = 1; back <= LONGEST_DEFER_DAYS; back++) {
-      const earlier = factsOf((facts.day - back) as DayNumber);
+      const earlier = factsOf(asDayNumber(facts.day - back));
       if (!isBlocked(earlier)) return false;
       if (isBase(earlier)) return true;
     }

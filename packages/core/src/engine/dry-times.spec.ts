@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { parseDateTime, type TimerSeconds } from '../civil-time/index.js';
+import { parseDateTime } from '../civil-time/index.js';
 import { hoursLengthSeconds, hoursWithin, merged, outside, type Span } from './dry-times.js';
 
-const at = (text: string) => parseDateTime(`2026-06-${text}:00`) as TimerSeconds;
+const at = (text: string) => parseDateTime(`2026-06-${text}:00`)!;
 const span = (from: string, to: string): Span => ({ from: at(from), to: at(to) });
 
 const anySpan = fc

@@ -1,4 +1,5 @@
 import {
+  asTimerSeconds,
   addDays,
   addSeconds,
   dayOf,
@@ -74,7 +75,7 @@ export function merged(spans: readonly Span[]): Span[] {
     if (last && span.from <= last.to)
       result[result.length - 1] = {
         from: last.from,
-        to: Math.max(last.to, span.to) as TimerSeconds,
+        to: asTimerSeconds(Math.max(last.to, span.to)),
       };
     else result.push(span);
   }
@@ -89,7 +90,7 @@ export function outside(span: Span, dry: readonly Span[]): Span[] {
     const gap = dry[index]!;
     if (gap.from >= span.to) break;
     if (gap.from > from) left.push({ from, to: gap.from });
-    from = Math.max(from, gap.to) as TimerSeconds;
+    from = asTimerSeconds(Math.max(from, gap.to));
   }
   if (from < span.to) left.push({ from, to: span.to });
   return left;

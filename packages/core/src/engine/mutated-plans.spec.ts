@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { allDatesReport, simulate } from './index.js';
 import { planDocument } from '../testing/plans.js';
 import { readPlan, readPlanText } from '../settings/index.js';
 import { runs } from '../testing/runs.js';
 
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 
 type Container = Record<string, unknown> | unknown[];
 

@@ -1,4 +1,4 @@
-import { addSeconds, type TimerSeconds } from '../civil-time/index.js';
+import { asTimerSeconds, addSeconds, type TimerSeconds } from '../civil-time/index.js';
 import { exhaustive } from '../kernel/index.js';
 import type { Plan } from '../settings/index.js';
 import type { NominalRun } from './nominal-runs.js';
@@ -44,7 +44,7 @@ const beginAt = (run: NominalRun, begin: TimerSeconds): BegunRun => ({
 function queued(runs: readonly NominalRun[], delaySeconds: number): BegunRun[] {
   let freeAt = -Infinity;
   return runs.map((run) => {
-    const begun = beginAt(run, Math.max(run.nominal, freeAt) as TimerSeconds);
+    const begun = beginAt(run, asTimerSeconds(Math.max(run.nominal, freeAt)));
     freeAt = begun.end + delaySeconds;
     return begun;
   });
@@ -64,6 +64,6 @@ function preempted(runs: readonly NominalRun[]): BegunRun[] {
   return runs.map((run, index) => {
     const begun = beginAt(run, run.nominal);
     const next = runs[index + 1]?.nominal ?? Infinity;
-    return next < begun.end ? { ...begun, end: next as TimerSeconds } : begun;
+    return next < begun.end ? { ...begun, end: asTimerSeconds(next) } : begun;
   });
 }

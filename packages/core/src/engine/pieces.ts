@@ -1,4 +1,4 @@
-import { addSeconds, type TimerSeconds } from '../civil-time/index.js';
+import { asTimerSeconds, addSeconds, type TimerSeconds } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
 import { dryTimes, outside, type Span } from './dry-times.js';
 import type { BegunRun } from './overlap.js';
@@ -45,7 +45,7 @@ function addOpenings(run: BegunRun, pieces: WaterPiece[]): void {
 
 function spanOf(runs: readonly BegunRun[]): Span {
   const last = runs.reduce((end, run) => Math.max(end, run.end), -Infinity);
-  return { from: runs[0]!.nominal, to: last as TimerSeconds };
+  return { from: runs[0]!.nominal, to: asTimerSeconds(last) };
 }
 
 /** The order of a printed list: by begin, program, station, nominal start, start number, piece. */

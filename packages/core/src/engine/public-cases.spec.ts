@@ -1,4 +1,4 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { readCase, readWhole, withPublicCases } from '../testing/cases.js';
 import { clockErrorSeconds, allDatesReport, simulate, simulationReport } from './index.js';
 
@@ -6,7 +6,7 @@ withPublicCases(
   ({ command, expect: expected }) => command.verb === 'simulate' && expected !== undefined,
   ({ plan: document, command, expect: expected }) => {
     const plan = readWhole(document);
-    const from = parseDate(command.from) as DayNumber;
+    const from = parseDate(command.from)!;
     const moveBack = command.trueTime ? clockErrorSeconds(plan.controller) : 0;
     const report = simulationReport(simulate(plan, { from, days: command.days }), moveBack);
     expect(report).toEqual(expected);
@@ -16,7 +16,7 @@ withPublicCases(
 withPublicCases(
   ({ command }) => command.verb === 'forever',
   ({ plan, command, expect: expected }) => {
-    const from = parseDate(command.from) as DayNumber;
+    const from = parseDate(command.from)!;
     expect(allDatesReport(readWhole(plan), from)).toEqual(expected);
   },
 );

@@ -1,11 +1,5 @@
 import fc from 'fast-check';
-import {
-  parseDate,
-  parseTimeOfDay,
-  weekdayOf,
-  dayOf,
-  type DayNumber,
-} from '../civil-time/index.js';
+import { asDayNumber, parseDate, parseTimeOfDay, weekdayOf, dayOf } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import {
@@ -18,7 +12,7 @@ import {
 import { civilDateOf } from '../civil-time/index.js';
 import { runs } from '../testing/runs.js';
 
-const FROM = parseDate('2026-05-28') as DayNumber;
+const FROM = parseDate('2026-05-28')!;
 const RANGE = { from: FROM, days: 21 };
 const RUNS = runs(40, 500);
 
@@ -187,7 +181,7 @@ describe('water that is taken away', () => {
             const begin = parseTimeOfDay(from)! * 60;
             const length = ((parseTimeOfDay(to)! * 60 - begin + 86_400 - 1) % 86_400) + 1;
             return [0, 1].some((back) => {
-              const day = (Math.floor(second / 86_400) - back) as DayNumber;
+              const day = asDayNumber(Math.floor(second / 86_400) - back);
               const into = second - day * 86_400 - begin;
               return weekdays.includes(weekdayOf(day)) && into >= 0 && into < length;
             });

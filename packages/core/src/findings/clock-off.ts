@@ -1,9 +1,4 @@
-import {
-  addSeconds,
-  parseDateTime,
-  SECONDS_PER_DAY,
-  type TimerSeconds,
-} from '../civil-time/index.js';
+import { addSeconds, parseDateTime, SECONDS_PER_DAY } from '../civil-time/index.js';
 import { clockErrorSeconds } from '../engine/index.js';
 import { clockTime, counted, dateAndTime, lengthInWords } from '../words/index.js';
 import { rule, type ClockFault } from './finding.js';
@@ -75,6 +70,6 @@ function example({ complete }: Situation, offSeconds: number): string {
   const [start] = program ? startsByTime(program) : [];
   const restOfDay = offSeconds % SECONDS_PER_DAY;
   if (!program || start === undefined || restOfDay === 0) return '';
-  const begins = addSeconds(parseDateTime(`2000-01-01T${start}:00`) as TimerSeconds, -offSeconds);
+  const begins = addSeconds(parseDateTime(`2000-01-01T${start}:00`)!, -offSeconds);
   return `; program ${program.id}, set to ${start}, really begins at ${clockTime(begins)}`;
 }

@@ -1,4 +1,5 @@
 import {
+  asTimerSeconds,
   addSeconds,
   dayOf,
   formatDateTime,
@@ -49,7 +50,7 @@ function whatItDoes(plan: Plan, a: NominalRun, nameA: string, nameB: string): st
   switch (overlap) {
     case 'queue': {
       const free = endOf(a) + plan.controller.stationDelaySeconds;
-      return `makes ${nameB} wait until ${clockTime(free as TimerSeconds)} or later`;
+      return `makes ${nameB} wait until ${clockTime(asTimerSeconds(free))} or later`;
     }
     case 'drop':
       return 'leaves out a start that comes while another run is going';
@@ -70,5 +71,5 @@ function clearStep(run: NominalRun, { startStepMinutes }: TimerCapability) {
   const end = endOf(run);
   const step = startStepMinutes * 60;
   const rounded = Math.ceil(secondOfDay(end) / step) * step;
-  return (startOfDay(dayOf(end)) + rounded) as TimerSeconds;
+  return asTimerSeconds(startOfDay(dayOf(end)) + rounded);
 }

@@ -1,11 +1,11 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
 import { homeOf } from '../testing/homes.js';
 import { check, type Finding, type FindingCode } from './index.js';
 import { RULES } from './rules.js';
 
 /** A Monday. */
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 
 interface Example {
   /** A plan on which the finding fires. */

@@ -1,9 +1,9 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { allDates } from '../engine/index.js';
 import { testPlan } from '../testing/plans.js';
 import { check, inspect } from './index.js';
 
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 
 it('gives the findings of a check and the proof of all dates, whatever the switch and the weather', () => {
   for (const fields of [{}, { controller: { off: true } }]) {

@@ -1,4 +1,4 @@
-import { addDays, parseDate, type DayNumber } from '../civil-time/index.js';
+import { addDays, parseDate } from '../civil-time/index.js';
 import { percentInForce } from '../engine/index.js';
 import type { ProgramSettings } from '../settings/index.js';
 import { rule } from './finding.js';
@@ -37,7 +37,7 @@ function reason(program: ProgramSettings, situation: Situation): [string, string
     return ['its season percentage is 0 %', 'Set the season percentage above 0 %.'];
   if (days.mode === 'interval' && parseDate(days.anchor)! > from)
     return [
-      `its count of days begins only on ${dayWords(parseDate(days.anchor) as DayNumber, from)}`,
+      `its count of days begins only on ${dayWords(parseDate(days.anchor)!, from)}`,
       `Count the days of program ${id} from a date that is near.`,
     ];
   return [

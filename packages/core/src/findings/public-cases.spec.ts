@@ -1,4 +1,4 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { readWhole, withPublicCases } from '../testing/cases.js';
 import { check, type Finding } from './index.js';
 
@@ -8,7 +8,7 @@ const brief = ({ code, severity, program, station }: Finding) =>
 withPublicCases(
   ({ command }) => command.verb === 'check',
   ({ plan, command, expect: expected, expectDetails = [] }) => {
-    const found = check(readWhole(plan), parseDate(command.from) as DayNumber);
+    const found = check(readWhole(plan), parseDate(command.from)!);
     expect(found.map(brief).sort()).toEqual(
       (expected as Finding[])
         .map(({ code, severity, program, station }) =>

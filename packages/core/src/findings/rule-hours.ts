@@ -1,4 +1,4 @@
-import { addSeconds, formatDateTime, type TimerSeconds } from '../civil-time/index.js';
+import { asTimerSeconds, addSeconds, formatDateTime } from '../civil-time/index.js';
 import { hoursWithin, type Span, type WaterPiece } from '../engine/index.js';
 import { clockTime } from '../words/index.js';
 import { rule } from './finding.js';
@@ -15,7 +15,7 @@ export const ruleHours = rule('rule-hours', 'error', (situation) => {
   const { noWater } = situation.rules;
   const { pieces } = situation.watering;
   if (noWater.length === 0 || pieces.length === 0) return [];
-  const last = pieces.reduce((end, { to }) => Math.max(end, to), -Infinity) as TimerSeconds;
+  const last = asTimerSeconds(pieces.reduce((end, { to }) => Math.max(end, to), -Infinity));
   const forbidden = hoursWithin(noWater, { from: pieces[0]!.from, to: last }).sort(
     (a, b) => a.from - b.from,
   );

@@ -1,4 +1,4 @@
-import { parseTimeOfDay, type DayNumber } from '../civil-time/index.js';
+import { asDayNumber, parseTimeOfDay, type DayNumber } from '../civil-time/index.js';
 import {
   compilePlan,
   AllDates,
@@ -77,7 +77,7 @@ export class Situation {
     const program = this.#compiled.starts.find((start) => start.program.id === id)?.program;
     if (!program) return null;
     for (let offset = 0; offset < days; offset++) {
-      const facts = factsOf((this.from + offset) as DayNumber);
+      const facts = factsOf(asDayNumber(this.from + offset));
       if (!program.watersOn(facts)) continue;
       if (program.shapeAt(program.percentInMonth(facts.month)).pieces.length > 0) return facts.day;
     }

@@ -1,8 +1,8 @@
 import {
+  asMinuteOfDay,
   formatTimeOfDay,
   MINUTES_PER_DAY,
   parseTimeOfDay,
-  type MinuteOfDay,
 } from '../civil-time/index.js';
 import { rule } from './finding.js';
 import { counting } from './occurrences.js';
@@ -21,7 +21,7 @@ export const startOffStep = rule('start-off-step', 'error', ({ plan }) => {
         program: id,
         startNumber: starts.indexOf(first) + 1,
         message: `Program ${id} starts at ${first}, and this timer sets starts in steps of ${step} min.`,
-        fix: `Set it to ${formatTimeOfDay(before as MinuteOfDay)} or ${formatTimeOfDay(after as MinuteOfDay)}.`,
+        fix: `Set it to ${formatTimeOfDay(asMinuteOfDay(before))} or ${formatTimeOfDay(asMinuteOfDay(after))}.`,
         ...counting(off.length),
       },
     ];

@@ -1,4 +1,5 @@
 import {
+  asTimerSeconds,
   addDays,
   addSeconds,
   dayOf,
@@ -21,7 +22,7 @@ export function firstTouchedDay(
 
 /** When a span first touches a date that it touches. */
 export const touches = ({ from }: Span, day: DayNumber): TimerSeconds =>
-  Math.max(from, startOfDay(day)) as TimerSeconds;
+  asTimerSeconds(Math.max(from, startOfDay(day)));
 
 /** The same answer for the same date, worked out once. */
 export function onceADay(isSo: (day: DayNumber) => boolean): (day: DayNumber) => boolean {

@@ -1,9 +1,9 @@
 import {
+  asMinuteOfDay,
   formatTimeOfDay,
   MINUTES_PER_DAY,
   parseTimeOfDay,
   type DayNumber,
-  type MinuteOfDay,
 } from '../civil-time/index.js';
 import { firstCollisions, type Collision, type NominalRun } from '../engine/index.js';
 import type { StartName } from '../findings/index.js';
@@ -19,7 +19,7 @@ export function withClearStart(plan: Plan, name: StartName, from: DayNumber): Cl
   if (!program || now === undefined) return null;
   const step = plan.timer.startStepMinutes;
   const at = (minute: number): ClearStart => {
-    const start = formatTimeOfDay(minute as MinuteOfDay);
+    const start = formatTimeOfDay(asMinuteOfDay(minute));
     return { start, plan: setStart(name.program, name.startNumber - 1, start)(plan) };
   };
   const hit = (minute: number) =>

@@ -1,11 +1,5 @@
 import fc from 'fast-check';
-import {
-  formatTimeOfDay,
-  parseDate,
-  parseTimeOfDay,
-  type DayNumber,
-  type MinuteOfDay,
-} from '../civil-time/index.js';
+import { asMinuteOfDay, formatTimeOfDay, parseDate, parseTimeOfDay } from '../civil-time/index.js';
 import { changesInWords } from '../compare/index.js';
 import { firstCollisions } from '../engine/index.js';
 import { check, type Finding } from '../findings/index.js';
@@ -15,7 +9,7 @@ import { anyPlan } from '../testing/plans.js';
 import { fixesOf } from './index.js';
 import { runs } from '../testing/runs.js';
 
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 
 const fixesFor = (plan: Plan, code: string) =>
   check(plan, FROM)
@@ -118,7 +112,7 @@ it('on any plan, a moved start collides with nothing, and no earlier step of the
       const now = parseTimeOfDay(start(plan))!;
       const steps = Array.from({ length: 96 }, (_, quarter) => quarter * 15);
       const clear = (minute: number) =>
-        hits(movedTo(plan, name, formatTimeOfDay(minute as MinuteOfDay)), name) === 0;
+        hits(movedTo(plan, name, formatTimeOfDay(asMinuteOfDay(minute))), name) === 0;
       const expected =
         steps.find((minute) => minute > now && clear(minute)) ??
         steps.findLast((minute) => minute < now && clear(minute));

@@ -1,10 +1,10 @@
 import ICAL from 'ical.js';
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { asDayNumber, parseDate } from '../civil-time/index.js';
 import { simulate, simulationReport } from '../engine/index.js';
 import { homeOf } from '../testing/homes.js';
 import { calendarText } from './index.js';
 
-const FROM = parseDate('2026-10-27') as DayNumber;
+const FROM = parseDate('2026-10-27')!;
 const WEEK = { from: FROM, days: 7 };
 const OPTIONS = { madeAt: '2026-05-01T08:00:00Z', identity: 'plum cottage' };
 const SITE = { timeZone: 'America/Denver' };
@@ -71,7 +71,7 @@ it('names an event the same each time, and never like another one', () => {
   const later = uids(
     calendarText(
       home,
-      { from: (FROM + 3) as DayNumber, days: 7 },
+      { from: asDayNumber(FROM + 3), days: 7 },
       { ...OPTIONS, madeAt: '2026-06-01T00:00:00Z' },
     ),
   );

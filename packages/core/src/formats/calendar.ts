@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import {
+  asTimerSeconds,
   addDays,
   dayOf,
   formatDate,
@@ -61,7 +62,7 @@ function eventOf(run: BegunRun, pieces: readonly WaterPiece[], telling: Telling)
   event.addPropertyWithValue('uid', `${uid}@water-clock`);
   event.addPropertyWithValue('dtstamp', ICAL.Time.fromDateTimeString(madeAt));
   const addTime = (name: string, moment: TimerSeconds) => {
-    const local = formatDateTime((moment - moveBackSeconds) as TimerSeconds);
+    const local = formatDateTime(asTimerSeconds(moment - moveBackSeconds));
     const property = event.addPropertyWithValue(name, ICAL.Time.fromDateTimeString(local));
     if (telling.timeZone) property.setParameter('tzid', telling.timeZone);
   };
@@ -83,7 +84,7 @@ function stationLines(
   const names = new Map(plan.stations.map(({ number, name }) => [number, name]));
   return [...groupBy(pieces, ({ station }) => station)].map(([station, own]) => {
     const seconds = own.reduce((sum, { from, to }) => sum + to - from, 0);
-    const begins = own.map(({ from }) => clockTime((from - moveBackSeconds) as TimerSeconds));
+    const begins = own.map(({ from }) => clockTime(asTimerSeconds(from - moveBackSeconds)));
     const name = names.get(station);
     return `${station}${name ? ` ${name}` : ''}: ${lengthInWords(seconds)}, from ${begins.join(', ')}`;
   });
@@ -91,7 +92,7 @@ function stationLines(
 
 /** The dates that the events touch: the first, and the one after the last. */
 function datesOf(runs: readonly BegunRun[], moveBackSeconds: number): [DayNumber, DayNumber] {
-  const dateOf = (moment: number) => dayOf((moment - moveBackSeconds) as TimerSeconds);
+  const dateOf = (moment: number) => dayOf(asTimerSeconds(moment - moveBackSeconds));
   const first = Math.min(...runs.map(({ begin }) => begin));
   const last = Math.max(...runs.map(({ end }) => end));
   return [dateOf(first), addDays(dateOf(last), 1)];

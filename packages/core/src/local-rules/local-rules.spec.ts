@@ -1,8 +1,8 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { readPlan, type Plan } from '../settings/index.js';
 import { houseNumberOf, readRuleSet, rulesOn, withRulesOf, type RuleSet } from './index.js';
 
-const day = (text: string) => parseDate(text) as DayNumber;
+const day = (text: string) => parseDate(text)!;
 
 function setOf(periods: object[]): RuleSet {
   const read = readRuleSet({ format: 'waterclock.rules/1', district: 'Quillhaven', periods });

@@ -1,4 +1,4 @@
-import { formatTimeOfDay, parseTimeOfDay, type MinuteOfDay } from '../civil-time/index.js';
+import { asMinuteOfDay, formatTimeOfDay, parseTimeOfDay } from '../civil-time/index.js';
 
 /** Seconds from the midnight in the middle of a night: the evening is below 0. */
 export type NightSeconds = number;
@@ -21,7 +21,7 @@ export const secondOf = (text: string): number => parseTimeOfDay(text)! * 60;
 
 /** A moment of the night as its time of day. */
 export const timeOfDay = (night: NightSeconds): string =>
-  formatTimeOfDay(((((night % DAY) + DAY) % DAY) / 60) as MinuteOfDay);
+  formatTimeOfDay(asMinuteOfDay((((night % DAY) + DAY) % DAY) / 60));
 
 /** Noon as an end is the end of the night. */
 export function nightEnd(text: string): NightSeconds {

@@ -1,10 +1,10 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { check } from '../findings/index.js';
 import { planAlternatives, type PlanAsked, type PlanEvent, type StationTarget } from './index.js';
 import type { Plan } from '../settings/index.js';
 import { testPlan } from '../testing/plans.js';
 
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 
 const target = (number: number, fields: Partial<StationTarget> = {}): StationTarget => ({
   number,

@@ -1,4 +1,4 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { check } from '../findings/index.js';
 import { Customary, yardNeeds, type YardNeeds } from '../needs/index.js';
 import { planBrief, readBrief } from '../planner/index.js';
@@ -18,7 +18,7 @@ import {
   type StationTarget,
 } from './index.js';
 
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 const DRY: MonthWeather = { et0Mm: 5, days: 30, rainsMm: [] };
 
 const STATIONS = [

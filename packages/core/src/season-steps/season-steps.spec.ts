@@ -1,4 +1,4 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { Customary } from '../needs/index.js';
 import type { Plan } from '../settings/index.js';
 import { planOf } from '../testing/plans.js';
@@ -6,7 +6,7 @@ import type { MonthWeather } from '../weather/index.js';
 import { readYard } from '../yards/index.js';
 import { monthTargets, seasonTable, type MonthTarget } from './index.js';
 
-const TODAY = parseDate('2026-06-10') as DayNumber;
+const TODAY = parseDate('2026-06-10')!;
 
 /** A percentage in steps of ten from 20 to 150; A and B start an hour apart on the same days. */
 const plan = (fields: object = {}): Plan =>

@@ -1,8 +1,8 @@
 import {
+  asMinuteOfDay,
   MINUTES_PER_DAY,
   formatTimeOfDay,
   parseTimeOfDay,
-  type MinuteOfDay,
 } from '../civil-time/index.js';
 import { withChanges, type Changes } from '../kernel/index.js';
 import type { TimerCapability } from '../timer-types/index.js';
@@ -85,7 +85,7 @@ export const moveStart = (id: string, index: number | 'all', minutes: number): P
 export function movedTime(start: string, minutes: number): string {
   const moved = (parseTimeOfDay(start) ?? 0) + minutes;
   return formatTimeOfDay(
-    (((moved % MINUTES_PER_DAY) + MINUTES_PER_DAY) % MINUTES_PER_DAY) as MinuteOfDay,
+    asMinuteOfDay(((moved % MINUTES_PER_DAY) + MINUTES_PER_DAY) % MINUTES_PER_DAY),
   );
 }
 

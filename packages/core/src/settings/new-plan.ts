@@ -1,5 +1,5 @@
 import type { TimerCapability } from '../timer-types/index.js';
-import { PLAN_FORMAT } from './plan.js';
+import { ControllerSettings, PLAN_FORMAT, type Plan } from './plan.js';
 
 /** Where a timer hangs, as far as it is known. */
 interface Home {
@@ -14,7 +14,7 @@ export function newPlan(
   { name, timeZone, latitude, longitude }: Home,
   timerType: TimerCapability,
   stations: number,
-) {
+): Plan {
   return {
     format: PLAN_FORMAT,
     name,
@@ -24,7 +24,12 @@ export function newPlan(
       ...(longitude !== null && { longitude }),
     },
     timer: { ...timerType, stations: Math.max(timerType.stations, stations) },
-    stations: Array.from({ length: stations }, (_, index) => ({ number: index + 1 })),
+    stations: Array.from({ length: stations }, (_, index) => ({
+      number: index + 1,
+      enabled: true,
+      rainSensor: true,
+    })),
+    controller: new ControllerSettings(),
     programs: [],
   };
 }

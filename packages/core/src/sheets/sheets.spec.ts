@@ -1,9 +1,9 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { planOf } from '../testing/plans.js';
 import { TimerHandling } from '../timer-types/index.js';
 import { dueDates, readSheet, sheetOf } from './index.js';
 
-const ON = parseDate('2026-06-01') as DayNumber;
+const ON = parseDate('2026-06-01')!;
 
 const plan = planOf({
   site: { timeZone: 'America/Denver' },
@@ -110,7 +110,7 @@ it('names what falls due next, the soonest first', () => {
   ]);
   const spring = dueDates({
     plan: { ...plan, timer: { ...plan.timer, power: 'battery', rainSensor: false } },
-    on: parseDate('2026-12-01') as DayNumber,
+    on: parseDate('2026-12-01')!,
     care: new Set(),
     seasonStep: null,
   });

@@ -1,7 +1,7 @@
-import { formatDateTime, parseDate, type DayNumber } from '../civil-time/index.js';
+import { formatDateTime, parseDate } from '../civil-time/index.js';
 import { clockChanges, clockIn, offsetOn } from './index.js';
 
-const day = (text: string) => parseDate(text) as DayNumber;
+const day = (text: string) => parseDate(text)!;
 const within = (zone: string, from: string, to: string) =>
   clockChanges(zone, day(from), day(to)).map(({ at, ...offsets }) => [
     formatDateTime(at),

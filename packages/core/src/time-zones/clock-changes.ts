@@ -1,5 +1,12 @@
 import { Temporal } from 'temporal-polyfill';
-import { addSeconds, startOfDay, type DayNumber, type TimerSeconds } from '../civil-time/index.js';
+import {
+  asTimerSeconds,
+  asDayNumber,
+  addSeconds,
+  startOfDay,
+  type DayNumber,
+  type TimerSeconds,
+} from '../civil-time/index.js';
 
 /** A moment at which the clocks of a zone are put forward or back. */
 export interface ClockChange {
@@ -23,7 +30,7 @@ function midnight(timeZone: string, day: DayNumber): Temporal.ZonedDateTime {
 export function clockIn(timeZone: string, epochMilliseconds: number): TimerSeconds {
   const there =
     Temporal.Instant.fromEpochMilliseconds(epochMilliseconds).toZonedDateTimeISO(timeZone);
-  return Math.floor(epochMilliseconds / 1000 + toSeconds(there.offsetNanoseconds)) as TimerSeconds;
+  return asTimerSeconds(Math.floor(epochMilliseconds / 1000 + toSeconds(there.offsetNanoseconds)));
 }
 
 /** How far a zone's clocks are ahead of UTC at the begin of a date. */
@@ -41,7 +48,7 @@ export function clockChanges(timeZone: string, from: DayNumber, to: DayNumber): 
     const offsetBeforeSeconds = toSeconds(before.offsetNanoseconds);
     changes.push({
       at: addSeconds(
-        startOfDay(0 as DayNumber),
+        startOfDay(asDayNumber(0)),
         Math.round(at.epochMilliseconds / 1000) + offsetBeforeSeconds,
       ),
       offsetBeforeSeconds,

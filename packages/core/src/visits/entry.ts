@@ -59,6 +59,8 @@ export type VisitEntry = StepEntry | KeyInEntry | StationEntry | CareEntry;
 
 const ENTRIES = { step: StepEntry, 'key-in': KeyInEntry, station: StationEntry, care: CareEntry };
 
+export const VISIT_ENTRIES = Object.values(ENTRIES);
+
 /** Reads what was observed or done; every fault at once, by its path. */
 export function readEntry(document: unknown): Result<VisitEntry, readonly DocumentProblem[]> {
   const kind = (document as { kind?: unknown } | null)?.kind;

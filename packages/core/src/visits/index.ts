@@ -11,6 +11,7 @@ export {
   STEP_STATES,
   StationEntry,
   StepEntry,
+  VISIT_ENTRIES,
   type StepState,
   type VisitEntry,
 } from './entry.js';

@@ -6,6 +6,7 @@ import {
   type BalanceDay,
 } from '../agronomy/index.js';
 import {
+  asTimerSeconds,
   addDays,
   addSeconds,
   civilDateOf,
@@ -14,7 +15,6 @@ import {
   SECONDS_PER_DAY,
   startOfDay,
   type DayNumber,
-  type TimerSeconds,
 } from '../civil-time/index.js';
 import { clockErrorSeconds, simulate } from '../engine/index.js';
 import { stationFacts, type StationFacts, type StationRate } from '../needs/index.js';
@@ -169,7 +169,7 @@ function wetStretches(
     else stretches.push({ first: index, end });
   });
   const moment = (index: number): string =>
-    formatDateTime((startOfDay(addDays(from, index)) + aheadSeconds) as TimerSeconds);
+    formatDateTime(asTimerSeconds(startOfDay(addDays(from, index)) + aheadSeconds));
   return stretches.map(({ first, end }) => ({ from: moment(first), to: moment(end) }));
 }
 

@@ -1,5 +1,11 @@
 import { extraterrestrialRadiation, referenceEvapotranspiration } from '../agronomy/index.js';
-import { civilDateOf, dayNumberOf, parseDate, type DayNumber } from '../civil-time/index.js';
+import {
+  asDayNumber,
+  civilDateOf,
+  dayNumberOf,
+  parseDate,
+  type DayNumber,
+} from '../civil-time/index.js';
 import { DAYS_OF_MONTH } from './months.js';
 import { simulatedYear } from './simulated-year.js';
 import type { MonthlyRecord, MonthOfTable, WeatherDay, WeatherFile } from './weather.js';
@@ -51,7 +57,7 @@ export function weatherOn({ record, latitude }: WeatherFile): WeatherOn {
         const days =
           years.get(year) ??
           simulatedYear(record, year).map((read, index) =>
-            withEt0(read, (first + index) as DayNumber, latitude),
+            withEt0(read, asDayNumber(first + index), latitude),
           );
         years.set(year, days);
         return days[day - first]!;
@@ -113,5 +119,5 @@ function knownDays({ record }: WeatherFile): DayNumber[] {
   const [from, to] = record.kind === 'simulated' ? SIMULATED_YEARS : [2001, 2001];
   const first = dayNumberOf({ year: from, month: 1, day: 1 });
   const end = dayNumberOf({ year: to + 1, month: 1, day: 1 });
-  return Array.from({ length: end - first }, (_, index) => (first + index) as DayNumber);
+  return Array.from({ length: end - first }, (_, index) => asDayNumber(first + index));
 }

@@ -1,4 +1,4 @@
-import { parseDate, type DayNumber } from '../civil-time/index.js';
+import { parseDate } from '../civil-time/index.js';
 import { exhaustive } from '../kernel/index.js';
 import type { DayRule } from '../settings/index.js';
 import { shortDate, WEEKDAYS } from './dates.js';
@@ -43,7 +43,7 @@ export function daysLong(rule: DayRule, blocked: readonly number[]): string {
     case 'even':
       return `on even days of the month${not}`;
     case 'interval': {
-      const anchor = shortDate(parseDate(rule.anchor) as DayNumber);
+      const anchor = shortDate(parseDate(rule.anchor)!);
       return `every ${rule.everyDays === 1 ? 'day' : `${rule.everyDays} days`}, counted from ${anchor}${not}`;
     }
     default:

@@ -1,5 +1,5 @@
 import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiOperation, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
@@ -11,6 +11,7 @@ import { CopyAnswer, CopyChange, CopyFields, CopyListing } from './copy.dto.js';
 export class CopiesController {
   constructor(private readonly copies: CopiesService) {}
 
+  @ApiOperation({ summary: 'Lists the saved copies of a timer, the newest first.' })
   @Get('timers/:timerId/copies')
   @ApiOkResponse({ type: [CopyListing] })
   @ApiProblems(404)
@@ -22,6 +23,7 @@ export class CopiesController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Keeps a copy of settings: as found, as left, or planned.' })
   @Post('timers/:timerId/copies')
   @ApiCreatedResponse({ type: CopyAnswer })
   @ApiProblems(403, 404, 422)
@@ -33,6 +35,7 @@ export class CopiesController {
     return this.copies.add(person, timerId, fields);
   }
 
+  @ApiOperation({ summary: 'Gives one saved copy with its settings.' })
   @Get('copies/:copyId')
   @ApiOkResponse({ type: CopyAnswer })
   @ApiProblems(404)
@@ -44,6 +47,7 @@ export class CopiesController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Names a copy, or says that it is what the timer holds now.' })
   @Patch('copies/:copyId')
   @ApiOkResponse({ type: CopyAnswer })
   @ApiProblems(403, 404, 422)

@@ -3,14 +3,14 @@ import { Flag, OneOf, Optional, UtcMoment, Uuid } from '@water-clock/core/docume
 import { COPY_REASONS, type CopyReason } from '@water-clock/core/property-file';
 import type { Plan } from '@water-clock/core/settings';
 import { IsString, MaxLength } from 'class-validator';
-import { DocumentFields } from '../platform/dto.js';
+import { ApiDocument, withDocument } from '../platform/core-documents.js';
 import { TimerAnswer } from '../timers/timer.dto.js';
 
 /**
  * A new copy: read off the timer, left in it, or planned for later, which is not in the timer. What is
  * planned for now is saved with the settings.
  */
-export class CopyFields extends DocumentFields {
+export class CopyFields extends withDocument('Plan') {
   @ApiProperty({ enum: COPY_REASONS })
   @OneOf(COPY_REASONS)
   reason!: CopyReason;
@@ -62,6 +62,6 @@ export class CopyListing {
 
 export class CopyAnswer extends CopyListing {
   @ApiProperty({ type: TimerAnswer }) timer!: TimerAnswer;
-  @ApiProperty({ type: Object, description: 'A plan document, waterclock.plan/1' })
+  @ApiDocument('Plan')
   document!: Plan;
 }

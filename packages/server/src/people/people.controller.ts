@@ -10,12 +10,18 @@ import {
   Req,
   Res,
 } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import {
+  ApiOperation,
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiTags,
+} from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { ApiProblems } from '../platform/api-problems.js';
-import { DocumentFields } from '../platform/dto.js';
 import { PeopleService } from './people.service.js';
 import {
+  CustomaryFields,
   DemoSignInFields,
   FirmAnswer,
   FirmChange,
@@ -47,6 +53,7 @@ export class PeopleController {
   ) {}
 
   @Public()
+  @ApiOperation({ summary: 'Tells the door what it needs to know before anybody has signed in.' })
   @Get('welcome')
   @ApiOkResponse({ type: WelcomeAnswer })
   welcome(): Promise<WelcomeAnswer> {
@@ -54,6 +61,7 @@ export class PeopleController {
   }
 
   @Public()
+  @ApiOperation({ summary: 'Sets up the first firm and its owner, and signs them in.' })
   @Post('setup')
   @HttpCode(204)
   @ApiNoContentResponse()
@@ -67,6 +75,7 @@ export class PeopleController {
   }
 
   @Public()
+  @ApiOperation({ summary: 'Signs somebody in by e-mail and password.' })
   @Post('session')
   @HttpCode(204)
   @ApiNoContentResponse()
@@ -80,6 +89,7 @@ export class PeopleController {
   }
 
   @Public()
+  @ApiOperation({ summary: 'Signs in as a person of the demo data.' })
   @Post('session/demo')
   @HttpCode(204)
   @ApiNoContentResponse()
@@ -93,12 +103,14 @@ export class PeopleController {
     giveCookie(request, response, await this.sessions.open(person));
   }
 
+  @ApiOperation({ summary: 'Tells who is signed in, and their firm.' })
   @Get('session')
   @ApiOkResponse({ type: SessionAnswer })
   session(@CurrentPerson() person: SignedIn): Promise<SessionAnswer> {
     return this.people.session(person);
   }
 
+  @ApiOperation({ summary: 'Changes how the person who is signed in reads times.' })
   @Patch('session')
   @ApiOkResponse({ type: SessionAnswer })
   @ApiProblems(422)
@@ -110,6 +122,7 @@ export class PeopleController {
     return this.people.session(person);
   }
 
+  @ApiOperation({ summary: 'Ends the session.' })
   @Delete('session')
   @HttpCode(204)
   @ApiNoContentResponse()
@@ -122,6 +135,7 @@ export class PeopleController {
   }
 
   @ForOwners()
+  @ApiOperation({ summary: "Changes the firm's name, telephone, units or currency." })
   @Patch('firm')
   @ApiOkResponse({ type: FirmAnswer })
   @ApiProblems(403, 422)
@@ -130,13 +144,18 @@ export class PeopleController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Changes what the firm waters by the minute.' })
   @Put('firm/customary')
   @ApiOkResponse({ type: FirmAnswer })
   @ApiProblems(403, 422)
-  setCustomary(@CurrentFirm() firmId: string, @Body() fields: DocumentFields): Promise<FirmAnswer> {
+  setCustomary(
+    @CurrentFirm() firmId: string,
+    @Body() fields: CustomaryFields,
+  ): Promise<FirmAnswer> {
     return this.people.setCustomary(firmId, fields);
   }
 
+  @ApiOperation({ summary: 'Lists the people of the firm.' })
   @Get('people')
   @ApiOkResponse({ type: [PersonAnswer] })
   list(@CurrentFirm() firmId: string): Promise<PersonAnswer[]> {
@@ -144,6 +163,7 @@ export class PeopleController {
   }
 
   @ForOwners()
+  @ApiOperation({ summary: 'Adds somebody to the firm.' })
   @Post('people')
   @ApiCreatedResponse({ type: PersonAnswer })
   @ApiProblems(403, 422)

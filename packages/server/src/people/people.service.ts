@@ -5,9 +5,9 @@ import { argon2id, hash } from 'argon2';
 import { DataSource, QueryFailedError } from 'typeorm';
 import { Firm } from '../schema/firm.entity.js';
 import { wholeDocument } from '../platform/documents.js';
-import { DocumentFields } from '../platform/dto.js';
 import { badInput, notAllowed, notFound } from '../platform/problem.js';
 import {
+  CustomaryFields,
   FirmAnswer,
   FirmChange,
   PersonAnswer,
@@ -85,7 +85,7 @@ export class PeopleService {
   }
 
   /** Sets how the firm waters by the minute. */
-  async setCustomary(firmId: string, { document }: DocumentFields): Promise<FirmAnswer> {
+  async setCustomary(firmId: string, { document }: CustomaryFields): Promise<FirmAnswer> {
     const customary = wholeDocument(document, readCustomary) as object;
     await this.source.manager.update(Firm, { id: firmId }, { customary });
     return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));

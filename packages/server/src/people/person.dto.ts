@@ -12,6 +12,7 @@ import {
 import { Customary } from '@water-clock/core/needs';
 import { UNITS, type Units } from '../schema/firm.entity.js';
 import { CLOCKS, ROLES, type Clock, type Role } from '../schema/person.entity.js';
+import { ApiDocument, withDocument } from '../platform/core-documents.js';
 
 const LONGEST_PASSWORD = 200;
 
@@ -106,7 +107,7 @@ export class FirmAnswer {
   @ApiProperty() phone!: string;
   @ApiProperty({ enum: UNITS }) units!: Units;
   @ApiProperty() currency!: string;
-  @ApiProperty({ type: Object }) customary!: Customary;
+  @ApiDocument('Customary') customary!: Customary;
 }
 
 export class PersonAnswer {
@@ -136,3 +137,5 @@ export class WelcomeAnswer {
   @ApiProperty({ type: [DemoPerson], description: 'Empty unless the demo data is loaded' })
   demoPeople!: DemoPerson[];
 }
+
+export class CustomaryFields extends withDocument('Customary') {}

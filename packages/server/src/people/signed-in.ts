@@ -1,4 +1,10 @@
-import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
+import {
+  applyDecorators,
+  createParamDecorator,
+  SetMetadata,
+  type ExecutionContext,
+} from '@nestjs/common';
+import { ApiExtension } from '@nestjs/swagger';
 import type { Request } from 'express';
 import type { Clock, Role } from '../schema/person.entity.js';
 
@@ -15,12 +21,16 @@ export type SignedInRequest = Request & { person?: SignedIn };
 
 export const COOKIE = 'water_clock_session';
 
+/** How the API's description tells such a route, until it says so in its own way. */
+export const PUBLIC_MARK = 'x-is-public';
+
 const PUBLIC = 'isPublic';
 const ALLOWED = 'allowedRoles';
 export const ACCESS_KEYS = { PUBLIC, ALLOWED } as const;
 
 /** The route may be used without signing in. */
-export const Public = () => SetMetadata(PUBLIC, true);
+export const Public = () =>
+  applyDecorators(SetMetadata(PUBLIC, true), ApiExtension(PUBLIC_MARK, true));
 
 /** The route changes settings: nobody from the office. */
 export const ForTechnicians = () => SetMetadata(ALLOWED, ['owner', 'technician'] satisfies Role[]);

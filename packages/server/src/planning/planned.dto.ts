@@ -1,5 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { REASON_CODES, type Reason } from '@water-clock/core/planner';
+import { withDocument } from '../platform/core-documents.js';
 
 export class PlanReason {
   @ApiProperty({ enum: REASON_CODES }) code!: Reason['code'];
@@ -10,12 +11,22 @@ export class PlanReason {
 /** A plan, or why there is none and the smallest changes with which there is one. */
 export class PlannedAnswer {
   @ApiProperty() feasible!: boolean;
-  @ApiPropertyOptional({ type: Object, description: 'A plan, waterclock.plan/1' })
+  @ApiPropertyOptional({
+    type: 'object',
+    additionalProperties: true,
+    description: 'A plan, waterclock.plan/1',
+  })
   plan?: Readonly<Record<string, unknown>>;
   @ApiPropertyOptional({ description: 'No plan has fewer programs' })
   isProven?: boolean;
   @ApiPropertyOptional({ type: [PlanReason] })
   reasons?: readonly PlanReason[];
-  @ApiPropertyOptional({ type: [Object], description: 'Each with its change and its plan' })
+  @ApiPropertyOptional({
+    type: 'array',
+    items: { type: 'object', additionalProperties: true },
+    description: 'Each with its change and its plan',
+  })
   nearest?: readonly object[];
 }
+
+export class BriefFields extends withDocument('Brief') {}

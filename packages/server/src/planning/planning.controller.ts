@@ -1,9 +1,8 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiOperation, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { ForTechnicians } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
-import { DocumentFields } from '../platform/dto.js';
-import { PlannedAnswer } from './planned.dto.js';
+import { BriefFields, PlannedAnswer } from './planned.dto.js';
 import { PlanningService } from './planning.service.js';
 
 @ApiTags('planning')
@@ -13,11 +12,14 @@ export class PlanningController {
 
   /** The body's document is a brief, waterclock.brief/1. Nothing is stored. */
   @ForTechnicians()
+  @ApiOperation({
+    summary: 'Makes the plan with the fewest programs of a brief; nothing is stored.',
+  })
   @Post()
   @HttpCode(200)
   @ApiOkResponse({ type: PlannedAnswer })
   @ApiProblems(403, 422)
-  plan(@Body() fields: DocumentFields): Promise<PlannedAnswer> {
+  plan(@Body() fields: BriefFields): Promise<PlannedAnswer> {
     return this.planning.plan(fields);
   }
 }

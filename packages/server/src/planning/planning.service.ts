@@ -3,9 +3,8 @@ import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { readBrief, type PlanAnswer } from '@water-clock/core/planner';
 import { Piscina } from 'piscina';
 import { wholeDocument } from '../platform/documents.js';
-import { DocumentFields } from '../platform/dto.js';
 import type { PlanTask } from './plan.worker.js';
-import { PlannedAnswer } from './planned.dto.js';
+import { BriefFields, PlannedAnswer } from './planned.dto.js';
 
 /** The file that the pool's threads run, as it was built. */
 export const PLAN_WORKER = Symbol('plan worker');
@@ -19,7 +18,7 @@ export class PlanningService implements OnModuleDestroy {
 
   constructor(@Inject(PLAN_WORKER) private readonly workerFile: string) {}
 
-  async plan({ document }: DocumentFields): Promise<PlannedAnswer> {
+  async plan({ document }: BriefFields): Promise<PlannedAnswer> {
     wholeDocument(document, readBrief);
     const task: PlanTask = { document: document as PlanTask['document'], limitMs: LIMIT_MS };
     const answer = (await this.threads().run(task)) as PlanAnswer;

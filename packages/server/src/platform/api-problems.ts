@@ -1,6 +1,6 @@
 import { applyDecorators } from '@nestjs/common';
-import { ApiResponse } from '@nestjs/swagger';
-import { ProblemDocument } from './problem.js';
+import { ApiExtraModels, ApiResponse, getSchemaPath } from '@nestjs/swagger';
+import { PROBLEM_TYPE, ProblemDocument } from './problem.js';
 
 const MEANINGS = {
   401: 'Nobody is signed in.',
@@ -13,7 +13,12 @@ const MEANINGS = {
 /** Documents the problem documents that a route may answer with. */
 export const ApiProblems = (...statuses: (keyof typeof MEANINGS)[]) =>
   applyDecorators(
+    ApiExtraModels(ProblemDocument),
     ...statuses.map((status) =>
-      ApiResponse({ status, type: ProblemDocument, description: MEANINGS[status] }),
+      ApiResponse({
+        status,
+        description: MEANINGS[status],
+        content: { [PROBLEM_TYPE]: { schema: { $ref: getSchemaPath(ProblemDocument) } } },
+      }),
     ),
   );

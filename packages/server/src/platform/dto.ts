@@ -1,21 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { CivilDay, WholeNumber } from '@water-clock/core/documents';
-import { IsDefined } from 'class-validator';
-
-/** A document, whole. */
-export class DocumentFields {
-  @ApiProperty({ type: Object })
-  @IsDefined({ message: 'is required' })
-  document!: unknown;
-}
-
-/** A document that takes the place of the stored one. */
-export class DocumentChange extends DocumentFields {
-  /** The version that the change was made from. */
-  @ApiProperty({ example: 1 })
-  @WholeNumber(1)
-  version!: number;
-}
+import { CivilDay } from '@water-clock/core/documents';
 
 export class OnDate {
   /** The date for which it is asked, `YYYY-MM-DD`. */

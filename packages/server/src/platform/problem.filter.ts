@@ -7,7 +7,7 @@ import {
   type ExceptionFilter,
 } from '@nestjs/common';
 import type { Response } from 'express';
-import { ProblemException } from './problem.js';
+import { PROBLEM_TYPE, ProblemException } from './problem.js';
 
 /** Turns whatever a request ends with into a problem document; the unexpected is logged, not told. */
 @Catch()
@@ -19,7 +19,7 @@ export class ProblemFilter implements ExceptionFilter {
     const response = host.switchToHttp().getResponse<Response>();
     response
       .status(problem.getStatus())
-      .type('application/problem+json')
+      .type(PROBLEM_TYPE)
       .send(JSON.stringify(problem.getResponse()));
   }
 

@@ -17,6 +17,8 @@ export class ProblemDocument {
   @ApiProperty({ type: [ProblemPlace], required: false }) errors?: readonly DocumentProblem[];
 }
 
+export const PROBLEM_TYPE = 'application/problem+json';
+
 /** A request that ends with a problem document. */
 export class ProblemException extends HttpException {
   constructor(status: number, title: string, detail: string, errors?: readonly DocumentProblem[]) {

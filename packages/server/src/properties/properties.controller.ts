@@ -1,5 +1,5 @@
 import { Body, Controller, Get, Param, Post, Put, Query } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiOperation, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { CurrentFirm } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
@@ -20,6 +20,7 @@ import {
 export class PropertiesController {
   constructor(private readonly properties: PropertiesService) {}
 
+  @ApiOperation({ summary: 'Finds properties by words, with the outlook of their timers.' })
   @Get()
   @ApiOkResponse({ type: PropertyPage })
   @ApiProblems(422)
@@ -27,6 +28,7 @@ export class PropertiesController {
     return this.properties.find(firmId, query);
   }
 
+  @ApiOperation({ summary: 'Adds a property.' })
   @Post()
   @ApiCreatedResponse({ type: PropertyAnswer })
   @ApiProblems(422)
@@ -34,6 +36,7 @@ export class PropertiesController {
     return this.properties.add(firmId, fields);
   }
 
+  @ApiOperation({ summary: 'Gives one property.' })
   @Get(':propertyId')
   @ApiOkResponse({ type: PropertyAnswer })
   @ApiProblems(404)
@@ -44,6 +47,7 @@ export class PropertiesController {
     return this.properties.one(firmId, propertyId);
   }
 
+  @ApiOperation({ summary: 'Lists the timers of a property, each with its outlook.' })
   @Get(':propertyId/timers')
   @ApiOkResponse({ type: [TimerOfProperty] })
   @ApiProblems(404, 422)
@@ -55,6 +59,7 @@ export class PropertiesController {
     return this.properties.timersOf(firmId, propertyId, from);
   }
 
+  @ApiOperation({ summary: 'Changes a property, made from a version of it.' })
   @Put(':propertyId')
   @ApiOkResponse({ type: PropertyAnswer })
   @ApiProblems(404, 409, 422)
@@ -66,6 +71,7 @@ export class PropertiesController {
     return this.properties.change(firmId, propertyId, change);
   }
 
+  @ApiOperation({ summary: 'Archives a property, or brings it back.' })
   @Put(':propertyId/archived')
   @ApiOkResponse({ type: PropertyAnswer })
   @ApiProblems(404, 422)

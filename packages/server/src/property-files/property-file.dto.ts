@@ -1,4 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
+import { withDocument } from '../platform/core-documents.js';
 
 /** One thing that an import adds or changes. */
 export class ImportChange {
@@ -14,3 +15,5 @@ export class ImportAnswer {
   @ApiProperty({ type: [ImportChange], description: 'Empty: all of it is here already' })
   changes!: ImportChange[];
 }
+
+export class PropertyFileFields extends withDocument('PropertyFile') {}

@@ -1,11 +1,11 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiOperation, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { PropertyFile } from '@water-clock/core/property-file';
 import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
-import { DocumentFields } from '../platform/dto.js';
+import { documentSchema } from '../platform/core-documents.js';
 import { idOf } from '../platform/id.pipe.js';
-import { ImportAnswer } from './property-file.dto.js';
+import { ImportAnswer, PropertyFileFields } from './property-file.dto.js';
 import { PropertyFilesService } from './property-files.service.js';
 
 @ApiTags('property files')
@@ -13,8 +13,9 @@ import { PropertyFilesService } from './property-files.service.js';
 export class PropertyFilesController {
   constructor(private readonly files: PropertyFilesService) {}
 
+  @ApiOperation({ summary: 'Gives a whole property as a file.' })
   @Get('properties/:propertyId/file')
-  @ApiOkResponse({ type: Object, description: 'A property file, waterclock.property/1' })
+  @ApiOkResponse({ schema: documentSchema('PropertyFile') })
   @ApiProblems(404)
   export(
     @CurrentFirm() firmId: string,
@@ -24,25 +25,27 @@ export class PropertyFilesController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Tells what an import of a property file would add and change.' })
   @Post('property-files/preview')
   @HttpCode(200)
   @ApiOkResponse({ type: ImportAnswer })
   @ApiProblems(403, 422)
   preview(
     @CurrentPerson() person: SignedIn,
-    @Body() { document }: DocumentFields,
+    @Body() { document }: PropertyFileFields,
   ): Promise<ImportAnswer> {
     return this.files.import(person, document, { isPreview: true });
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Imports a property file; nothing that is there is removed.' })
   @Post('property-files')
   @HttpCode(200)
   @ApiOkResponse({ type: ImportAnswer })
   @ApiProblems(403, 422)
   import(
     @CurrentPerson() person: SignedIn,
-    @Body() { document }: DocumentFields,
+    @Body() { document }: PropertyFileFields,
   ): Promise<ImportAnswer> {
     return this.files.import(person, document, { isPreview: false });
   }

@@ -3,11 +3,10 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { readRuleSet } from '@water-clock/core/local-rules';
 import { DataSource } from 'typeorm';
 import { wholeDocument } from '../platform/documents.js';
-import { DocumentChange, DocumentFields } from '../platform/dto.js';
 import { notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
 import { Property } from '../schema/property.entity.js';
-import { RuleSetAnswer } from './rule-set.dto.js';
+import { RuleSetAnswer, RuleSetChange, RuleSetFields } from './rule-set.dto.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
 
 @Injectable()
@@ -32,7 +31,7 @@ export class RulesService {
       .sort((a, b) => a.document.district.localeCompare(b.document.district));
   }
 
-  async add(firmId: string, { document }: DocumentFields): Promise<RuleSetAnswer> {
+  async add(firmId: string, { document }: RuleSetFields): Promise<RuleSetAnswer> {
     const set = wholeDocument(document, readRuleSet);
     const { id } = await this.source.manager.save(
       this.source.manager.create(StoredRuleSet, { firmId, document: set }),
@@ -40,7 +39,7 @@ export class RulesService {
     return { id, version: 1, document: set, properties: 0 };
   }
 
-  async change(firmId: string, id: string, change: DocumentChange): Promise<RuleSetAnswer> {
+  async change(firmId: string, id: string, change: RuleSetChange): Promise<RuleSetAnswer> {
     const document = wholeDocument(change.document, readRuleSet) as object;
     const { manager } = this.source;
     await saveVersion(

@@ -1,5 +1,5 @@
 import { join, sep } from 'node:path';
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { parseDate } from '@water-clock/core/civil-time';
 import type { Sheet } from '@water-clock/core/sheets';
 import { longDate } from '@water-clock/core/words';
 import pdfmake from 'pdfmake';
@@ -21,7 +21,7 @@ const MARGIN = 40;
 const ROOMY = 14;
 
 const dateWords = (date: string): string => {
-  const day = parseDate(date) as DayNumber;
+  const day = parseDate(date)!;
   return `${longDate(day)} ${date.slice(0, 4)}`;
 };
 

@@ -1,9 +1,9 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Optional, Uuid, WholeNumber } from '@water-clock/core/documents';
 import type { Sheet } from '@water-clock/core/sheets';
-import { DocumentFields } from '../platform/dto.js';
+import { ApiDocument, withDocument } from '../platform/core-documents.js';
 
-export class SheetFields extends DocumentFields {
+export class SheetFields extends withDocument('Sheet') {
   @ApiPropertyOptional({
     format: 'uuid',
     description: 'Made by the device; sent twice it counts once',
@@ -38,10 +38,10 @@ export class SheetListing {
 }
 
 export class SheetAnswer extends SheetListing {
-  @ApiProperty({ type: Object, description: 'A sheet document, waterclock.sheet/1' })
+  @ApiDocument('Sheet')
   document!: Sheet;
 }
 
 export class SharedSheet {
-  @ApiProperty({ type: Object }) document!: Sheet;
+  @ApiDocument('Sheet') document!: Sheet;
 }

@@ -9,7 +9,13 @@ import {
   Post,
   StreamableFile,
 } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
+import {
+  ApiOperation,
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiTags,
+} from '@nestjs/swagger';
 import {
   CurrentFirm,
   CurrentPerson,
@@ -29,6 +35,7 @@ import {
 } from './sheet.dto.js';
 import { SheetsService } from './sheets.service.js';
 
+const FILE = { type: 'string', format: 'binary' };
 const PDF = { type: 'application/pdf', disposition: 'inline; filename="watering.pdf"' };
 
 @ApiTags('sheets')
@@ -36,6 +43,7 @@ const PDF = { type: 'application/pdf', disposition: 'inline; filename="watering.
 export class SheetsController {
   constructor(private readonly sheets: SheetsService) {}
 
+  @ApiOperation({ summary: 'Lists the sheets that were left at a timer, the newest first.' })
   @Get('timers/:timerId/sheets')
   @ApiOkResponse({ type: [SheetListing] })
   @ApiProblems(404)
@@ -47,6 +55,7 @@ export class SheetsController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Keeps the sheet that is left at a timer.' })
   @Post('timers/:timerId/sheets')
   @ApiCreatedResponse({ type: SheetAnswer })
   @ApiProblems(403, 404, 422)
@@ -58,6 +67,7 @@ export class SheetsController {
     return this.sheets.add(person, timerId, fields);
   }
 
+  @ApiOperation({ summary: 'Gives one sheet.' })
   @Get('sheets/:sheetId')
   @ApiOkResponse({ type: SheetAnswer })
   @ApiProblems(404)
@@ -68,8 +78,9 @@ export class SheetsController {
     return this.sheets.one(firmId, sheetId);
   }
 
+  @ApiOperation({ summary: 'Gives a sheet as a PDF.' })
   @Get('sheets/:sheetId/sheet.pdf')
-  @ApiProduces('application/pdf')
+  @ApiOkResponse({ content: { [PDF.type]: { schema: FILE } } })
   @ApiProblems(404)
   async pdf(
     @CurrentFirm() firmId: string,
@@ -79,6 +90,7 @@ export class SheetsController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Makes a link that leads to a sheet for some days.' })
   @Post('sheets/:sheetId/links')
   @ApiCreatedResponse({ type: LinkAnswer })
   @ApiProblems(403, 404, 422)
@@ -91,8 +103,10 @@ export class SheetsController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Withdraws a link.' })
   @Delete('links/:linkId')
   @HttpCode(204)
+  @ApiNoContentResponse()
   @ApiProblems(403, 404)
   withdraw(
     @CurrentFirm() firmId: string,
@@ -103,6 +117,7 @@ export class SheetsController {
 
   /** For whoever has the link: the sheet, and nothing else. */
   @Public()
+  @ApiOperation({ summary: 'Gives the sheet that a link leads to, and nothing else.' })
   @Get('shared/:token')
   @Header('cache-control', 'no-store')
   @Header('referrer-policy', 'no-referrer')
@@ -114,9 +129,10 @@ export class SheetsController {
   }
 
   @Public()
+  @ApiOperation({ summary: 'Gives the sheet that a link leads to as a PDF.' })
   @Get('shared/:token/sheet.pdf')
   @Header('cache-control', 'no-store')
-  @ApiProduces('application/pdf')
+  @ApiOkResponse({ content: { [PDF.type]: { schema: FILE } } })
   @ApiProblems(404)
   async sharedPdf(@Param('token') token: string): Promise<StreamableFile> {
     return new StreamableFile(await this.sheets.sharedPdf(token), PDF);

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { parseDate } from '@water-clock/core/civil-time';
 import { readPlan } from '@water-clock/core/settings';
 import { sheetOf } from '@water-clock/core/sheets';
 import { TimerHandling } from '@water-clock/core/timer-types';
@@ -55,7 +55,7 @@ function bigSheet() {
   if (!read.ok) throw new Error(JSON.stringify(read.trouble));
   return sheetOf({
     plan: read.value,
-    on: parseDate('2026-06-01') as DayNumber,
+    on: parseDate('2026-06-01')!,
     property: 'Plum cottage',
     timer: 'Garage timer',
     firm: 'Quillhaven Sprinkler Care',

@@ -1,4 +1,4 @@
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { parseDate } from '@water-clock/core/civil-time';
 import type { Sheet } from '@water-clock/core/sheets';
 import { shortDate } from '@water-clock/core/words';
 
@@ -33,7 +33,7 @@ export function weekPicture({ week, clock }: Sheet, width: number): string {
   const rows = week.flatMap(({ date, bars }, index) => {
     const y = HEAD + index * ROW;
     return [
-      text(0, y + 10, shortDate(parseDate(date) as DayNumber)),
+      text(0, y + 10, shortDate(parseDate(date)!)),
       `<line x1="0" x2="${width}" y1="${y + ROW}" y2="${y + ROW}" stroke="#e2dcd0" stroke-width="0.5"/>`,
       ...bars.flatMap(({ program, from, to }) => [
         `<rect x="${x(from)}" y="${y + 3}" width="${Math.max(1.5, x(to) - x(from))}" height="${ROW - 6}" fill="#2d6ca3"/>`,

@@ -9,20 +9,21 @@ import {
   Post,
   Put,
 } from '@nestjs/common';
-import { ApiOkResponse, ApiProduces, ApiProperty, ApiTags } from '@nestjs/swagger';
-import { DateTime } from '@water-clock/core/documents';
+import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { CurrentFirm, ForTechnicians } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
-import { DocumentFields } from '../platform/dto.js';
 import { idOf } from '../platform/id.pipe.js';
+import { MeterAnswer, SimulatorAnswer, SimulatorSettings } from './simulator.dto.js';
 import { SimulatorService } from './simulator.service.js';
 
-class HungUp extends DocumentFields {
-  /** What its clock shows at first. */
-  @ApiProperty({ example: '2026-06-01T08:00:00' })
-  @DateTime()
-  reads!: string;
-}
+/** The simulator knows its commands, and refuses what it does not know. */
+const COMMAND = {
+  type: 'object',
+  additionalProperties: true,
+  properties: { command: { type: 'string' } },
+  required: ['command'],
+  example: { command: 'run-station', station: 1, seconds: 60 },
+};
 
 /** A simulated timer in the place of one on the wall: it does what the simulator says it does. */
 @ApiTags('simulator')
@@ -30,8 +31,9 @@ class HungUp extends DocumentFields {
 export class SimulatorController {
   constructor(private readonly simulator: SimulatorService) {}
 
+  @ApiOperation({ summary: 'Tells what the simulated timer shows and waters now.' })
   @Get()
-  @ApiOkResponse({ type: Object })
+  @ApiOkResponse({ type: SimulatorAnswer })
   @ApiProblems(404)
   async state(
     @CurrentFirm() firmId: string,
@@ -41,23 +43,25 @@ export class SimulatorController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Hangs a simulated timer in the place of the one on the wall.' })
   @Put()
-  @ApiOkResponse({ type: Object })
+  @ApiOkResponse({ type: SimulatorAnswer })
   @ApiProblems(403, 404, 422)
   async hangUp(
     @CurrentFirm() firmId: string,
     @Param('timerId', idOf('timer')) timerId: string,
-    @Body() body: HungUp,
+    @Body() body: SimulatorSettings,
   ): Promise<unknown> {
     const asked = { method: 'PUT', path: '/settings', body } as const;
     return (await this.simulator.ask(firmId, timerId, asked)).json();
   }
 
-  /** The body is a command of the simulator, such as `{"command": "run-station", "station": 1, "seconds": 60}`. */
   @ForTechnicians()
+  @ApiOperation({ summary: 'Gives the simulated timer a command.' })
   @Post('commands')
   @HttpCode(200)
-  @ApiOkResponse({ type: Object })
+  @ApiBody({ schema: COMMAND })
+  @ApiOkResponse({ type: SimulatorAnswer })
   @ApiProblems(403, 404, 422)
   async command(
     @CurrentFirm() firmId: string,
@@ -68,8 +72,9 @@ export class SimulatorController {
     return (await this.simulator.ask(firmId, timerId, asked)).json();
   }
 
+  @ApiOperation({ summary: 'Reads a station of the simulated timer with the meter.' })
   @Get('stations/:station/reading')
-  @ApiOkResponse({ type: Object })
+  @ApiOkResponse({ type: MeterAnswer })
   @ApiProblems(404)
   async reading(
     @CurrentFirm() firmId: string,
@@ -81,9 +86,10 @@ export class SimulatorController {
     ).json();
   }
 
+  @ApiOperation({ summary: 'Gives what the simulated timer has watered, as CSV.' })
   @Get('log.csv')
   @Header('content-type', 'text/csv; charset=utf-8')
-  @ApiProduces('text/csv')
+  @ApiOkResponse({ content: { 'text/csv': { schema: { type: 'string' } } } })
   @ApiProblems(404)
   async log(
     @CurrentFirm() firmId: string,

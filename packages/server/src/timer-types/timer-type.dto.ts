@@ -1,7 +1,8 @@
-import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { ApiProperty } from '@nestjs/swagger';
 import { CivilDay, WholeNumber } from '@water-clock/core/documents';
 import type { TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
-import { IsDefined, IsNotEmpty, IsOptional, IsString, MaxLength } from 'class-validator';
+import { IsNotEmpty, IsString, MaxLength } from 'class-validator';
+import { ApiDocument, DocumentField, OptionalDocumentField } from '../platform/core-documents.js';
 
 export class TimerTypeFields {
   @ApiProperty({ example: 'Wall timer, 12 stations' })
@@ -15,12 +16,10 @@ export class TimerTypeFields {
   @MaxLength(500, { message: 'must be at most 500 characters' })
   summary: string = '';
 
-  @ApiProperty({ type: Object, description: 'What the timer can do, as in a plan document' })
-  @IsDefined({ message: 'is required' })
+  @DocumentField('TimerCapability')
   capability!: unknown;
 
-  @ApiPropertyOptional({ type: Object, description: 'How it is used; absent: as most are' })
-  @IsOptional()
+  @OptionalDocumentField('TimerHandling', 'How it is used; absent: as most are')
   handling?: unknown;
 }
 
@@ -32,8 +31,7 @@ export class TimerTypeChange extends TimerTypeFields {
 }
 
 export class TimerTypePreviewFields {
-  @ApiProperty({ type: Object })
-  @IsDefined({ message: 'is required' })
+  @DocumentField('TimerCapability')
   capability!: unknown;
 
   /** The date from which the settings are judged. */
@@ -46,8 +44,8 @@ export class TimerTypeAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;
   @ApiProperty() summary!: string;
-  @ApiProperty({ type: Object }) capability!: TimerCapability;
-  @ApiProperty({ type: Object }) handling!: TimerHandling;
+  @ApiDocument('TimerCapability') capability!: TimerCapability;
+  @ApiDocument('TimerHandling') handling!: TimerHandling;
   @ApiProperty() version!: number;
   @ApiProperty({ description: 'How many timers are of this timerType' }) timers!: number;
 }

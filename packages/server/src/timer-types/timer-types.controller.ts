@@ -1,5 +1,11 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import {
+  ApiOperation,
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiTags,
+} from '@nestjs/swagger';
 import { CurrentFirm, ForTechnicians } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
@@ -17,6 +23,7 @@ import { TimerTypesService } from './timer-types.service.js';
 export class TimerTypesController {
   constructor(private readonly timerTypes: TimerTypesService) {}
 
+  @ApiOperation({ summary: "Lists the firm's timer types." })
   @Get()
   @ApiOkResponse({ type: [TimerTypeAnswer] })
   list(@CurrentFirm() firmId: string): Promise<TimerTypeAnswer[]> {
@@ -24,6 +31,7 @@ export class TimerTypesController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Adds a timer type.' })
   @Post()
   @ApiCreatedResponse({ type: TimerTypeAnswer })
   @ApiProblems(403, 422)
@@ -32,6 +40,7 @@ export class TimerTypesController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Changes a timer type, and what its timers can do.' })
   @Put(':timerTypeId')
   @ApiOkResponse({ type: TimerTypeAnswer })
   @ApiProblems(403, 404, 409, 422)
@@ -43,6 +52,7 @@ export class TimerTypesController {
     return this.timerTypes.change(firmId, timerTypeId, change);
   }
 
+  @ApiOperation({ summary: 'Tells which timers a change of their type would break.' })
   @Post(':timerTypeId/preview')
   @HttpCode(200)
   @ApiOkResponse({ type: [TimerTypeBreak] })
@@ -56,6 +66,7 @@ export class TimerTypesController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Takes a timer type out of the library; its timers stay as they are.' })
   @Delete(':timerTypeId')
   @HttpCode(204)
   @ApiNoContentResponse()

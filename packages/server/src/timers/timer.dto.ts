@@ -4,11 +4,11 @@ import type { Plan } from '@water-clock/core/settings';
 import type { TimerHandling } from '@water-clock/core/timer-types';
 import type { Yard } from '@water-clock/core/yards';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
-import { DocumentChange, DocumentFields } from '../platform/dto.js';
+import { ApiDocument, changeOfDocument, withDocument } from '../platform/core-documents.js';
 import { PropertyAnswer } from '../properties/property.dto.js';
 
 /** A new timer with its first settings. */
-export class TimerFields extends DocumentFields {
+export class TimerFields extends withDocument('Plan') {
   @ApiProperty({ example: 'Garage timer' })
   @IsString({ message: 'must be a text' })
   @IsNotEmpty({ message: 'must not be empty: say where the timer hangs' })
@@ -36,7 +36,7 @@ export class TimerChange {
 }
 
 /** Settings that take the place of the stored ones, and are kept as a copy. */
-export class SettingsChange extends DocumentChange {
+export class SettingsChange extends changeOfDocument('Plan') {
   @ApiProperty({ default: '', description: 'A name for the copy' })
   @IsString({ message: 'must be a text' })
   @MaxLength(200, { message: 'must be at most 200 characters' })
@@ -49,7 +49,7 @@ export class TimerAnswer {
   @ApiProperty({ type: String, nullable: true }) timerTypeId!: string | null;
   @ApiProperty({ type: Boolean, nullable: true, description: 'Null: nobody has looked' })
   hasOwnBackup!: boolean | null;
-  @ApiProperty({ type: Object, description: 'How timers of its timer type are used' })
+  @ApiDocument('TimerHandling', 'How timers of its type are used')
   handling!: TimerHandling;
   @ApiProperty({ type: PropertyAnswer }) property!: PropertyAnswer;
 }
@@ -59,10 +59,7 @@ export class SettingsAnswer {
   @ApiProperty() version!: number;
   @ApiProperty({ format: 'date-time' }) savedAt!: string;
   @ApiProperty({ description: 'Who saved it; empty where nobody is known' }) savedBy!: string;
-  @ApiProperty({
-    type: Object,
-    description: 'A plan document, with the rules that hold at the property on the date asked for',
-  })
+  @ApiDocument('Plan', 'With the rules that hold at the property on the date asked for')
   document!: Plan;
 }
 
@@ -71,6 +68,8 @@ export class YardAnswer {
   @ApiProperty() version!: number;
   @ApiProperty({ format: 'date-time' }) savedAt!: string;
   @ApiProperty() savedBy!: string;
-  @ApiProperty({ type: Object, description: 'A yard document, waterclock.yard/1' })
+  @ApiDocument('Yard')
   document!: Yard;
 }
+
+export class YardChange extends changeOfDocument('Yard') {}

@@ -1,8 +1,8 @@
 import { Body, Controller, Get, Param, Patch, Post, Put, Query } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiOperation, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
-import { DocumentChange, OnDate } from '../platform/dto.js';
+import { OnDate } from '../platform/dto.js';
 import { idOf } from '../platform/id.pipe.js';
 import {
   SettingsAnswer,
@@ -11,6 +11,7 @@ import {
   TimerChange,
   TimerFields,
   YardAnswer,
+  YardChange,
 } from './timer.dto.js';
 import { TimersService } from './timers.service.js';
 
@@ -20,6 +21,7 @@ export class TimersController {
   constructor(private readonly timers: TimersService) {}
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Adds a timer with its first settings.' })
   @Post('properties/:propertyId/timers')
   @ApiCreatedResponse({ type: TimerAnswer })
   @ApiProblems(403, 404, 422)
@@ -31,6 +33,7 @@ export class TimersController {
     return this.timers.add(person, propertyId, fields);
   }
 
+  @ApiOperation({ summary: 'Gives one timer with its property.' })
   @Get('timers/:timerId')
   @ApiOkResponse({ type: TimerAnswer })
   @ApiProblems(404)
@@ -42,6 +45,7 @@ export class TimersController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Names a timer, or says whether it holds a backup of its own.' })
   @Patch('timers/:timerId')
   @ApiOkResponse({ type: TimerAnswer })
   @ApiProblems(403, 404, 422)
@@ -53,6 +57,7 @@ export class TimersController {
     return this.timers.change(firmId, timerId, change);
   }
 
+  @ApiOperation({ summary: 'Gives the settings of a timer, with the rules that hold on a date.' })
   @Get('timers/:timerId/settings')
   @ApiOkResponse({ type: SettingsAnswer })
   @ApiProblems(404, 422)
@@ -65,6 +70,7 @@ export class TimersController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Saves settings, made from a version of them, and keeps a copy.' })
   @Put('timers/:timerId/settings')
   @ApiOkResponse({ type: SettingsAnswer })
   @ApiProblems(403, 404, 409, 422)
@@ -77,6 +83,7 @@ export class TimersController {
     return this.timers.saveSettings(person, timerId, change, on);
   }
 
+  @ApiOperation({ summary: 'Gives the yard of a timer.' })
   @Get('timers/:timerId/yard')
   @ApiOkResponse({ type: YardAnswer })
   @ApiProblems(404)
@@ -88,13 +95,14 @@ export class TimersController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Saves a yard, made from a version of it.' })
   @Put('timers/:timerId/yard')
   @ApiOkResponse({ type: YardAnswer })
   @ApiProblems(403, 404, 409, 422)
   saveYard(
     @CurrentPerson() person: SignedIn,
     @Param('timerId', idOf('timer')) timerId: string,
-    @Body() change: DocumentChange,
+    @Body() change: YardChange,
   ): Promise<YardAnswer> {
     return this.timers.saveYard(person, timerId, change);
   }

@@ -7,7 +7,6 @@ import { makeCopy } from '../timer-records/make-copy.js';
 import { TimerType } from '../schema/timer-type.entity.js';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
-import type { DocumentChange } from '../platform/dto.js';
 import { badInput, notFound } from '../platform/problem.js';
 import { PropertiesService } from '../properties/properties.service.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
@@ -21,6 +20,7 @@ import {
   TimerChange,
   TimerFields,
   YardAnswer,
+  YardChange,
 } from './timer.dto.js';
 import { Timer, TimerSettings, TimerYard } from '../schema/timer.entity.js';
 
@@ -117,7 +117,7 @@ export class TimersService {
   }
 
   /** Saves a yard made from the stored version, and what the settings say of its stations. */
-  async saveYard(person: SignedIn, timerId: string, change: DocumentChange): Promise<YardAnswer> {
+  async saveYard(person: SignedIn, timerId: string, change: YardChange): Promise<YardAnswer> {
     const { firmId, name: savedBy } = person;
     const yard = wholeDocument(change.document, readYard);
     await this.source.transaction(async (manager) => {

@@ -1,7 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Flag, Optional, UtcMoment, Uuid, WholeNumber } from '@water-clock/core/documents';
 import { STATION_FAULTS, type StationFault, type VisitEntry } from '@water-clock/core/visits';
-import { DocumentFields } from '../platform/dto.js';
+import { ApiDocument, withDocument } from '../platform/core-documents.js';
 
 /** A visit that begins. A device without signal gives the id, and the time at which it began. */
 export class VisitFields {
@@ -16,7 +16,7 @@ export class VisitFields {
   startedAt?: string;
 }
 
-export class EntryFields extends DocumentFields {
+export class EntryFields extends withDocument('VisitEntry') {
   @ApiProperty({ format: 'uuid', description: 'Made by the device; sent twice it counts once' })
   @Uuid()
   id!: string;
@@ -42,7 +42,7 @@ export class EntryAnswer {
   @ApiProperty() seen!: number;
   @ApiProperty() person!: string;
   @ApiProperty({ format: 'date-time' }) observedAt!: string;
-  @ApiProperty({ type: Object }) entry!: VisitEntry;
+  @ApiDocument('VisitEntry') entry!: VisitEntry;
 }
 
 export class VisitListing {

@@ -1,5 +1,5 @@
 import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiOperation, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
@@ -24,6 +24,7 @@ export class VisitsController {
     private readonly jobs: JobsService,
   ) {}
 
+  @ApiOperation({ summary: 'Lists the visits to a timer, the newest first.' })
   @Get('timers/:timerId/visits')
   @ApiOkResponse({ type: [VisitListing] })
   @ApiProblems(404)
@@ -35,6 +36,7 @@ export class VisitsController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Begins a visit.' })
   @Post('timers/:timerId/visits')
   @ApiCreatedResponse({ type: VisitAnswer })
   @ApiProblems(403, 404, 422)
@@ -46,6 +48,7 @@ export class VisitsController {
     return this.visits.begin(person, timerId, fields);
   }
 
+  @ApiOperation({ summary: 'Gives one visit with all that was done and seen.' })
   @Get('visits/:visitId')
   @ApiOkResponse({ type: VisitAnswer })
   @ApiProblems(404)
@@ -57,6 +60,7 @@ export class VisitsController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Ends a visit, or opens it again.' })
   @Patch('visits/:visitId')
   @ApiOkResponse({ type: VisitAnswer })
   @ApiProblems(403, 404, 422)
@@ -70,6 +74,7 @@ export class VisitsController {
 
   /** The body's document is a step, a value keyed in, a station seen running, or care taken. */
   @ForTechnicians()
+  @ApiOperation({ summary: 'Records what was done or seen on a visit.' })
   @Post('visits/:visitId/entries')
   @ApiCreatedResponse({ type: EntryAnswer })
   @ApiProblems(403, 404, 422)
@@ -81,6 +86,7 @@ export class VisitsController {
     return this.visits.addEntry(person, visitId, fields);
   }
 
+  @ApiOperation({ summary: 'Lists the jobs at a property.' })
   @Get('properties/:propertyId/jobs')
   @ApiOkResponse({ type: [JobAnswer] })
   @ApiProblems(404)
@@ -92,6 +98,7 @@ export class VisitsController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Says that a job is done, or is not.' })
   @Patch('jobs/:jobId')
   @ApiOkResponse({ type: JobAnswer })
   @ApiProblems(403, 404, 422)

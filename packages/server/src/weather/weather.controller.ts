@@ -1,10 +1,15 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import {
+  ApiOperation,
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiTags,
+} from '@nestjs/swagger';
 import { CurrentFirm, ForTechnicians } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
-import { DocumentChange, DocumentFields } from '../platform/dto.js';
 import { idOf } from '../platform/id.pipe.js';
-import { WeatherAnswer, WeatherListing } from './weather.dto.js';
+import { WeatherAnswer, WeatherChange, WeatherFields, WeatherListing } from './weather.dto.js';
 import { WeatherService } from './weather.service.js';
 
 @ApiTags('weather')
@@ -12,12 +17,14 @@ import { WeatherService } from './weather.service.js';
 export class WeatherController {
   constructor(private readonly weather: WeatherService) {}
 
+  @ApiOperation({ summary: 'Lists the weather that is known, by place.' })
   @Get()
   @ApiOkResponse({ type: [WeatherListing] })
   list(@CurrentFirm() firmId: string): Promise<WeatherListing[]> {
     return this.weather.list(firmId);
   }
 
+  @ApiOperation({ summary: 'Gives the weather of one place.' })
   @Get(':weatherId')
   @ApiOkResponse({ type: WeatherAnswer })
   @ApiProblems(404)
@@ -29,26 +36,29 @@ export class WeatherController {
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Adds the weather of a place.' })
   @Post()
   @ApiCreatedResponse({ type: WeatherAnswer })
   @ApiProblems(403, 422)
-  add(@CurrentFirm() firmId: string, @Body() fields: DocumentFields): Promise<WeatherAnswer> {
+  add(@CurrentFirm() firmId: string, @Body() fields: WeatherFields): Promise<WeatherAnswer> {
     return this.weather.add(firmId, fields);
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Changes the weather of a place, made from a version of it.' })
   @Put(':weatherId')
   @ApiOkResponse({ type: WeatherAnswer })
   @ApiProblems(403, 404, 409, 422)
   change(
     @CurrentFirm() firmId: string,
     @Param('weatherId', idOf('weather')) weatherId: string,
-    @Body() change: DocumentChange,
+    @Body() change: WeatherChange,
   ): Promise<WeatherAnswer> {
     return this.weather.change(firmId, weatherId, change);
   }
 
   @ForTechnicians()
+  @ApiOperation({ summary: 'Takes the weather of a place away; its homes go by none.' })
   @Delete(':weatherId')
   @HttpCode(204)
   @ApiNoContentResponse()

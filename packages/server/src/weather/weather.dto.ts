@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import type { WeatherFile, WeatherRecord } from '@water-clock/core/weather';
+import { ApiDocument, changeOfDocument, withDocument } from '../platform/core-documents.js';
 
 const KINDS = ['daily', 'simulated', 'monthly'] as const satisfies readonly WeatherRecord['kind'][];
 
@@ -19,6 +20,10 @@ export class WeatherListing {
 export class WeatherAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() version!: number;
-  @ApiProperty({ type: Object, description: 'Weather, waterclock.weather/1' })
+  @ApiDocument('WeatherFile')
   document!: WeatherFile;
 }
+
+export class WeatherFields extends withDocument('WeatherFile') {}
+
+export class WeatherChange extends changeOfDocument('WeatherFile') {}

@@ -3,11 +3,10 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { readWeather, type WeatherFile } from '@water-clock/core/weather';
 import { DataSource } from 'typeorm';
 import { wholeDocument } from '../platform/documents.js';
-import { DocumentChange, DocumentFields } from '../platform/dto.js';
 import { notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
 import { Property } from '../schema/property.entity.js';
-import { WeatherAnswer, WeatherListing } from './weather.dto.js';
+import { WeatherAnswer, WeatherChange, WeatherFields, WeatherListing } from './weather.dto.js';
 import { StoredWeather } from '../schema/weather.entity.js';
 
 interface ListedRow {
@@ -53,7 +52,7 @@ export class WeatherService {
     return { id, version, document };
   }
 
-  async add(firmId: string, { document }: DocumentFields): Promise<WeatherAnswer> {
+  async add(firmId: string, { document }: WeatherFields): Promise<WeatherAnswer> {
     const weather = wholeDocument(document, readWeather);
     const { id } = await this.source.manager.save(
       this.source.manager.create(StoredWeather, { firmId, document: weather }),
@@ -61,7 +60,7 @@ export class WeatherService {
     return this.one(firmId, id);
   }
 
-  async change(firmId: string, id: string, change: DocumentChange): Promise<WeatherAnswer> {
+  async change(firmId: string, id: string, change: WeatherChange): Promise<WeatherAnswer> {
     const document = wholeDocument(change.document, readWeather) as object;
     const { manager } = this.source;
     const where = { firmId, id };

@@ -1,8 +1,9 @@
 import {
+  asTimerSeconds,
+  asDayNumber,
   formatDateTime,
   parseDate,
   startOfDay,
-  type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
 import { simulate, simulationReport } from '@water-clock/core/engine';
@@ -13,7 +14,7 @@ import { planDocument } from '../../../core/src/testing/plans.js';
 import { SimulatedTimer } from './simulated-timer.js';
 
 const DAYS = 30;
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 
 /** What the log says was watered up to a moment, a line each. */
 function wateredBy(csv: string, end: TimerSeconds): string[] {
@@ -49,7 +50,7 @@ function wateredByEngine(plan: Plan, end: TimerSeconds): string[] {
 
 const moment = fc
   .integer({ min: 0, max: DAYS * 1440 })
-  .map((minute) => formatDateTime((startOfDay(FROM) + minute * 60) as TimerSeconds));
+  .map((minute) => formatDateTime(asTimerSeconds(startOfDay(FROM) + minute * 60)));
 
 const stretches = fc.array(
   fc.tuple(moment, moment).map(([a, b]) => (a < b ? { from: a, to: b } : { from: b, to: a })),
@@ -64,7 +65,7 @@ const anyPlan = fc.tuple(planDocument, stretches, stretches).map(([document, rai
   return read.value;
 });
 
-const end = startOfDay((FROM + DAYS) as DayNumber);
+const end = startOfDay(asDayNumber(FROM + DAYS));
 const RUNS = process.env['TEST_LONG'] ? 200 : 40;
 
 it(`waters what the engine says, to the second, ${RUNS} random plans over ${DAYS} days`, () => {

@@ -1,4 +1,5 @@
 import {
+  asDayNumber,
   dayOf,
   parseDateTime,
   parseTimeOfDay,
@@ -26,10 +27,10 @@ const momentsOf = (stretches: readonly Stretch[]): Moments[] =>
 function windowsAround(windows: readonly DailyHours[], day: DayNumber): Moments[] {
   return [day - 1, day].flatMap((begins) =>
     windows
-      .filter(({ weekdays }) => weekdays.includes(weekdayOf(begins as DayNumber)))
+      .filter(({ weekdays }) => weekdays.includes(weekdayOf(asDayNumber(begins))))
       .map((window) => {
         const [from, to] = [parseTimeOfDay(window.from)! * 60, parseTimeOfDay(window.to)! * 60];
-        const midnight = startOfDay(begins as DayNumber);
+        const midnight = startOfDay(asDayNumber(begins));
         return { from: midnight + from, to: midnight + (to > from ? to : to + SECONDS_PER_DAY) };
       }),
   );
@@ -54,7 +55,7 @@ export class DryHours {
   /** The next moment after `at` at which it begins or stops raining, or a window does. */
   nextEdge(at: TimerSeconds): number {
     const day = dayOf(at);
-    const around = [day, day + 1].flatMap((one) => windowsAround(this.windows, one as DayNumber));
+    const around = [day, day + 1].flatMap((one) => windowsAround(this.windows, asDayNumber(one)));
     const edges = [...this.rain, ...around].flatMap(({ from, to }) => [from, to]);
     return edges.reduce((next, edge) => (edge > at && edge < next ? edge : next), Infinity);
   }

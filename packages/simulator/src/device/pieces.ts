@@ -1,4 +1,4 @@
-import type { TimerSeconds } from '@water-clock/core/civil-time';
+import { asTimerSeconds, type TimerSeconds } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
 import type { StationTurn } from './station-lengths.js';
 
@@ -63,8 +63,8 @@ export function* piecesOf(
     yield {
       station: turn.station,
       piece: turn.done,
-      from: from as TimerSeconds,
-      to: to as TimerSeconds,
+      from: asTimerSeconds(from),
+      to: asTimerSeconds(to),
     };
   }
 }

@@ -1,9 +1,9 @@
-import { parseDateTime, type TimerSeconds } from '@water-clock/core/civil-time';
+import { parseDateTime } from '@water-clock/core/civil-time';
 import Papa from 'papaparse';
 import { planOf } from '../../../core/src/testing/plans.js';
 import { SimulatedTimer } from './simulated-timer.js';
 
-const at = (text: string) => parseDateTime(`2026-06-01T${text}`) as TimerSeconds;
+const at = (text: string) => parseDateTime(`2026-06-01T${text}`)!;
 
 const STATIONS = [
   { number: 1, pump: true },

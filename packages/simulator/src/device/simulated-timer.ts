@@ -1,4 +1,5 @@
 import {
+  asTimerSeconds,
   addSeconds,
   dayOf,
   formatDateTime,
@@ -102,7 +103,7 @@ export class SimulatedTimer {
         ...this.running.map(({ nextMoment }) => nextMoment),
       );
       if (next > end) break;
-      this.now = next as TimerSeconds;
+      this.now = asTimerSeconds(next);
       this.comeTo(this.now);
     }
     this.now = end;

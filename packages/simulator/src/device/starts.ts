@@ -1,4 +1,5 @@
 import {
+  asDayNumber,
   addSeconds,
   dayOf,
   parseTimeOfDay,
@@ -26,7 +27,7 @@ export class Starts {
   /** The moment of the next start after `at` on its date, or else the next midnight. */
   nextAfter(at: TimerSeconds): TimerSeconds {
     const next = this.on(dayOf(at)).find(({ nominal }) => nominal > at);
-    return next?.nominal ?? startOfDay((dayOf(at) + 1) as DayNumber);
+    return next?.nominal ?? startOfDay(asDayNumber(dayOf(at) + 1));
   }
 
   /** The starts at just this moment, in the timer's order. */

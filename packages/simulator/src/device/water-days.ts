@@ -1,4 +1,10 @@
-import { civilDateOf, parseDate, weekdayOf, type DayNumber } from '@water-clock/core/civil-time';
+import {
+  asDayNumber,
+  civilDateOf,
+  parseDate,
+  weekdayOf,
+  type DayNumber,
+} from '@water-clock/core/civil-time';
 import type { Plan, ProgramSettings } from '@water-clock/core/settings';
 
 /** How many blocked days an interval day may be put off over. */
@@ -10,7 +16,7 @@ export function watersOn(plan: Plan, program: ProgramSettings, day: DayNumber): 
   if (isItsDay(plan, program, day)) return true;
   if (plan.timer.blockedDay !== 'defer' || program.days.mode !== 'interval') return false;
   for (let back = 1; back <= LONGEST_PUTTING_OFF; back++) {
-    const earlier = (day - back) as DayNumber;
+    const earlier = asDayNumber(day - back);
     if (!isAtRest(plan, program, earlier)) return false;
     if (isItsDay(plan, program, earlier)) return true;
   }

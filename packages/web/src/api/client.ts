@@ -22,18 +22,16 @@ interface ProblemBody {
   readonly errors?: readonly ProblemPlace[];
 }
 
-type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
-
 /** Browsers keep requests alive beyond their page up to 64 KiB; a letter may take three bytes. */
 const LARGEST_KEPT_ALIVE = 20_000;
 
-/** Asks the API; a refusal is thrown as {@link ApiError}. An answer without content is undefined. */
-export async function request<Answer>(
+/** Sends to a path of the server; a refusal is thrown as {@link ApiError}. An answer without content is undefined. */
+export async function send(
   path: string,
-  { method = 'GET', body }: { method?: Method; body?: unknown } = {},
-): Promise<Answer> {
+  { method, body }: { readonly method: string; readonly body?: unknown },
+): Promise<unknown> {
   const text = body === undefined ? undefined : JSON.stringify(body);
-  const answer = await fetch(`/api${path}`, {
+  const answer = await fetch(path, {
     method,
     ...(text !== undefined && { body: text, headers: { 'content-type': 'application/json' } }),
     // A write arrives though the page is left at the same moment.
@@ -45,7 +43,7 @@ export async function request<Answer>(
       'The server cannot be reached. Check the connection and try again.',
     );
   });
-  if (answer.ok) return (answer.status === 204 ? undefined : await answer.json()) as Answer;
+  if (answer.ok) return answer.status === 204 ? undefined : await answer.json();
   const problem = (await answer.json().catch(() => ({}))) as ProblemBody;
   throw new ApiError(
     answer.status,

@@ -1,25 +1,9 @@
-import type { CopyReason } from '@water-clock/core/property-file';
-import type { Plan } from '@water-clock/core/settings';
 import { queryOptions } from '@tanstack/react-query';
 import { KEPT } from './kept';
-import { request } from './client';
-import type { Timer } from './timers';
+import { request, type Api } from './request';
 
-export interface CopyListing {
-  readonly id: string;
-  /** Counts the copies of the timer. */
-  readonly number: number;
-  readonly name: string;
-  readonly reason: CopyReason;
-  readonly person: string;
-  readonly madeAt: string;
-  readonly isInTimer: boolean;
-}
-
-export interface Copy extends CopyListing {
-  readonly timer: Timer;
-  readonly document: Plan;
-}
+export type CopyListing = Api['CopyListing'];
+export type Copy = Api['CopyAnswer'];
 
 const KEY = 'copies';
 export const copiesKey = [KEY];
@@ -28,7 +12,7 @@ export const copiesKey = [KEY];
 export const copiesQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'of', timerId],
-    queryFn: () => request<CopyListing[]>(`/timers/${timerId}/copies`),
+    queryFn: () => request('get', '/api/timers/{timerId}/copies', { path: { timerId } }),
     staleTime: 0,
     ...KEPT,
   });
@@ -36,16 +20,12 @@ export const copiesQuery = (timerId: string) =>
 export const copyQuery = (copyId: string) =>
   queryOptions({
     queryKey: [KEY, 'one', copyId],
-    queryFn: () => request<Copy>(`/copies/${copyId}`),
+    queryFn: () => request('get', '/api/copies/{copyId}', { path: { copyId } }),
     ...KEPT,
   });
 
-export const addCopy = (
-  timerId: string,
-  fields: { reason: 'as-found' | 'planned' | 'left'; name: string; document: Plan },
-): Promise<Copy> => request(`/timers/${timerId}/copies`, { method: 'POST', body: fields });
+export const addCopy = (timerId: string, body: Api['CopyFields']): Promise<Copy> =>
+  request('post', '/api/timers/{timerId}/copies', { path: { timerId }, body });
 
-export const changeCopy = (
-  copyId: string,
-  change: { name?: string; isInTimer?: boolean },
-): Promise<Copy> => request(`/copies/${copyId}`, { method: 'PATCH', body: change });
+export const changeCopy = (copyId: string, body: Api['CopyChange']): Promise<Copy> =>
+  request('patch', '/api/copies/{copyId}', { path: { copyId }, body });

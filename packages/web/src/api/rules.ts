@@ -1,29 +1,34 @@
 import type { RuleSet } from '@water-clock/core/local-rules';
 import { queryOptions } from '@tanstack/react-query';
-import { request } from './client';
+import { ApiError } from './client';
+import { request, type Api } from './request';
 
-export interface StoredRuleSet {
-  readonly id: string;
-  readonly version: number;
-  /** How many properties go by it. */
-  readonly properties: number;
-  readonly document: RuleSet;
-}
+export type StoredRuleSet = Api['RuleSetAnswer'];
 
 export const rulesQuery = queryOptions({
   queryKey: ['rule-sets'],
-  queryFn: () => request<StoredRuleSet[]>('/rule-sets'),
+  queryFn: () => request('get', '/api/rule-sets'),
 });
 
+/** The rules of one district as they are stored by now. */
+export async function ruleSetNow(id: string): Promise<StoredRuleSet> {
+  const found = (await request('get', '/api/rule-sets')).find((set) => set.id === id);
+  if (!found) throw new ApiError(404, 'Not found', 'These rules were taken away meanwhile.');
+  return found;
+}
+
 export const addRuleSet = (document: RuleSet): Promise<StoredRuleSet> =>
-  request('/rule-sets', { method: 'POST', body: { document } });
+  request('post', '/api/rule-sets', { body: { document } });
 
 export const changeRuleSet = (
-  id: string,
+  ruleSetId: string,
   version: number,
   document: RuleSet,
 ): Promise<StoredRuleSet> =>
-  request(`/rule-sets/${id}`, { method: 'PUT', body: { version, document } });
+  request('put', '/api/rule-sets/{ruleSetId}', {
+    path: { ruleSetId },
+    body: { version, document },
+  });
 
-export const removeRuleSet = (id: string): Promise<void> =>
-  request(`/rule-sets/${id}`, { method: 'DELETE' });
+export const removeRuleSet = (ruleSetId: string): Promise<void> =>
+  request('delete', '/api/rule-sets/{ruleSetId}', { path: { ruleSetId } });

@@ -1,19 +1,8 @@
 import { queryOptions } from '@tanstack/react-query';
-import { request } from './client';
+import { request, type Api } from './request';
 
-export interface ShareLink {
-  readonly id: string;
-  readonly madeAt: string;
-  readonly expiresAt: string;
-}
-
-export interface SheetListing {
-  readonly id: string;
-  readonly madeAt: string;
-  readonly person: string;
-  /** Those that still lead to it. */
-  readonly links: readonly ShareLink[];
-}
+export type ShareLink = Api['LinkListing'];
+export type SheetListing = Api['SheetListing'];
 
 const KEY = 'sheets';
 export const sheetsKey = [KEY];
@@ -22,13 +11,13 @@ export const sheetsKey = [KEY];
 export const sheetsQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'of', timerId],
-    queryFn: () => request<SheetListing[]>(`/timers/${timerId}/sheets`),
+    queryFn: () => request('get', '/api/timers/{timerId}/sheets', { path: { timerId } }),
   });
 
 export const pdfAddress = (sheetId: string): string => `/api/sheets/${sheetId}/sheet.pdf`;
 
-export const shareSheet = (sheetId: string, days: number): Promise<ShareLink & { token: string }> =>
-  request(`/sheets/${sheetId}/links`, { method: 'POST', body: { days } });
+export const shareSheet = (sheetId: string, days: number): Promise<Api['LinkAnswer']> =>
+  request('post', '/api/sheets/{sheetId}/links', { path: { sheetId }, body: { days } });
 
 export const withdrawLink = (linkId: string): Promise<void> =>
-  request(`/links/${linkId}`, { method: 'DELETE' });
+  request('delete', '/api/links/{linkId}', { path: { linkId } });

@@ -1,18 +1,9 @@
 import type { Plan } from '@water-clock/core/settings';
 import { queryOptions } from '@tanstack/react-query';
-import { request } from './client';
+import { request, type Api } from './request';
 
 /** A simulated timer in the place of the one on the wall, as it is now. */
-export interface SimulatorState {
-  /** What its clock shows. */
-  readonly clock: string;
-  readonly speed: number;
-  readonly open: readonly {
-    readonly station: number;
-    readonly program: string;
-    readonly secondsLeft: number;
-  }[];
-}
+export type SimulatorState = Api['SimulatorAnswer'];
 
 export type SimulatorCommand =
   | { readonly command: 'run-station'; readonly station: number; readonly seconds: number }
@@ -22,7 +13,8 @@ export type SimulatorCommand =
 export const simulatorQuery = (timerId: string) =>
   queryOptions({
     queryKey: ['simulator', timerId],
-    queryFn: () => request<SimulatorState>(`/timers/${timerId}/simulator`).catch(() => null),
+    queryFn: () =>
+      request('get', '/api/timers/{timerId}/simulator', { path: { timerId } }).catch(() => null),
     refetchInterval: ({ state }) => (state.data ? 2000 : false),
   });
 
@@ -31,13 +23,18 @@ export const connectSimulator = (
   reads: string,
   document: Plan,
 ): Promise<SimulatorState> =>
-  request(`/timers/${timerId}/simulator`, { method: 'PUT', body: { reads, document } });
+  request('put', '/api/timers/{timerId}/simulator', {
+    path: { timerId },
+    body: { reads, document },
+  });
 
 export const commandSimulator = (
   timerId: string,
-  command: SimulatorCommand,
+  body: SimulatorCommand,
 ): Promise<SimulatorState> =>
-  request(`/timers/${timerId}/simulator/commands`, { method: 'POST', body: command });
+  request('post', '/api/timers/{timerId}/simulator/commands', { path: { timerId }, body });
 
-export const readSimulator = (timerId: string, station: number): Promise<{ ohms: number | null }> =>
-  request(`/timers/${timerId}/simulator/stations/${station}/reading`);
+export const readSimulator = (timerId: string, station: number): Promise<Api['MeterAnswer']> =>
+  request('get', '/api/timers/{timerId}/simulator/stations/{station}/reading', {
+    path: { timerId, station },
+  });

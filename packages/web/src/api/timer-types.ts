@@ -1,55 +1,47 @@
-import type { TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
+import type { TimerCapability } from '@water-clock/core/timer-types';
 import { queryOptions } from '@tanstack/react-query';
-import { request } from './client';
+import { ApiError } from './client';
+import { request, type Api } from './request';
 
-export interface TimerType {
-  readonly id: string;
-  readonly name: string;
-  readonly summary: string;
-  readonly capability: TimerCapability;
-  readonly handling: TimerHandling;
-  readonly version: number;
-  /** How many timers are of this type. */
-  readonly timers: number;
-}
-
-export interface TimerTypeFields {
-  readonly name: string;
-  readonly summary: string;
-  readonly capability: TimerCapability;
-  readonly handling: TimerHandling;
-}
-
-export interface TimerTypeBreak {
-  readonly timerId: string;
-  readonly timer: string;
-  readonly property: string;
-  readonly programsLost: readonly string[];
-  readonly findings: readonly string[];
-}
+export type TimerType = Api['TimerTypeAnswer'];
+export type TimerTypeFields = Api['TimerTypeFields'];
+export type TimerTypeBreak = Api['TimerTypeBreak'];
 
 /** The firm's own timer types. */
 export const timerTypesQuery = queryOptions({
   queryKey: ['timer-types'],
-  queryFn: () => request<TimerType[]>('/timer-types'),
+  queryFn: () => request('get', '/api/timer-types'),
 });
 
-export const addTimerType = (fields: TimerTypeFields): Promise<TimerType> =>
-  request('/timer-types', { method: 'POST', body: fields });
+/** A timer type as it is stored by now. */
+export async function timerTypeNow(id: string): Promise<TimerType> {
+  const found = (await request('get', '/api/timer-types')).find((type) => type.id === id);
+  if (!found) throw new ApiError(404, 'Not found', 'This type was taken out meanwhile.');
+  return found;
+}
+
+export const addTimerType = (body: TimerTypeFields): Promise<TimerType> =>
+  request('post', '/api/timer-types', { body });
 
 export const changeTimerType = (
-  id: string,
+  timerTypeId: string,
   version: number,
   fields: TimerTypeFields,
 ): Promise<TimerType> =>
-  request(`/timer-types/${id}`, { method: 'PUT', body: { ...fields, version } });
+  request('put', '/api/timer-types/{timerTypeId}', {
+    path: { timerTypeId },
+    body: { ...fields, version },
+  });
 
 export const previewTimerType = (
-  id: string,
+  timerTypeId: string,
   capability: TimerCapability,
   from: string,
-): Promise<TimerTypeBreak[]> =>
-  request(`/timer-types/${id}/preview`, { method: 'POST', body: { capability, from } });
+): Promise<readonly TimerTypeBreak[]> =>
+  request('post', '/api/timer-types/{timerTypeId}/preview', {
+    path: { timerTypeId },
+    body: { capability, from },
+  });
 
-export const removeTimerType = (id: string): Promise<void> =>
-  request(`/timer-types/${id}`, { method: 'DELETE' });
+export const removeTimerType = (timerTypeId: string): Promise<void> =>
+  request('delete', '/api/timer-types/{timerTypeId}', { path: { timerTypeId } });

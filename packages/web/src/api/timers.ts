@@ -1,33 +1,12 @@
 import type { Plan } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
-import type { TimerHandling } from '@water-clock/core/timer-types';
 import { queryOptions } from '@tanstack/react-query';
 import { KEPT } from './kept';
-import { request } from './client';
-import type { Property } from './properties';
+import { request, type Api } from './request';
 
-export interface Timer {
-  readonly id: string;
-  readonly name: string;
-  readonly timerTypeId: string | null;
-  readonly hasOwnBackup: boolean | null;
-  /** How timers of its kind are used. */
-  readonly handling: TimerHandling;
-  readonly property: Property;
-}
-
-/** A document as it is stored, and which save it comes from. */
-export interface Stored<Document> {
-  readonly timerId: string;
-  readonly version: number;
-  readonly savedAt: string;
-  /** A name; empty where nobody is known. */
-  readonly savedBy: string;
-  readonly document: Document;
-}
-
-export type StoredSettings = Stored<Plan>;
-export type StoredYard = Stored<Yard>;
+export type Timer = Api['TimerAnswer'];
+export type StoredSettings = Api['SettingsAnswer'];
+export type StoredYard = Api['YardAnswer'];
 
 const KEY = 'timers';
 export const timersKey = [KEY];
@@ -35,18 +14,21 @@ export const timersKey = [KEY];
 export const timerQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'one', timerId],
-    queryFn: () => request<Timer>(`/timers/${timerId}`),
+    queryFn: () => request('get', '/api/timers/{timerId}', { path: { timerId } }),
     ...KEPT,
   });
 
 /** What is edited is never refreshed under the hands of the editor. */
 const EDITED = { staleTime: Infinity, gcTime: 0 } as const;
 
+const settingsOn = (timerId: string, on: string): Promise<StoredSettings> =>
+  request('get', '/api/timers/{timerId}/settings', { path: { timerId }, query: { on } });
+
 /** The stored settings, with the rules that hold on a date (YYYY-MM-DD). */
 export const settingsQuery = (timerId: string, on: string) =>
   queryOptions({
     queryKey: [KEY, 'settings', timerId],
-    queryFn: () => request<StoredSettings>(`/timers/${timerId}/settings?on=${on}`),
+    queryFn: () => settingsOn(timerId, on),
     ...EDITED,
   });
 
@@ -54,7 +36,7 @@ export const settingsQuery = (timerId: string, on: string) =>
 export const settingsToReadQuery = (timerId: string, on: string) =>
   queryOptions({
     queryKey: [KEY, 'settings-to-read', timerId],
-    queryFn: () => request<StoredSettings>(`/timers/${timerId}/settings?on=${on}`),
+    queryFn: () => settingsOn(timerId, on),
     staleTime: 0,
     ...KEPT,
   });
@@ -62,23 +44,15 @@ export const settingsToReadQuery = (timerId: string, on: string) =>
 export const yardQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'yard', timerId],
-    queryFn: () => request<StoredYard>(`/timers/${timerId}/yard`),
+    queryFn: () => request('get', '/api/timers/{timerId}/yard', { path: { timerId } }),
     ...EDITED,
   });
 
-interface TimerFields {
-  readonly name: string;
-  readonly timerTypeId?: string;
-  readonly document: unknown;
-}
+export const addTimer = (propertyId: string, body: Api['TimerFields']): Promise<Timer> =>
+  request('post', '/api/properties/{propertyId}/timers', { path: { propertyId }, body });
 
-export const addTimer = (propertyId: string, fields: TimerFields): Promise<Timer> =>
-  request(`/properties/${propertyId}/timers`, { method: 'POST', body: fields });
-
-export const changeTimer = (
-  timerId: string,
-  change: { name?: string; hasOwnBackup?: boolean },
-): Promise<Timer> => request(`/timers/${timerId}`, { method: 'PATCH', body: change });
+export const changeTimer = (timerId: string, body: Api['TimerChange']): Promise<Timer> =>
+  request('patch', '/api/timers/{timerId}', { path: { timerId }, body });
 
 export const saveSettings = (
   timerId: string,
@@ -86,7 +60,11 @@ export const saveSettings = (
   version: number,
   document: Plan,
 ): Promise<StoredSettings> =>
-  request(`/timers/${timerId}/settings?on=${on}`, { method: 'PUT', body: { version, document } });
+  request('put', '/api/timers/{timerId}/settings', {
+    path: { timerId },
+    query: { on },
+    body: { version, document },
+  });
 
 export const saveYard = (timerId: string, version: number, document: Yard): Promise<StoredYard> =>
-  request(`/timers/${timerId}/yard`, { method: 'PUT', body: { version, document } });
+  request('put', '/api/timers/{timerId}/yard', { path: { timerId }, body: { version, document } });

@@ -1,16 +1,21 @@
 import type { QueryKey } from '@tanstack/react-query';
 import { ApiError } from './client';
-import { useWrite, type Write, type WriteName } from './use-write';
+import { useWrite, type Write } from './use-write';
+import type { WriteName } from './write-names';
 
 const SAVED_BY_ANOTHER = 409;
 
-/** A save that went in, or what somebody else saved meanwhile, with nothing overwritten. */
-export type Saved<Stored> = { readonly saved: Stored } | { readonly theirs: Stored };
+export const isSavedByAnother = (error: unknown): boolean =>
+  error instanceof ApiError && error.status === SAVED_BY_ANOTHER;
 
-interface VersionedSave<Input, Stored> {
+/** A save that went in, or what somebody else saved meanwhile, with nothing overwritten. */
+export type Saved<Stored, Answer = Stored> =
+  { readonly saved: Answer } | { readonly theirs: Stored };
+
+interface VersionedSave<Input, Stored, Answer> {
   readonly name: WriteName;
   /** Saves what was made from some version; 409 where another one is stored by now. */
-  readonly save: (input: Input) => Promise<Stored>;
+  readonly save: (input: Input) => Promise<Answer>;
   /** What is stored by now. */
   readonly newest: () => Promise<Stored>;
   readonly touches?: readonly QueryKey[];
@@ -19,19 +24,19 @@ interface VersionedSave<Input, Stored> {
 }
 
 /** Saves a thing of which versions are counted; what to do with somebody else's is the screen's. */
-export const useVersionedSave = <Input, Stored>({
+export const useVersionedSave = <Input, Stored, Answer = Stored>({
   name,
   save,
   newest,
   ...options
-}: VersionedSave<Input, Stored>): Write<Input, Saved<Stored>> =>
-  useWrite<Input, Saved<Stored>>(
+}: VersionedSave<Input, Stored, Answer>): Write<Input, Saved<Stored, Answer>> =>
+  useWrite<Input, Saved<Stored, Answer>>(
     name,
     async (input) => {
       try {
         return { saved: await save(input) };
       } catch (error) {
-        if (!(error instanceof ApiError && error.status === SAVED_BY_ANOTHER)) throw error;
+        if (!isSavedByAnother(error)) throw error;
         return { theirs: await newest() };
       }
     },

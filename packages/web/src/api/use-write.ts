@@ -1,50 +1,6 @@
 import { useMutation, type QueryKey } from '@tanstack/react-query';
 import { useCallback, useRef } from 'react';
-
-/** Every kind of write that a screen can ask for. A browser test presses a button twice for each. */
-export const WRITE_NAMES = [
-  'add-copy',
-  'add-person',
-  'add-property',
-  'add-rules',
-  'add-timer',
-  'add-timer-type',
-  'add-weather',
-  'archive-property',
-  'begin-visit',
-  'change-clock',
-  'change-copy',
-  'change-customary',
-  'change-firm',
-  'change-job',
-  'change-property',
-  'change-rules',
-  'change-timer',
-  'change-timer-type',
-  'change-weather',
-  'choose-weather',
-  'command-simulator',
-  'connect-simulator',
-  'end-visit',
-  'import-property',
-  'leave-sheet',
-  'preview-import',
-  'remove-rules',
-  'remove-timer-type',
-  'remove-weather',
-  'save-as-found',
-  'save-as-left',
-  'save-settings',
-  'save-yard',
-  'set-up',
-  'share-sheet',
-  'sign-in',
-  'sign-in-demo',
-  'sign-out',
-  'visit-entry',
-  'withdraw-link',
-] as const;
-export type WriteName = (typeof WRITE_NAMES)[number];
+import type { WriteName } from './write-names';
 
 declare module '@tanstack/react-query' {
   interface Register {

@@ -1,42 +1,11 @@
-import type { StationFault, VisitEntry } from '@water-clock/core/visits';
 import { queryOptions } from '@tanstack/react-query';
 import { KEPT } from './kept';
-import { request } from './client';
+import { request, type Api } from './request';
 
-export interface VisitListing {
-  readonly id: string;
-  readonly timerId: string;
-  readonly startedAt: string;
-  readonly startedBy: string;
-  readonly endedAt: string | null;
-  readonly endedBy: string;
-}
-
-export interface RecordedEntry {
-  readonly id: string;
-  readonly number: number;
-  readonly seen: number;
-  readonly person: string;
-  readonly observedAt: string;
-  readonly entry: VisitEntry;
-}
-
-export interface StoredVisit extends VisitListing {
-  readonly entries: readonly RecordedEntry[];
-}
-
-export interface Job {
-  readonly id: string;
-  readonly timerId: string;
-  readonly timer: string;
-  readonly station: number;
-  readonly fault: StationFault;
-  readonly note: string;
-  readonly foundAt: string;
-  readonly foundBy: string;
-  readonly doneAt: string | null;
-  readonly doneBy: string;
-}
+export type VisitListing = Api['VisitListing'];
+export type RecordedEntry = Api['EntryAnswer'];
+export type StoredVisit = Api['VisitAnswer'];
+export type Job = Api['JobAnswer'];
 
 const KEY = 'visits';
 export const jobsKey = [KEY, 'jobs'];
@@ -45,14 +14,14 @@ export const jobsKey = [KEY, 'jobs'];
 export const visitsQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'of', timerId],
-    queryFn: () => request<VisitListing[]>(`/timers/${timerId}/visits`),
+    queryFn: () => request('get', '/api/timers/{timerId}/visits', { path: { timerId } }),
     ...KEPT,
   });
 
 export const visitQuery = (visitId: string) =>
   queryOptions({
     queryKey: [KEY, 'one', visitId],
-    queryFn: () => request<StoredVisit>(`/visits/${visitId}`),
+    queryFn: () => request('get', '/api/visits/{visitId}', { path: { visitId } }),
     staleTime: 5000,
     ...KEPT,
   });
@@ -61,9 +30,9 @@ export const visitQuery = (visitId: string) =>
 export const jobsQuery = (propertyId: string) =>
   queryOptions({
     queryKey: [KEY, 'jobs', propertyId],
-    queryFn: () => request<Job[]>(`/properties/${propertyId}/jobs`),
+    queryFn: () => request('get', '/api/properties/{propertyId}/jobs', { path: { propertyId } }),
     ...KEPT,
   });
 
 export const changeJob = (jobId: string, isDone: boolean): Promise<Job> =>
-  request(`/jobs/${jobId}`, { method: 'PATCH', body: { isDone } });
+  request('patch', '/api/jobs/{jobId}', { path: { jobId }, body: { isDone } });

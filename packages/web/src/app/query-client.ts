@@ -14,6 +14,10 @@ export function tellWriteErrors(telling: (words: string) => void): () => void {
 }
 
 const mutationCache = new MutationCache({
+  // Which write was asked for stands in the browser's own timeline.
+  onMutate: (_input, { options }) => {
+    performance.mark(`write ${String(options.mutationKey?.[0])}`);
+  },
   onSuccess: async (_answer, _input, _result, { meta }) => {
     const touches = meta?.touches ?? [];
     if (touches.length === 0) return;

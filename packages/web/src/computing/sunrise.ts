@@ -1,9 +1,9 @@
 import {
+  asMinuteOfDay,
   addDays,
   civilDateOf,
   formatTimeOfDay,
   type DayNumber,
-  type MinuteOfDay,
 } from '@water-clock/core/civil-time';
 import type { Site } from '@water-clock/core/settings';
 import { getTimes } from 'suncalc';
@@ -64,5 +64,5 @@ export function earliestSunrise(from: DayNumber, site: Site | undefined): string
   ).filter((second) => second !== null);
   if (seconds.length === 0) return null;
   const minutes = (Math.floor(Math.min(...seconds) / FIVE_MINUTES) * FIVE_MINUTES) / 60;
-  return formatTimeOfDay(minutes as MinuteOfDay);
+  return formatTimeOfDay(asMinuteOfDay(minutes));
 }

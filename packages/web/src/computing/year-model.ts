@@ -1,4 +1,5 @@
 import {
+  asDayNumber,
   addSeconds,
   civilDateOf,
   dayNumberOf,
@@ -78,7 +79,7 @@ export function yearModel(plan: Plan, since: DayNumber): YearModel {
       year: date.year,
       month: date.month,
       nights: Array.from({ length: firstOf(offset + 1) - from }, (_, index) => {
-        const day = (from + index) as DayNumber;
+        const day = asDayNumber(from + index);
         return {
           day,
           secondsByProgram: seconds.get(day) ?? dry,

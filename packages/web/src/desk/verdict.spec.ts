@@ -1,9 +1,9 @@
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { parseDate } from '@water-clock/core/civil-time';
 import { testPlan } from '../testing/plans';
 import { deskModel } from '../computing/desk-model';
 import { hasError, verdict } from './verdict';
 
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 const modelOf = (plan = testPlan()) =>
   deskModel(plan, { night: FROM, since: FROM, isTrueTime: false });
 

@@ -1,6 +1,7 @@
 import { inClock } from '@water-clock/core/words';
 import { hourLabel } from './clock-style';
 import { parseClock } from './lengths';
+import { momentWords } from './moment-words';
 
 it('turns the times of a sentence into twelve hours, noon and midnight by name', () => {
   const say = (text: string) => inClock(text, '12');
@@ -31,4 +32,11 @@ it('labels the hours of an axis', () => {
     'noon',
     '8 PM',
   ]);
+});
+
+it('a moment that was saved reads on the clock of its reader as every other time does', () => {
+  const saved = '2026-06-09T14:05:30Z';
+  expect(momentWords(saved, '24')).toBe('Tue 9 June 2026, 14:05');
+  expect(momentWords(saved, '12')).toBe('Tue 9 June 2026, 2:05 PM');
+  expect(momentWords('2026-06-09T12:00:00Z', '12')).toBe('Tue 9 June 2026, 12:00 noon');
 });

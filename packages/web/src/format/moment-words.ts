@@ -1,3 +1,4 @@
+import { inClock } from '@water-clock/core/words';
 import type { Clock } from './reading';
 
 /** When something was saved, on this device's calendar: "Tue 9 June 2026, 14:05". */
@@ -9,10 +10,6 @@ export function momentWords(instant: string, clock: Clock): string {
     month: 'long',
     year: 'numeric',
   });
-  const time = moment.toLocaleTimeString('en-GB', {
-    hour: '2-digit',
-    minute: '2-digit',
-    hour12: clock === '12',
-  });
-  return `${date.replace(',', '')}, ${time.toUpperCase()}`;
+  const time = moment.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  return inClock(`${date.replace(',', '')}, ${time}`, clock);
 }

@@ -1,5 +1,5 @@
 import { createStore } from 'idb-keyval';
-import { request } from '../api/client';
+import { send } from '../api/client';
 import { Outbox, type Tabs } from './outbox';
 
 const LOCK = 'water-clock-outbox';
@@ -23,6 +23,6 @@ function browserTabs(): Tabs {
 /** The queue of this browser, which all its tabs share. */
 export const outbox = new Outbox(
   createStore('water-clock-outbox', 'changes'),
-  request,
+  (path, asked) => send(`/api${path}`, asked),
   browserTabs(),
 );

@@ -1,5 +1,5 @@
 import { CheckCircleFilled, CloseCircleFilled, MinusCircleOutlined } from '@ant-design/icons';
-import { parseDateTime, type TimerSeconds } from '@water-clock/core/civil-time';
+import { parseDateTime } from '@water-clock/core/civil-time';
 import { counted, dateAndTime } from '@water-clock/core/words';
 import type { Outlook } from '../api/properties';
 import { useSay } from '../session/use-signed-in';
@@ -20,7 +20,7 @@ export function OutlookWords({ collisions, firstCollision, runs }: Outlook) {
         <CheckCircleFilled aria-hidden="true" /> {counted(runs, 'run')}, none collide
       </span>
     );
-  const first = say(dateAndTime(parseDateTime(firstCollision) as TimerSeconds));
+  const first = say(dateAndTime(parseDateTime(firstCollision)!));
   return (
     <span className="outlook" data-kind="error">
       <CloseCircleFilled aria-hidden="true" /> {counted(collisions, 'collision')}, first {first}

@@ -12,11 +12,14 @@ import {
   changeRuleSet,
   removeRuleSet,
   rulesQuery,
+  ruleSetNow,
   type StoredRuleSet,
 } from '../api/rules';
 import { propertiesKey } from '../api/properties';
 import { timersKey } from '../api/timers';
+import { useVersionedSave } from '../api/use-versioned-save';
 import { useWrite } from '../api/use-write';
+import { Meanwhile } from '../ui/meanwhile';
 import { NotFound } from '../ui/not-found';
 import { Caution, LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
@@ -53,15 +56,28 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
   const navigate = useNavigate();
   const { modal } = App.useApp();
   const mayChange = useMayChange();
-  const saving = useWrite(
-    stored ? 'change-rules' : 'add-rules',
-    () => (stored ? changeRuleSet(stored.id, stored.version, set) : addRuleSet(set)),
-    { touches: TOUCHED, isToldHere: true },
-  );
+  // Made by another person meanwhile, and not yet chosen between.
+  const [theirs, setTheirs] = useState<StoredRuleSet | null>(null);
+  const [version, setVersion] = useState(stored?.version ?? 0);
+  const saving = useVersionedSave({
+    name: stored ? 'change-rules' : 'add-rules',
+    save: (over: number) => (stored ? changeRuleSet(stored.id, over, set) : addRuleSet(set)),
+    newest: () => ruleSetNow(stored!.id),
+    touches: TOUCHED,
+    isToldHere: true,
+  });
   const removing = useWrite('remove-rules', removeRuleSet, { touches: TOUCHED });
   const { error } = saving;
-  const save = async () => {
-    if (await saving.write()) await navigate('/rules');
+  const save = async (over: number) => {
+    const done = await saving.write(over);
+    if (!done) return;
+    if ('theirs' in done.answer) setTheirs(done.answer.theirs);
+    else await navigate('/rules');
+  };
+  const takeTheirs = ({ version: now, document }: StoredRuleSet) => {
+    setSet(document);
+    setVersion(now);
+    setTheirs(null);
   };
   const askToRemove = () =>
     void modal.confirm({
@@ -97,13 +113,21 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
                 Take away…
               </Button>
             )}
-            <Button type="primary" loading={saving.isWriting} onClick={() => void save()}>
+            <Button type="primary" loading={saving.isWriting} onClick={() => void save(version)}>
               Save the rules
             </Button>
           </>
         )
       }
     >
+      {theirs && (
+        <Meanwhile
+          what="This rule set"
+          isWriting={saving.isWriting}
+          onTakeTheirs={() => takeTheirs(theirs)}
+          onSaveMine={() => void save(theirs.version)}
+        />
+      )}
       {error !== null && (
         <Alert
           type="error"

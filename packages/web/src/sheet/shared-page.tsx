@@ -1,18 +1,17 @@
 import type { Sheet } from '@water-clock/core/sheets';
 import { useCallback, useEffect, useState } from 'react';
-import { request, type ApiError } from '../api/client';
+import type { ApiError } from '../api/client';
+import { request } from '../api/request';
 import { Waiting } from '../ui/waiting';
 import { SheetView } from './sheet-view';
 import './shared-page.css';
-
-const pathOf = (token: string): string => `/shared/${encodeURIComponent(token)}`;
 
 /** The sheet that a link leads to, or why it cannot be shown. */
 function useShared(token: string) {
   const [sheet, setSheet] = useState<Sheet | null>(null);
   const [error, setError] = useState<ApiError | null>(null);
   const ask = useCallback(() => {
-    request<{ document: Sheet }>(pathOf(token)).then(
+    request('get', '/api/shared/{token}', { path: { token } }).then(
       ({ document: shared }) => setSheet(shared),
       (trouble: unknown) => setError(trouble as ApiError),
     );
@@ -34,7 +33,7 @@ export function SharedPage({ token }: { token: string }) {
         <>
           <SheetView sheet={sheet} />
           <p className="not-on-paper">
-            <a href={`/api${pathOf(token)}/sheet.pdf`}>As a PDF</a>
+            <a href={`/api/shared/${encodeURIComponent(token)}/sheet.pdf`}>As a PDF</a>
           </p>
         </>
       )}

@@ -8,6 +8,7 @@ import { troubleInWords } from '../api/client';
 import {
   addTimerType,
   changeTimerType,
+  timerTypeNow,
   timerTypesQuery,
   previewTimerType,
   removeTimerType,
@@ -16,7 +17,9 @@ import {
 } from '../api/timer-types';
 import { propertiesKey } from '../api/properties';
 import { timersKey } from '../api/timers';
+import { useVersionedSave } from '../api/use-versioned-save';
 import { useWrite } from '../api/use-write';
+import { Meanwhile } from '../ui/meanwhile';
 import { NotFound } from '../ui/not-found';
 import { LoadError, Page } from '../ui/page';
 import { HandlingQuestions } from './handling-questions';
@@ -55,6 +58,13 @@ export function TimerTypePage() {
   );
 }
 
+interface Sureness {
+  /** What the change breaks is known, and it is made all the same. */
+  readonly isSure: boolean;
+  /** The version that is changed. */
+  readonly over: number;
+}
+
 interface EditorProps {
   readonly timerType: TimerType | null;
   readonly first: TimerCapability;
@@ -77,36 +87,53 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
 
   const touches = [timerTypesQuery.queryKey, timersKey, propertiesKey];
   const adding = useWrite('add-timer-type', addTimerType, { touches, isToldHere: true });
-  const changing = useWrite(
-    'change-timer-type',
-    async (isSure: boolean) => {
-      const { id, version, timers } = timerType!;
+  const [theirs, setTheirs] = useState<TimerType | null>(null);
+  const [version, setVersion] = useState(timerType?.version ?? 0);
+  const changing = useVersionedSave({
+    name: 'change-timer-type',
+    save: async ({ isSure, over }: Sureness): Promise<readonly TimerTypeBreak[]> => {
+      const { id, timers } = timerType!;
       const found = timers > 0 && !isSure ? await previewTimerType(id, timer, todayHere()) : [];
-      if (found.length === 0) await changeTimerType(id, version, fields);
+      if (found.length === 0) await changeTimerType(id, over, fields);
       return found;
     },
-    { touches, isToldHere: true },
-  );
+    newest: () => timerTypeNow(timerType!.id),
+    touches,
+    isToldHere: true,
+  });
   const removing = useWrite('remove-timer-type', removeTimerType, { touches });
   const error = adding.error ?? changing.error;
 
   const save = async () => {
-    if (timerType) return change(false);
+    if (timerType) return change({ isSure: false, over: version });
     if (await adding.write(fields))
       await navigate(forProperty ? `/properties/${forProperty}` : '/timer-types');
   };
   /** Changes it, once it is known what that would break. */
-  const change = async (isSure: boolean) => {
-    const done = await changing.write(isSure);
+  const change = async (sureness: Sureness) => {
+    const done = await changing.write(sureness);
     if (!done) return;
-    if (done.answer.length > 0) {
-      setBreaks(done.answer);
+    if ('theirs' in done.answer) {
+      setTheirs(done.answer.theirs);
+      return;
+    }
+    if (done.answer.saved.length > 0) {
+      setVersion(sureness.over);
+      setBreaks(done.answer.saved);
       return;
     }
     void message.success(
       `${fields.name} is changed, and ${counted(timerType!.timers, 'timer')} with it.`,
     );
     await navigate('/timer-types');
+  };
+  const takeTheirs = (now: TimerType) => {
+    setName(now.name);
+    setSummary(now.summary);
+    setTimer(now.capability);
+    setHandling(now.handling);
+    setVersion(now.version);
+    setTheirs(null);
   };
   const askToRemove = () =>
     void modal.confirm({
@@ -142,6 +169,17 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
         )
       }
     >
+      {theirs && (
+        <Meanwhile
+          what="This type"
+          isWriting={changing.isWriting}
+          onTakeTheirs={() => takeTheirs(theirs)}
+          onSaveMine={() => {
+            setTheirs(null);
+            void change({ isSure: false, over: theirs.version });
+          }}
+        />
+      )}
       {error && <Alert type="error" showIcon title={troubleInWords(error)} />}
       <div className="form-grid">
         <div>
@@ -174,7 +212,9 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
           breaks={breaks}
           isChanging={changing.isWriting}
           onClose={() => setBreaks(null)}
-          onChange={() => void change(true).finally(() => setBreaks(null))}
+          onChange={() =>
+            void change({ isSure: true, over: version }).finally(() => setBreaks(null))
+          }
         />
       )}
     </Page>

@@ -7,6 +7,7 @@ import { stepPlace } from './step-places';
 import { TrueTime } from './true-time';
 import { VisitFrame, type VisitHere } from './visit-frame';
 import { todayHere } from '../format/today';
+import { oncePressed } from '../ui/once-pressed';
 import './big-step.css';
 
 /** The clock of the timer is set: a right program on a wrong clock waters on the wrong day. */
@@ -30,7 +31,7 @@ function SetClock({ open, timeZone }: VisitHere) {
       {timeZone === undefined && (
         <p className="soft">This is the time of your device: the home has no time zone yet.</p>
       )}
-      <Button type="primary" className="big-tap" onClick={() => void done()}>
+      <Button type="primary" className="big-tap" onClick={oncePressed(() => void done())}>
         The timer shows it now
       </Button>
     </div>

@@ -21,6 +21,7 @@ import { useSaveCopy } from './use-save-copy';
 import type { OpenVisit } from './use-visit';
 import { ValueInput } from './value-input';
 import { VisitFrame, type VisitHere } from './visit-frame';
+import { oncePressed } from '../ui/once-pressed';
 import './big-step.css';
 
 /** Settings are keyed in, one large value at a time, and then read back. */
@@ -166,11 +167,11 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
           Back
         </Button>
         {step ? (
-          <Button type="primary" icon={<CheckOutlined />} onClick={keyIn}>
+          <Button type="primary" icon={<CheckOutlined />} onClick={oncePressed(keyIn)}>
             Keyed in
           </Button>
         ) : (
-          <Button type="primary" onClick={onDone}>
+          <Button type="primary" onClick={oncePressed(onDone)}>
             Read back
           </Button>
         )}

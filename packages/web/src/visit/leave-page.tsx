@@ -11,6 +11,7 @@ import { sheetsQuery } from '../api/sheets';
 import type { Timer } from '../api/timers';
 import { runsCsv } from './runs-csv';
 import { downloadText, fileNameOf } from '../ui/text-files';
+import { oncePressed } from '../ui/once-pressed';
 import { useWrite } from '../api/use-write';
 import { outbox } from '../offline/browser-outbox';
 import { useSendLater } from '../offline/use-outbox';
@@ -202,8 +203,8 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
           Runs as CSV
         </Button>
       </div>
-      <SheetLinks timer={timer} leftId={left} />
-      <Button type="primary" className="big-tap" onClick={askToFinish}>
+      <SheetLinks timer={timer} leftId={left} isLeaving={leaving.isWriting} />
+      <Button type="primary" className="big-tap" onClick={oncePressed(askToFinish)}>
         End the visit
       </Button>
     </section>

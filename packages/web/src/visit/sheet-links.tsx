@@ -14,8 +14,15 @@ const LINK_DAYS = [
   { value: 365, label: 'a year' },
 ];
 
+interface SheetLinksProps {
+  readonly timer: Timer;
+  /** The sheet that was left from here; null while none was. */
+  readonly leftId: string | null;
+  readonly isLeaving: boolean;
+}
+
 /** Links for the household to the sheet that was left last; each can be withdrawn. */
-export function SheetLinks({ timer, leftId }: { timer: Timer; leftId: string | null }) {
+export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
   const { message, modal } = App.useApp();
   const clock = useClock();
   const sheets = useQuery(sheetsQuery(timer.id));
@@ -26,8 +33,9 @@ export function SheetLinks({ timer, leftId }: { timer: Timer; leftId: string | n
     touches: [sheetsKey],
   });
   const withdrawing = useWrite('withdraw-link', withdrawLink, { touches: [sheetsKey] });
-  const last = sheets.data?.[0];
-  if (waits)
+  // Never a link to the sheet before, while the one that was just left is still on its way.
+  const last = sheets.data?.find(({ id }) => leftId === null || id === leftId);
+  if (waits || isLeaving || (leftId !== null && !last))
     return <p className="soft">PDF and link can be had as soon as the sheet has gone up.</p>;
   if (!last) return <p className="soft">PDF and link can be had once a sheet is left.</p>;
   const share = async () => {

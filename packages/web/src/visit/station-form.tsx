@@ -12,6 +12,7 @@ import { useState } from 'react';
 import type { OpenVisit } from './use-visit';
 import { minutesText } from '../format/lengths';
 import { useStopwatch } from '../measure/use-stopwatch';
+import { oncePressed } from '../ui/once-pressed';
 
 /** Reads the meter of a simulated timer: null is over its range, undefined did not work. */
 type ReadOhms = (station: number) => Promise<number | null | undefined>;
@@ -54,7 +55,7 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
       <div className="walk-verdict">
         <Button
           type="primary"
-          onClick={() => void save([])}
+          onClick={oncePressed(() => void save([]))}
           disabled={faults.length > 0 || isWrong}
         >
           Fine
@@ -95,7 +96,7 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
           )}
           <Button
             danger
-            onClick={() => void save(faults)}
+            onClick={oncePressed(() => void save(faults))}
             disabled={faults.length === 0 || isWrong}
           >
             Keep the fault

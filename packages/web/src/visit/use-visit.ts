@@ -1,7 +1,8 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { visitOf, type MadeEntry, type Visit, type VisitEntry } from '@water-clock/core/visits';
 import { useCallback, useMemo } from 'react';
-import { useWrite, type Write, type WriteName } from '../api/use-write';
+import { useWrite, type Write } from '../api/use-write';
+import type { WriteName } from '../api/write-names';
 import { jobsKey, visitQuery, visitsQuery } from '../api/visits';
 import type { OutboxItem } from '../offline/outbox';
 import { useOutbox, useSendLater } from '../offline/use-outbox';

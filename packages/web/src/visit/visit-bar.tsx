@@ -6,6 +6,7 @@ import { Link, useLocation, useMatch, useNavigate } from 'react-router';
 import { useMayChange } from '../session/use-signed-in';
 import { stepAt, stepPlace } from './step-places';
 import { useOpenVisit, type OpenVisit } from './use-visit';
+import { oncePressed } from '../ui/once-pressed';
 import './visit-bar.css';
 
 /** Where a visit is, on every screen of its timer: the step here, done or skipped, and the next. */
@@ -58,7 +59,7 @@ function Bar({ open }: { open: OpenVisit }) {
       {here && here !== 'leave' && (
         <span className="visit-ways">
           {state === 'open' && <Button onClick={() => setSkipping(true)}>Skip…</Button>}
-          <Button type="primary" onClick={() => void finish()}>
+          <Button type="primary" onClick={oncePressed(() => void finish())}>
             {STEP_NAMES[here]} {state === 'open' ? 'done' : 'done again'}
           </Button>
         </span>

@@ -16,6 +16,7 @@ import {
   type SimulatorState,
 } from '../api/simulator';
 import { Caution } from '../ui/page';
+import { oncePressed } from '../ui/once-pressed';
 import { nowIn } from '../desk/clock/clock-words';
 import { stepPlace } from './step-places';
 import { useCountdown } from './use-countdown';
@@ -133,11 +134,12 @@ function Walk({ open, target, inTimer, timeZone }: VisitHere) {
         <Button
           type="primary"
           className="big-tap"
-          onClick={() =>
-            void open
-              .add({ kind: 'step', step: 'walk', state: 'done' }, 'Walk: done')
-              .then(() => navigate(stepPlace('leave', open.timerId)))
-          }
+          onClick={oncePressed(
+            () =>
+              void open
+                .add({ kind: 'step', step: 'walk', state: 'done' }, 'Walk: done')
+                .then(() => navigate(stepPlace('leave', open.timerId))),
+          )}
         >
           All stations are seen: leave
         </Button>

@@ -1,4 +1,10 @@
-import { dayNumberOf, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import {
+  asDayNumber,
+  dayNumberOf,
+  formatDate,
+  parseDate,
+  type DayNumber,
+} from '@water-clock/core/civil-time';
 import { USUAL_SENSOR, type Season } from '@water-clock/core/water-use';
 import type { WeatherFile } from '@water-clock/core/weather';
 import type { Yard } from '@water-clock/core/yards';
@@ -34,7 +40,7 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
   const second = asked('over');
   const usual = usualSeason(weather);
   const from = parseDate(search.get('from') ?? '') ?? usual.from;
-  const to = parseDate(search.get('to') ?? '') ?? ((usual.from + usual.days - 1) as DayNumber);
+  const to = parseDate(search.get('to') ?? '') ?? asDayNumber(usual.from + usual.days - 1);
   const days = to - from + 1;
   const sensor = {
     tripMm: amountAsked(search.get('trip'), USUAL_SENSOR.tripMm),
@@ -164,7 +170,7 @@ function usualSeason({ record, latitude }: WeatherFile): Season {
   if (record.kind === 'daily' && record.days.length > 0) {
     const last = parseDate(record.days.at(-1)!.date)!;
     const first = Math.max(parseDate(record.days[0]!.date)!, last - 182);
-    return { from: first as DayNumber, days: last - first + 1 };
+    return { from: asDayNumber(first), days: last - first + 1 };
   }
   const from = dayNumberOf(
     latitude >= 0 ? { year, month: 4, day: 1 } : { year: year - 1, month: 10, day: 1 },

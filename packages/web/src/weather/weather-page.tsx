@@ -12,13 +12,16 @@ import {
   removeWeather,
   weatherKey,
   weatherListQuery,
+  weatherNow,
   weatherQuery,
   type StoredWeather,
 } from '../api/weather';
 import { timersKey } from '../api/timers';
+import { isSavedByAnother, useVersionedSave } from '../api/use-versioned-save';
 import { useWrite } from '../api/use-write';
 import { LeaveGuard } from '../ui/leave-guard';
 import { Loaded } from '../ui/loaded';
+import { Meanwhile } from '../ui/meanwhile';
 import { Page } from '../ui/page';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { useMayChange } from '../session/use-signed-in';
@@ -67,12 +70,13 @@ interface EditorProps {
 }
 
 function Editor({ stored, property, homes }: EditorProps) {
-  const [before] = useState<Draft>(() => stored?.document ?? freshWeather(property));
+  const [before, setBefore] = useState<Draft>(() => stored?.document ?? freshWeather(property));
   const [draft, setDraft] = useState(before);
   // What was entered under one kind is there again when one comes back to it.
   const [others, setOthers] = useState<Partial<Record<WeatherRecord['kind'], WeatherRecord>>>({});
   // What is stored by now: a home that could not be told of it must not make it twice.
   const [kept, setKept] = useState<Pick<StoredWeather, 'id' | 'version'> | null>(stored);
+  const [theirs, setTheirs] = useState<StoredWeather | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [faults, setFaults] = useState<ReadonlyMap<string, string>>(new Map());
   const [isSaved, setSaved] = useState(false);
@@ -101,25 +105,30 @@ function Editor({ stored, property, homes }: EditorProps) {
     setFaults(new Map(places.map((place) => [place.path, place.message])));
     setTrouble(`${counted(places.length, 'field')} to fix; nothing was saved.`);
   };
-  const saving = useWrite(
-    kept ? 'change-weather' : 'add-weather',
-    async (file: WeatherFile) => {
-      try {
-        return await (kept ? changeWeather(kept.id, kept.version, file) : addWeather(file));
-      } catch (error) {
-        if (error instanceof ApiError && error.places.length > 0)
-          showFaults(
-            error.places.map(({ path, ...place }) => ({
-              ...place,
-              path: path.replace(/^document\./, ''),
-            })),
-          );
-        else setTrouble(`Not saved, your changes are still here. ${troubleInWords(error)}`);
-        throw error;
-      }
-    },
-    { touches: [weatherKey, propertiesKey, timersKey], isToldHere: true },
-  );
+  const tell = (error: unknown) => {
+    if (error instanceof ApiError && error.places.length > 0)
+      showFaults(
+        error.places.map(({ path, ...place }) => ({
+          ...place,
+          path: path.replace(/^document\./, ''),
+        })),
+      );
+    else if (!isSavedByAnother(error))
+      setTrouble(`Not saved, your changes are still here. ${troubleInWords(error)}`);
+  };
+  const telling = <Answer,>(asked: Promise<Answer>): Promise<Answer> =>
+    asked.catch((error: unknown) => {
+      tell(error);
+      throw error;
+    });
+  const saving = useVersionedSave({
+    name: kept ? 'change-weather' : 'add-weather',
+    save: ({ file, over }: { readonly file: WeatherFile; readonly over: number }) =>
+      telling(kept ? changeWeather(kept.id, over, file) : addWeather(file)),
+    newest: () => telling(weatherNow(kept!.id)),
+    touches: [weatherKey, propertiesKey, timersKey],
+    isToldHere: true,
+  });
   const choosing = useWrite(
     'choose-weather',
     async (id: string) =>
@@ -132,7 +141,7 @@ function Editor({ stored, property, homes }: EditorProps) {
   const removing = useWrite('remove-weather', removeWeather, {
     touches: [weatherKey, propertiesKey, timersKey],
   });
-  const save = async (): Promise<boolean> => {
+  const save = async (over = kept?.version ?? 0): Promise<boolean> => {
     const { latitude, ...rest } = draft;
     const read = readWeather({ ...rest, ...(latitude !== null && { latitude }) });
     if (!read.ok) {
@@ -140,10 +149,15 @@ function Editor({ stored, property, homes }: EditorProps) {
       return false;
     }
     setTrouble(null);
-    const done = await saving.write(read.value);
+    const done = await saving.write({ file: read.value, over });
     if (!done) return false;
-    setKept(done.answer);
-    if (property && !(await choosing.write(done.answer.id))) return false;
+    if ('theirs' in done.answer) {
+      setTheirs(done.answer.theirs);
+      return false;
+    }
+    setTheirs(null);
+    setKept(done.answer.saved);
+    if (property && !(await choosing.write(done.answer.saved.id))) return false;
     setSaved(true);
     void message.success('Saved.');
     return true;
@@ -224,6 +238,19 @@ function Editor({ stored, property, homes }: EditorProps) {
         )
       }
     >
+      {theirs && (
+        <Meanwhile
+          what="This weather"
+          isWriting={saving.isWriting}
+          onTakeTheirs={() => {
+            setBefore(theirs.document);
+            setDraft(theirs.document);
+            setKept(theirs);
+            setTheirs(null);
+          }}
+          onSaveMine={() => void save(theirs.version)}
+        />
+      )}
       {trouble && <Alert type="error" showIcon title={trouble} />}
       <div className="weather-body">
         <section className="sheet">
@@ -249,7 +276,7 @@ function Editor({ stored, property, homes }: EditorProps) {
           <YearOfWeather draft={draft} />
         </section>
       </div>
-      <LeaveGuard isChanged={isChanged && mayChange} save={save} what="The weather has" />
+      <LeaveGuard isChanged={isChanged && mayChange} save={() => save()} what="The weather has" />
     </Page>
   );
 }

@@ -1,4 +1,4 @@
-import { civilDateOf, weekdayOf, type DayNumber } from '../../civil-time/index.js';
+import { asDayNumber, civilDateOf, weekdayOf, type DayNumber } from '../../civil-time/index.js';
 
 /**
  * The Gregorian calendar, weekdays included, repeats every 400 years: 146,097 days, 20,871 weeks.
@@ -14,8 +14,8 @@ let packed: Uint16Array | null = null;
 /** Weekday, month and day of month of every day of the cycle; made once, it is the same for all. */
 function cycle(): Uint16Array {
   packed ??= Uint16Array.from({ length: CYCLE_DAYS }, (_, day) => {
-    const { month, day: dayOfMonth } = civilDateOf(day as DayNumber);
-    return (((weekdayOf(day as DayNumber) << MONTH_BITS) | month) << DAY_BITS) | dayOfMonth;
+    const { month, day: dayOfMonth } = civilDateOf(asDayNumber(day));
+    return (((weekdayOf(asDayNumber(day)) << MONTH_BITS) | month) << DAY_BITS) | dayOfMonth;
   });
   return packed;
 }

@@ -1,4 +1,4 @@
-import { type DayNumber } from '../../civil-time/index.js';
+import { asDayNumber, type DayNumber } from '../../civil-time/index.js';
 import { CYCLE_DAYS } from './calendar-cycle.js';
 import {
   ALL_MONTHS,
@@ -46,7 +46,7 @@ export function firstCoincidence(
       let day = lower + modulo(both.residue - lower, both.modulus);
       for (let step = 0; step < steps && (best === null || day < best); step++) {
         if (isMeeting(a, b, later, day, ofA.deferred, ofB.deferred)) {
-          best = day as DayNumber;
+          best = asDayNumber(day);
           break;
         }
         day += both.modulus;
@@ -66,7 +66,7 @@ function isMeeting(
   deferredA: number,
   deferredB: number,
 ): boolean {
-  const [dayA, dayB] = [day as DayNumber, (day + later) as DayNumber];
+  const [dayA, dayB] = [asDayNumber(day), asDayNumber(day + later)];
   return (
     calendarAllows(a.pattern, dayA, a.months) &&
     calendarAllows(b.pattern, dayB, b.months) &&
@@ -127,8 +127,8 @@ function datesMeet(a: MonthlyPattern, b: MonthlyPattern, later: number): boolean
   if (later > LONGEST_LOOK || (isWholeWeekly(a) && isWholeWeekly(b))) return true;
   for (let day = 0; day < FOUR_YEARS; day++)
     if (
-      dateAllows(a.pattern, day as DayNumber, a.months) &&
-      dateAllows(b.pattern, (day + later) as DayNumber, b.months)
+      dateAllows(a.pattern, asDayNumber(day), a.months) &&
+      dateAllows(b.pattern, asDayNumber(day + later), b.months)
     )
       return true;
   return false;

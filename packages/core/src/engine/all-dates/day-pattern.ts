@@ -1,4 +1,4 @@
-import { parseDate, type DayNumber } from '../../civil-time/index.js';
+import { asDayNumber, parseDate, type DayNumber } from '../../civil-time/index.js';
 import { exhaustive } from '../../kernel/index.js';
 import type { Plan, ProgramSettings } from '../../settings/index.js';
 import { packedDayOfMonth, packedFacts, packedMonth, packedWeekday } from './calendar-cycle.js';
@@ -110,7 +110,7 @@ const dateAllowed = ({ daysOfMonth, skipsFeb29 }: DayPattern, facts: number): bo
 /** True when each of the `count` days before a day is blocked. */
 export function blockedBefore(pattern: BlockedDays, day: DayNumber, count: number): boolean {
   for (let back = 1; back <= count; back++) {
-    const facts = packedFacts((day - back) as DayNumber);
+    const facts = packedFacts(asDayNumber(day - back));
     const weekday = (pattern.blockedWeekdays >> packedWeekday(facts)) & 1;
     const dayOfMonth = (pattern.blockedDaysOfMonth >> packedDayOfMonth(facts)) & 1;
     if ((weekday | dayOfMonth) === 0) return false;

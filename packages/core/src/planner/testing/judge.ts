@@ -1,4 +1,5 @@
 import {
+  asTimerSeconds,
   addDays,
   dayOf,
   parseDate,
@@ -177,8 +178,8 @@ class Court {
       .some((flow) =>
         this.touchesForbidden({
           ...flow,
-          from: (flow.from + shift) as TimerSeconds,
-          to: (flow.to + shift) as TimerSeconds,
+          from: asTimerSeconds(flow.from + shift),
+          to: asTimerSeconds(flow.to + shift),
         }),
       );
   }
@@ -253,7 +254,7 @@ class Court {
     const { rules } = this.brief;
     const station = this.brief.stations.find((one) => one.number === number)!;
     const isExempt = station.head !== undefined && rules.exempt.includes(station.head);
-    for (let day = dayOf(from); day <= dayOf((to - 1) as TimerSeconds); day = addDays(day, 1)) {
+    for (let day = dayOf(from); day <= dayOf(asTimerSeconds(to - 1)); day = addDays(day, 1)) {
       const weekday = weekdayOf(day);
       if (rules.mowingWeekdays.includes(weekday)) return true;
       if (isExempt) continue;

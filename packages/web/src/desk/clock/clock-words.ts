@@ -1,4 +1,9 @@
-import { dayOf, type DayNumber, type TimerSeconds } from '@water-clock/core/civil-time';
+import {
+  asDayNumber,
+  dayOf,
+  type DayNumber,
+  type TimerSeconds,
+} from '@water-clock/core/civil-time';
 import { clockChanges, clockIn, type ClockChange } from '@water-clock/core/time-zones';
 import { clockTime, lengthInWords, shortDate } from '@water-clock/core/words';
 
@@ -7,7 +12,7 @@ const AHEAD_DAYS = 370;
 
 /** The changes of summer time in the year from a date on. */
 export const changesAhead = (timeZone: string, from: DayNumber): ClockChange[] =>
-  clockChanges(timeZone, from, (from + AHEAD_DAYS) as DayNumber);
+  clockChanges(timeZone, from, asDayNumber(from + AHEAD_DAYS));
 
 /** @example "Sun 1 Nov, 02:00: clocks go back 1 h" */
 export function changeWords({ at, offsetBeforeSeconds, offsetAfterSeconds }: ClockChange): string {

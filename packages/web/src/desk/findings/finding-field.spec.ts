@@ -1,9 +1,9 @@
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { parseDate } from '@water-clock/core/civil-time';
 import { check } from '@water-clock/core/findings';
 import { testPlan } from '../../testing/plans';
 import { fieldsOf } from './finding-field';
 
-const FROM = parseDate('2026-06-01') as DayNumber;
+const FROM = parseDate('2026-06-01')!;
 
 /** The first field of each finding of a plan, by code. */
 function firstFields(fields: Record<string, unknown> = {}): Record<string, string | undefined> {

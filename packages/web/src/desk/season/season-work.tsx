@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { civilDateOf, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
 import {
   monthTargets,
   withPercents,
@@ -217,7 +217,7 @@ function Steps({ table, place, edit }: StepsProps) {
           <ol>
             {table.steps.map(({ date, month }) => (
               <li key={date}>
-                <span className="season-date">{longDate(parseDate(date) as DayNumber)}</span>{' '}
+                <span className="season-date">{longDate(parseDate(date)!)}</span>{' '}
                 <strong>{setWords(month)}</strong>
               </li>
             ))}

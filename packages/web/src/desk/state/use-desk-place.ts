@@ -1,4 +1,4 @@
-import { formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { asDayNumber, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { useCallback, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { todayHere } from '../../format/today';
@@ -25,7 +25,7 @@ export function useDeskPlace(): DeskPlace {
   const today = parseDate(todayHere())!;
   const from = dateOf('from') ?? today;
   const night = dateOf('night') ?? from;
-  const since = Math.min(from, night) as DayNumber;
+  const since = asDayNumber(Math.min(from, night));
   const board = search.get('board') === 'year' ? 'year' : 'nights';
   const isTrueTime = search.get('time') === 'true';
   const asked = search.get('mode');

@@ -1,4 +1,10 @@
-import { addDays, civilDateOf, weekdayOf, type DayNumber } from '@water-clock/core/civil-time';
+import {
+  asDayNumber,
+  addDays,
+  civilDateOf,
+  weekdayOf,
+  type DayNumber,
+} from '@water-clock/core/civil-time';
 import {
   counted,
   dateAndTime,
@@ -47,7 +53,7 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
 
   const nightAt = (target: EventTarget): DayNumber | null => {
     const day = (target as Element).closest('[data-night]')?.getAttribute('data-night');
-    return day ? (Number(day) as DayNumber) : null;
+    return day ? asDayNumber(Number(day)) : null;
   };
   const onKeyDown = (event: KeyboardEvent) => {
     const at = nightAt(event.target);

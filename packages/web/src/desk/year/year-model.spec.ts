@@ -1,8 +1,8 @@
-import { formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { formatDate, parseDate } from '@water-clock/core/civil-time';
 import { testPlan } from '../../testing/plans';
 import { nightOf, yearModel } from '../../computing/year-model';
 
-const SINCE = parseDate('2026-06-17') as DayNumber;
+const SINCE = parseDate('2026-06-17')!;
 const MINUTE = 60;
 
 it('has every night of twelve months, from the first of the month on', () => {
@@ -33,7 +33,7 @@ it('finds in January the percentage that collides in July only', () => {
     timer: { season: { modes: ['monthly'] } },
     controller: { season: { mode: 'monthly', percents } },
   });
-  const { months, first } = yearModel(plan, parseDate('2026-01-20') as DayNumber);
+  const { months, first } = yearModel(plan, parseDate('2026-01-20')!);
   expect(months.map(({ percents: [a] }) => a)).toEqual(percents);
   const colliding = months.filter(({ nights }) => nights.some(({ collisions }) => collisions > 0));
   // The night of 30 June ends in July: its run is begun on the 2nd, a Thursday.

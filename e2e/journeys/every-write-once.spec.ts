@@ -1,0 +1,548 @@
+import type { HTTPRequest, Page } from 'puppeteer-core';
+import { WRITE_NAMES, type WriteName } from '../../packages/web/src/api/write-names.js';
+import {
+  clickButton,
+  clickMenuItem,
+  clickOn,
+  goTo,
+  labelled,
+  typeInCell,
+} from '../support/desk.js';
+import { setStage } from '../support/stage.js';
+
+/** How a write is come to on the screens, and what is sent for it. */
+interface Exercise {
+  /** The request, once and no more: "POST /rule-sets", with * for an id. */
+  readonly sends: string;
+  /** Goes to where the button is; gives how it is found. */
+  readonly come: (page: Page) => Promise<string>;
+  /** Who presses it; nobody: not signed in. Otherwise a technician. */
+  readonly by?: 'Greta Holloway' | null;
+}
+
+const stage = setStage({ demo: true, hasSimulator: true });
+const empty = setStage({ demo: false, isSignedIn: false });
+
+const button = (words: string) => `::-p-xpath(.//button[normalize-space()="${words}"])`;
+const beginning = (words: string) =>
+  `::-p-xpath(.//button[starts-with(normalize-space(), "${words}")][not(@disabled)])`;
+const inDialog = (words: string) =>
+  `::-p-xpath(.//*[contains(@class, "ant-modal")]//button[normalize-space()="${words}"])`;
+
+const open = (page: Page, path: string) => goTo(page, `${stage.url()}${path}`);
+
+async function fill(page: Page, selector: string, text: string): Promise<void> {
+  const field = await page.waitForSelector(selector, { visible: true });
+  await field!.click({ count: 3 });
+  await page.keyboard.type(text);
+}
+
+/** The field below or after a label. */
+const field = (label: string) =>
+  `::-p-xpath(.//label[starts-with(normalize-space(), "${label}")]/following::input[1])`;
+
+const aRuleSet = (district: string) => ({
+  document: {
+    format: 'waterclock.rules/1',
+    district,
+    periods: [{ from: '2026-01-01', houses: [{ houses: 'all', digits: [] }] }],
+  },
+});
+const aWeather = (name: string) => ({
+  document: {
+    format: 'waterclock.weather/1',
+    name,
+    latitude: 38,
+    record: { kind: 'daily', days: [] },
+  },
+});
+const aHome = (name: string) => ({ name });
+
+/** Something new of the firm's, so that no exercise rests on another; gives its id. */
+const made = async (path: string, body: unknown): Promise<string> =>
+  (await stage.ask<{ id: string }>('POST', path, body)).id;
+
+const aTimerType = async (name: string) => {
+  const [like] = await stage.ask<{ summary: string; capability: object; handling: object }[]>(
+    'GET',
+    '/timer-types',
+  );
+  return {
+    name,
+    summary: 'made to be changed',
+    capability: like!.capability,
+    handling: like!.handling,
+  };
+};
+
+const aTimer = () => stage.timerOf('Carport');
+
+/** A visit to a timer that is open, begun anew where the last one has ended. */
+async function aVisit(): Promise<string> {
+  const { id } = await aTimer();
+  const known = await stage.ask<{ id: string; endedAt: string | null }[]>(
+    'GET',
+    `/timers/${id}/visits`,
+  );
+  return (
+    known.find(({ endedAt }) => endedAt === null)?.id ?? (await made(`/timers/${id}/visits`, {}))
+  );
+}
+
+async function aSheet(): Promise<void> {
+  const { id } = await aTimer();
+  const { document } = await stage.ask<{ document: unknown }>(
+    'GET',
+    `/timers/${id}/settings?on=2026-06-01`,
+  );
+  await made(`/timers/${id}/copies`, { reason: 'left', name: '', document });
+}
+
+async function onVisit(page: Page, step: string): Promise<void> {
+  await aVisit();
+  await open(page, `/timers/${(await aTimer()).id}/visit/${step}`);
+}
+
+/** The sheet is left, so that there is something to be shared. */
+async function leaveSheet(page: Page): Promise<void> {
+  await aSheet();
+  await onVisit(page, 'leave');
+  await page.waitForSelector(beginning('Leave this sheet'));
+}
+
+const askedFirst = async (page: Page, path: string, first: string, then: string) => {
+  await open(page, path);
+  await clickOn(page, beginning(first));
+  await page.waitForSelector(inDialog(then), { visible: true });
+  return inDialog(then);
+};
+
+const giveFile = (page: Page, text: string) =>
+  page.$eval(
+    '.ant-modal input[type="file"]',
+    (input, content) => {
+      const data = new DataTransfer();
+      data.items.add(new File([content], 'home.property.json'));
+      input.files = data.files;
+      input.dispatchEvent(new Event('change', { bubbles: true }));
+    },
+    text,
+  );
+
+/** A home as a file, with something changed; the dialog that takes it is open. */
+async function importing(page: Page, note: string): Promise<string> {
+  const { propertyId } = await aTimer();
+  const file = await stage.ask<{ property: object }>('GET', `/properties/${propertyId}/file`);
+  await open(page, '/properties');
+  await clickButton(page, 'Import…');
+  await page.waitForSelector('.ant-modal input[type="file"]');
+  return JSON.stringify({ ...file, property: { ...file.property, gateNotes: note } });
+}
+
+const EXERCISES: Record<WriteName, Exercise> = {
+  'add-copy': {
+    sends: 'POST /timers/*/copies',
+    come: async (page) => {
+      await goTo(page, `${await stage.deskOf('Garage timer')}&mode=season`);
+      await clickOn(page, button('Plan the winter copy'));
+      return button('Keep as the winter copy');
+    },
+  },
+  'add-person': {
+    sends: 'POST /people',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await open(page, '/firm');
+      await fill(page, '#name', 'Wendel Ash');
+      await fill(page, '#email', 'wendel@quillhaven.example');
+      await fill(page, '#password', 'a long enough password');
+      return button('Add');
+    },
+  },
+  'add-property': {
+    sends: 'POST /properties',
+    come: async (page) => {
+      await open(page, '/properties/new');
+      await fill(page, '#name', 'Twice pressed');
+      return button('Add the property');
+    },
+  },
+  'add-rules': {
+    sends: 'POST /rule-sets',
+    come: async (page) => {
+      await open(page, '/rules/new');
+      await fill(page, field('District'), 'Upper Quillhaven');
+      return button('Save the rules');
+    },
+  },
+  'add-timer': {
+    sends: 'POST /properties/*/timers',
+    come: async (page) => {
+      await open(page, `/properties/${(await aTimer()).propertyId}`);
+      await clickButton(page, 'Add a timer');
+      await fill(page, '.ant-modal #name', 'Back wall');
+      return inDialog('Add the timer');
+    },
+  },
+  'add-timer-type': {
+    sends: 'POST /timer-types',
+    come: async (page) => {
+      await open(page, '/timer-types/new?like=wall-12');
+      await fill(page, field('Name you will know it by'), 'Twelve, pressed twice');
+      return button('Add the type');
+    },
+  },
+  'add-weather': {
+    sends: 'POST /weather',
+    come: async (page) => {
+      await open(page, '/weather/new');
+      await fill(page, field('Where it was read'), 'Far hill');
+      await fill(page, field('Latitude'), '38');
+      await clickOn(page, '::-p-xpath(.//label[contains(., "Simulated station")])');
+      return button('Save the weather');
+    },
+  },
+  'archive-property': {
+    sends: 'PUT /properties/*/archived',
+    come: async (page) =>
+      askedFirst(
+        page,
+        `/properties/${await made('/properties', aHome('Moved away'))}`,
+        'Archive',
+        'Archive it',
+      ),
+  },
+  'begin-visit': {
+    sends: 'POST /timers/*/visits',
+    come: async (page) => {
+      await open(page, `/timers/${(await stage.timerOf('Boat shed')).id}/visit`);
+      return button('Begin a visit');
+    },
+  },
+  'change-clock': {
+    sends: 'PATCH /session',
+    come: async (page) => {
+      await open(page, '/rules');
+      await (await labelled(page, 'You: Ines Marlow')).click();
+      return '::-p-xpath(.//li[contains(@class, "ant-dropdown-menu-item")][contains(., "-hour clock")])';
+    },
+  },
+  'change-copy': {
+    sends: 'PATCH /copies/*',
+    come: async (page) => {
+      await aSheet();
+      const copies = await stage.ask<{ id: string; isInTimer: boolean }[]>(
+        'GET',
+        `/timers/${(await aTimer()).id}/copies`,
+      );
+      await open(page, `/copies/${copies.find(({ isInTimer }) => !isInTimer)!.id}`);
+      return button('The timer holds this one');
+    },
+  },
+  'change-customary': {
+    sends: 'PUT /firm/customary',
+    come: async (page) => {
+      await open(page, '/firm');
+      await typeInCell(page, 'spray, minutes a watering', '11');
+      return button('Save the table');
+    },
+  },
+  'change-firm': {
+    sends: 'PATCH /firm',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await open(page, '/firm');
+      return '::-p-xpath(.//label[contains(@class, "ant-radio-wrapper")][starts-with(., "US")])';
+    },
+  },
+  'change-job': {
+    sends: 'PATCH /jobs/*',
+    come: async (page) => {
+      const document = { kind: 'station', station: 1, faults: ['leak'], note: '' };
+      await stage.ask('POST', `/visits/${await aVisit()}/entries`, {
+        id: crypto.randomUUID(),
+        seen: 0,
+        observedAt: new Date().toISOString(),
+        document,
+      });
+      await open(page, `/properties/${(await aTimer()).propertyId}`);
+      return '.visit-jobs li[data-done="false"] input';
+    },
+  },
+  'change-property': {
+    sends: 'PUT /properties/*',
+    come: async (page) => {
+      await open(page, `/properties/${await made('/properties', aHome('Changed once'))}/edit`);
+      await fill(page, '#name', 'Changed one time');
+      return button('Save the property');
+    },
+  },
+  'change-rules': {
+    sends: 'PUT /rule-sets/*',
+    come: async (page) => {
+      await open(page, `/rules/${await made('/rule-sets', aRuleSet('Lower Quillhaven'))}`);
+      return button('Save the rules');
+    },
+  },
+  'change-timer': {
+    sends: 'PATCH /timers/*',
+    come: async (page) => {
+      await open(page, `/properties/${(await aTimer()).propertyId}`);
+      await clickOn(page, '[aria-label="Does the timer hold a backup of its own"]');
+      return '::-p-xpath(.//div[contains(@class, "ant-select-item-option")][contains(., "yes")])';
+    },
+  },
+  'change-timer-type': {
+    sends: 'PUT /timer-types/*',
+    come: async (page) => {
+      await open(
+        page,
+        `/timer-types/${await made('/timer-types', await aTimerType('Changed once'))}`,
+      );
+      await fill(page, field('How to tell it'), 'grey, with a door');
+      return button('Save the type');
+    },
+  },
+  'change-weather': {
+    sends: 'PUT /weather/*',
+    come: async (page) => {
+      await open(page, `/weather/${await made('/weather', aWeather('Mill'))}`);
+      await fill(page, field('Where it was read'), 'Old mill');
+      return button('Save the weather');
+    },
+  },
+  'choose-weather': {
+    sends: 'PUT /properties/*',
+    come: async (page) => {
+      await open(page, `/weather/new?for=${await made('/properties', aHome('Dry corner'))}`);
+      await fill(page, field('Latitude'), '38');
+      await clickOn(page, '::-p-xpath(.//label[contains(., "Simulated station")])');
+      return button('Save the weather');
+    },
+  },
+  'command-simulator': {
+    sends: 'POST /timers/*/simulator/commands',
+    come: async (page) => {
+      const { id } = await stage.timerOf('Garage timer');
+      await made(`/timers/${id}/visits`, {});
+      await open(page, `/timers/${id}/visit/walk`);
+      await clickButton(page, 'Use a simulated one');
+      return button('Turn it on');
+    },
+  },
+  'connect-simulator': {
+    sends: 'PUT /timers/*/simulator',
+    come: async (page) => {
+      await onVisit(page, 'walk');
+      return button('Use a simulated one');
+    },
+  },
+  'end-visit': {
+    sends: 'PATCH /visits/*',
+    come: async (page) => {
+      await leaveSheet(page);
+      await clickOn(page, beginning('End the visit'));
+      return inDialog('End the visit all the same');
+    },
+  },
+  'import-property': {
+    sends: 'POST /property-files',
+    come: async (page) => {
+      await giveFile(page, await importing(page, 'Ring three times'));
+      return beginning('Bring it in');
+    },
+  },
+  'leave-sheet': {
+    sends: 'POST /timers/*/sheets',
+    come: async (page) => {
+      await leaveSheet(page);
+      return beginning('Leave this sheet');
+    },
+  },
+  'preview-import': {
+    sends: 'POST /property-files/preview',
+    come: async (page) => {
+      const text = await importing(page, 'Ring four times');
+      // A file is chosen in a window of the browser's own: what that brings is pressed in its place.
+      await page.evaluate((content) => {
+        const pressed = document.createElement('button');
+        pressed.id = 'chosen-file';
+        pressed.style.cssText = 'position:fixed;top:0;left:0;z-index:5000';
+        pressed.textContent = 'the file';
+        pressed.onclick = () => {
+          const input = document.querySelector<HTMLInputElement>('.ant-modal input[type="file"]')!;
+          const data = new DataTransfer();
+          data.items.add(new File([content], 'home.property.json'));
+          input.files = data.files;
+          input.dispatchEvent(new Event('change', { bubbles: true }));
+        };
+        document.querySelector('.ant-modal-body')!.append(pressed);
+      }, text);
+      return '#chosen-file';
+    },
+  },
+  'remove-rules': {
+    sends: 'DELETE /rule-sets/*',
+    come: async (page) =>
+      askedFirst(
+        page,
+        `/rules/${await made('/rule-sets', aRuleSet('No more'))}`,
+        'Take away',
+        'Take them away',
+      ),
+  },
+  'remove-timer-type': {
+    sends: 'DELETE /timer-types/*',
+    come: async (page) =>
+      askedFirst(
+        page,
+        `/timer-types/${await made('/timer-types', await aTimerType('No more'))}`,
+        'Take out',
+        'Take it out',
+      ),
+  },
+  'remove-weather': {
+    sends: 'DELETE /weather/*',
+    come: async (page) =>
+      askedFirst(
+        page,
+        `/weather/${await made('/weather', aWeather('No more'))}`,
+        'Take away',
+        'Take it away',
+      ),
+  },
+  'save-as-found': {
+    sends: 'POST /timers/*/copies',
+    come: async (page) => {
+      await open(page, `/timers/${(await aTimer()).id}/as-found`);
+      await clickOn(page, beginning('Begin from copy'));
+      await page.waitForSelector('.as-found-findings');
+      for (;;) {
+        const next = await page.waitForSelector('.as-found-bar .ant-btn-primary');
+        if (await next!.evaluate((one) => one.textContent.includes('Save as found'))) break;
+        await next!.click();
+      }
+      return button('Save as found');
+    },
+  },
+  'save-as-left': {
+    sends: 'POST /timers/*/copies',
+    come: async (page) => {
+      await goTo(page, await stage.deskOf('Boat shed'));
+      await labelled(page, 'Program A, start 1');
+      await clickButton(page, 'This timer');
+      await clickMenuItem(page, 'As left: the timer holds these settings now');
+      return inDialog('The timer holds just this');
+    },
+  },
+  'save-settings': {
+    sends: 'PUT /timers/*/settings',
+    come: async (page) => {
+      await goTo(page, await stage.deskOf('Carport'));
+      await typeInCell(page, 'Program A, start 1', '0217');
+      return button('Save settings');
+    },
+  },
+  'save-yard': {
+    sends: 'PUT /timers/*/yard',
+    come: async (page) => {
+      await open(page, `/timers/${(await aTimer()).id}/yard`);
+      await typeInCell(page, 'Station 1, name', 'By the kerb');
+      return button('Save the yard');
+    },
+  },
+  'set-up': {
+    sends: 'POST /setup',
+    by: null,
+    come: async (page) => {
+      await goTo(page, `${empty.url()}/sign-in`);
+      await fill(page, '[name="firm"]', 'Quillhaven Sprinkler Care');
+      await fill(page, '[name="name"]', 'Ines Marlow');
+      await fill(page, '[name="email"]', 'ines@quillhaven.example');
+      await fill(page, '[name="password"]', 'a long enough password');
+      return button('Set up and begin');
+    },
+  },
+  'share-sheet': {
+    sends: 'POST /sheets/*/links',
+    come: async (page) => {
+      await leaveSheet(page);
+      await clickOn(page, beginning('Leave this sheet'));
+      return button('Make a link');
+    },
+  },
+  'sign-in': {
+    sends: 'POST /session',
+    by: null,
+    come: async (page) => {
+      await goTo(page, `${stage.url()}/sign-in`);
+      await fill(page, '[name="email"]', 'nobody@quillhaven.example');
+      await fill(page, '[name="password"]', 'not a password of theirs');
+      return button('Sign in');
+    },
+  },
+  'sign-in-demo': {
+    sends: 'POST /session/demo',
+    by: null,
+    come: async (page) => {
+      await goTo(page, `${stage.url()}/sign-in`);
+      return beginning('Tobias Fenn');
+    },
+  },
+  'sign-out': {
+    sends: 'DELETE /session',
+    by: null,
+    come: async (page) => {
+      await goTo(page, `${stage.url()}/sign-in`);
+      await clickOn(page, beginning('Tobias Fenn'));
+      await (await labelled(page, 'You: Tobias Fenn')).click();
+      return '::-p-xpath(.//li[contains(@class, "ant-dropdown-menu-item")][normalize-space()="Sign out"])';
+    },
+  },
+  'visit-entry': {
+    sends: 'POST /visits/*/entries',
+    come: async (page) => {
+      await onVisit(page, 'walk');
+      return button('Fine');
+    },
+  },
+  'withdraw-link': {
+    sends: 'DELETE /links/*',
+    come: async (page) => {
+      await leaveSheet(page);
+      await clickOn(page, beginning('Leave this sheet'));
+      await clickButton(page, 'Make a link');
+      await clickOn(page, beginning('Withdraw'));
+      return inDialog('Withdraw it');
+    },
+  },
+};
+
+/** A request as exercises name it, ids left out. */
+const nameOf = (request: HTTPRequest): string => {
+  const path = new URL(request.url()).pathname.replace(/^\/api/, '');
+  return `${request.method()} ${path.replace(/[\da-f]{8}-[\da-f-]{27}/g, '*')}`;
+};
+
+it.each(WRITE_NAMES.map((name) => [name]))('%s: pressed twice, it is sent once', async (name) => {
+  const { sends, come, by } = EXERCISES[name];
+  const page = by === undefined ? await stage.newPage() : await stage.pageOf(by);
+  const selector = await come(page);
+  const sent: string[] = [];
+  page.on('request', (request) => {
+    if (request.url().includes('/api/') && request.method() !== 'GET') sent.push(nameOf(request));
+  });
+  const pressed = await page.waitForSelector(selector, { visible: true });
+  await page.locator(selector).wait();
+  await page.waitForNetworkIdle({ idleTime: 100 });
+  // The answer comes late, as it does on a weak signal: the second press falls into the waiting.
+  await page.emulateNetworkConditions({ download: 1e6, upload: 1e6, latency: 150 });
+  await pressed!.click({ count: 2 });
+  await page.waitForNetworkIdle({ idleTime: 400 });
+  expect(sent.filter((one) => one === sends)).toEqual([sends]);
+  const writes = await page.evaluate(() =>
+    performance.getEntriesByType('mark').map((mark) => mark.name),
+  );
+  expect(writes).toContain(`write ${name}`);
+  await page.close();
+});

@@ -1,0 +1,2945 @@
+// Written by `npm run api-types` from the server's description of its API. Not changed by hand.
+export interface paths {
+  readonly '/api/copies/{copyId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives one saved copy with its settings. */
+    readonly get: operations['copiesOne'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    /** Names a copy, or says that it is what the timer holds now. */
+    readonly patch: operations['copiesChange'];
+    readonly trace?: never;
+  };
+  readonly '/api/firm': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    /** Changes the firm's name, telephone, units or currency. */
+    readonly patch: operations['peopleChangeFirm'];
+    readonly trace?: never;
+  };
+  readonly '/api/firm/customary': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Changes what the firm waters by the minute. */
+    readonly put: operations['peopleSetCustomary'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/jobs/{jobId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    /** Says that a job is done, or is not. */
+    readonly patch: operations['visitsChangeJob'];
+    readonly trace?: never;
+  };
+  readonly '/api/links/{linkId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    /** Withdraws a link. */
+    readonly delete: operations['sheetsWithdraw'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/people': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the people of the firm. */
+    readonly get: operations['peopleList'];
+    readonly put?: never;
+    /** Adds somebody to the firm. */
+    readonly post: operations['peopleAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/plans': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Makes the plan with the fewest programs of a brief; nothing is stored. */
+    readonly post: operations['planningPlan'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Finds properties by words, with the outlook of their timers. */
+    readonly get: operations['propertiesFind'];
+    readonly put?: never;
+    /** Adds a property. */
+    readonly post: operations['propertiesAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties/{propertyId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives one property. */
+    readonly get: operations['propertiesOne'];
+    /** Changes a property, made from a version of it. */
+    readonly put: operations['propertiesChange'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties/{propertyId}/archived': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Archives a property, or brings it back. */
+    readonly put: operations['propertiesSetArchived'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties/{propertyId}/file': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives a whole property as a file. */
+    readonly get: operations['propertyFilesExport'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties/{propertyId}/jobs': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the jobs at a property. */
+    readonly get: operations['visitsJobsOf'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties/{propertyId}/timers': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the timers of a property, each with its outlook. */
+    readonly get: operations['propertiesTimers'];
+    readonly put?: never;
+    /** Adds a timer with its first settings. */
+    readonly post: operations['timersAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/property-files': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Imports a property file; nothing that is there is removed. */
+    readonly post: operations['propertyFilesImport'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/property-files/preview': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Tells what an import of a property file would add and change. */
+    readonly post: operations['propertyFilesPreview'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rule-sets': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the local rules of all districts. */
+    readonly get: operations['rulesList'];
+    readonly put?: never;
+    /** Adds the rules of a district. */
+    readonly post: operations['rulesAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rule-sets/{ruleSetId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Changes the rules of a district, made from a version of them. */
+    readonly put: operations['rulesChange'];
+    readonly post?: never;
+    /** Takes the rules of a district away; its homes go by none. */
+    readonly delete: operations['rulesRemove'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/session': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells who is signed in, and their firm. */
+    readonly get: operations['peopleSession'];
+    readonly put?: never;
+    /** Signs somebody in by e-mail and password. */
+    readonly post: operations['peopleSignIn'];
+    /** Ends the session. */
+    readonly delete: operations['peopleSignOut'];
+    readonly options?: never;
+    readonly head?: never;
+    /** Changes how the person who is signed in reads times. */
+    readonly patch: operations['peopleSetPreferences'];
+    readonly trace?: never;
+  };
+  readonly '/api/session/demo': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Signs in as a person of the demo data. */
+    readonly post: operations['peopleSignInAsDemo'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/setup': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Sets up the first firm and its owner, and signs them in. */
+    readonly post: operations['peopleSetUp'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/shared/{token}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the sheet that a link leads to, and nothing else. */
+    readonly get: operations['sheetsShared'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/shared/{token}/sheet.pdf': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the sheet that a link leads to as a PDF. */
+    readonly get: operations['sheetsSharedPdf'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/sheets/{sheetId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives one sheet. */
+    readonly get: operations['sheetsOne'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/sheets/{sheetId}/links': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Makes a link that leads to a sheet for some days. */
+    readonly post: operations['sheetsShare'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/sheets/{sheetId}/sheet.pdf': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives a sheet as a PDF. */
+    readonly get: operations['sheetsPdf'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timer-types': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the firm's timer types. */
+    readonly get: operations['timerTypesList'];
+    readonly put?: never;
+    /** Adds a timer type. */
+    readonly post: operations['timerTypesAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timer-types/{timerTypeId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Changes a timer type, and what its timers can do. */
+    readonly put: operations['timerTypesChange'];
+    readonly post?: never;
+    /** Takes a timer type out of the library; its timers stay as they are. */
+    readonly delete: operations['timerTypesRemove'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timer-types/{timerTypeId}/preview': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Tells which timers a change of their type would break. */
+    readonly post: operations['timerTypesPreview'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives one timer with its property. */
+    readonly get: operations['timersOne'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    /** Names a timer, or says whether it holds a backup of its own. */
+    readonly patch: operations['timersChange'];
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/copies': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the saved copies of a timer, the newest first. */
+    readonly get: operations['copiesList'];
+    readonly put?: never;
+    /** Keeps a copy of settings: as found, as left, or planned. */
+    readonly post: operations['copiesAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/settings': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the settings of a timer, with the rules that hold on a date. */
+    readonly get: operations['timersSettings'];
+    /** Saves settings, made from a version of them, and keeps a copy. */
+    readonly put: operations['timersSaveSettings'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/sheets': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the sheets that were left at a timer, the newest first. */
+    readonly get: operations['sheetsList'];
+    readonly put?: never;
+    /** Keeps the sheet that is left at a timer. */
+    readonly post: operations['sheetsAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/simulator': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells what the simulated timer shows and waters now. */
+    readonly get: operations['simulatorState'];
+    /** Hangs a simulated timer in the place of the one on the wall. */
+    readonly put: operations['simulatorHangUp'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/simulator/commands': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Gives the simulated timer a command. */
+    readonly post: operations['simulatorCommand'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/simulator/log.csv': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives what the simulated timer has watered, as CSV. */
+    readonly get: operations['simulatorLog'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/simulator/stations/{station}/reading': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Reads a station of the simulated timer with the meter. */
+    readonly get: operations['simulatorReading'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/visits': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the visits to a timer, the newest first. */
+    readonly get: operations['visitsList'];
+    readonly put?: never;
+    /** Begins a visit. */
+    readonly post: operations['visitsBegin'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/yard': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the yard of a timer. */
+    readonly get: operations['timersYard'];
+    /** Saves a yard, made from a version of it. */
+    readonly put: operations['timersSaveYard'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/visits/{visitId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives one visit with all that was done and seen. */
+    readonly get: operations['visitsOne'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    /** Ends a visit, or opens it again. */
+    readonly patch: operations['visitsChange'];
+    readonly trace?: never;
+  };
+  readonly '/api/visits/{visitId}/entries': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Records what was done or seen on a visit. */
+    readonly post: operations['visitsAddEntry'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/weather': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the weather that is known, by place. */
+    readonly get: operations['weatherList'];
+    readonly put?: never;
+    /** Adds the weather of a place. */
+    readonly post: operations['weatherAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/weather/{weatherId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the weather of one place. */
+    readonly get: operations['weatherOne'];
+    /** Changes the weather of a place, made from a version of it. */
+    readonly put: operations['weatherChange'];
+    readonly post?: never;
+    /** Takes the weather of a place away; its homes go by none. */
+    readonly delete: operations['weatherRemove'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/welcome': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells the door what it needs to know before anybody has signed in. */
+    readonly get: operations['peopleWelcome'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+}
+export type webhooks = Record<string, never>;
+export interface components {
+  schemas: {
+    readonly ArchivedChange: {
+      readonly archived: boolean;
+    };
+    readonly Brief: import('@water-clock/core/planner').Brief;
+    readonly BriefFields: {
+      readonly document: components['schemas']['Brief'];
+    };
+    readonly CopyAnswer: {
+      readonly document: components['schemas']['Plan'];
+      /** Format: uuid */
+      readonly id: string;
+      readonly isInTimer: boolean;
+      /** Format: date-time */
+      readonly madeAt: string;
+      readonly name: string;
+      /** @description Counts the copies of the timer */
+      readonly number: number;
+      readonly person: string;
+      /** @enum {string} */
+      readonly reason: 'as-found' | 'planned' | 'left';
+      readonly timer: components['schemas']['TimerAnswer'];
+    };
+    readonly CopyChange: {
+      /** @description It is believed to be what the timer holds now */
+      readonly isInTimer?: boolean;
+      readonly name?: string;
+    };
+    readonly CopyFields: {
+      readonly document: components['schemas']['Plan'];
+      /**
+       * Format: uuid
+       * @description Made by the device; sent twice it counts once
+       */
+      readonly id?: string;
+      /**
+       * Format: date-time
+       * @description When it was read off or left; absent: now
+       */
+      readonly madeAt?: string;
+      /** @default  */
+      readonly name?: string;
+      /** @enum {string} */
+      readonly reason: 'as-found' | 'planned' | 'left';
+    };
+    readonly CopyListing: {
+      /** Format: uuid */
+      readonly id: string;
+      readonly isInTimer: boolean;
+      /** Format: date-time */
+      readonly madeAt: string;
+      readonly name: string;
+      /** @description Counts the copies of the timer */
+      readonly number: number;
+      readonly person: string;
+      /** @enum {string} */
+      readonly reason: 'as-found' | 'planned' | 'left';
+    };
+    readonly Customary: import('@water-clock/core/needs').Customary;
+    readonly CustomaryFields: {
+      readonly document: components['schemas']['Customary'];
+    };
+    readonly DemoPerson: {
+      readonly firm: string;
+      /** Format: uuid */
+      readonly id: string;
+      readonly name: string;
+      /** @enum {string} */
+      readonly role: 'owner' | 'technician' | 'office';
+    };
+    readonly DemoSignInFields: {
+      /** Format: uuid */
+      readonly personId: string;
+    };
+    readonly EntryAnswer: {
+      readonly entry: components['schemas']['VisitEntry'];
+      /** Format: uuid */
+      readonly id: string;
+      readonly number: number;
+      /** Format: date-time */
+      readonly observedAt: string;
+      readonly person: string;
+      readonly seen: number;
+    };
+    readonly EntryFields: {
+      readonly document: components['schemas']['VisitEntry'];
+      /**
+       * Format: uuid
+       * @description Made by the device; sent twice it counts once
+       */
+      readonly id: string;
+      /** Format: date-time */
+      readonly observedAt: string;
+      /** @description The highest number of the visit that its maker had seen */
+      readonly seen: number;
+    };
+    readonly FirmAnswer: {
+      readonly currency: string;
+      readonly customary: components['schemas']['Customary'];
+      /** Format: uuid */
+      readonly id: string;
+      readonly name: string;
+      readonly phone: string;
+      /** @enum {string} */
+      readonly units: 'metric' | 'us';
+    };
+    readonly FirmChange: {
+      /**
+       * @description ISO 4217
+       * @example USD
+       */
+      readonly currency?: string;
+      readonly name?: string;
+      /** @description Whom a household phones */
+      readonly phone?: string;
+      /** @enum {string} */
+      readonly units?: 'metric' | 'us';
+    };
+    readonly ImportAnswer: {
+      /** @description Empty: all of it is here already */
+      readonly changes: readonly components['schemas']['ImportChange'][];
+      readonly name: string;
+      /**
+       * Format: uuid
+       * @description The property
+       */
+      readonly propertyId: string;
+    };
+    readonly ImportChange: {
+      /** @description What of it, in sentences */
+      readonly details: readonly string[];
+      /** @enum {string} */
+      readonly does: 'add' | 'change';
+      /** @example Timer "Garage timer" */
+      readonly what: string;
+    };
+    readonly JobAnswer: {
+      /** Format: date-time */
+      readonly doneAt: string | null;
+      readonly doneBy: string;
+      /** @enum {string} */
+      readonly fault:
+        | 'head-broken'
+        | 'head-tilted'
+        | 'head-clogged'
+        | 'leak'
+        | 'low-pressure'
+        | 'valve-stuck'
+        | 'no-valve'
+        | 'wrong-area';
+      /** Format: date-time */
+      readonly foundAt: string;
+      readonly foundBy: string;
+      /** Format: uuid */
+      readonly id: string;
+      readonly note: string;
+      readonly station: number;
+      readonly timer: string;
+      /** Format: uuid */
+      readonly timerId: string;
+    };
+    readonly JobChange: {
+      readonly isDone: boolean;
+    };
+    readonly LinkAnswer: {
+      /** Format: date-time */
+      readonly expiresAt: string;
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: date-time */
+      readonly madeAt: string;
+      /** @description Told this once only */
+      readonly token: string;
+    };
+    readonly LinkFields: {
+      /**
+       * @description For how many days it leads to the sheet
+       * @example 180
+       */
+      readonly days: number;
+    };
+    readonly LinkListing: {
+      /** Format: date-time */
+      readonly expiresAt: string;
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: date-time */
+      readonly madeAt: string;
+    };
+    readonly MeterAnswer: {
+      /** @description Null: no circuit */
+      readonly ohms: number | null;
+    };
+    readonly OpenStation: {
+      /** @description Empty: by hand */
+      readonly program: string;
+      readonly secondsLeft: number;
+      readonly station: number;
+    };
+    readonly PersonAnswer: {
+      /** @enum {string} */
+      readonly clock: '24' | '12';
+      readonly email: string;
+      /** Format: uuid */
+      readonly id: string;
+      readonly name: string;
+      /** @enum {string} */
+      readonly role: 'owner' | 'technician' | 'office';
+    };
+    readonly PersonFields: {
+      /** @example ines@quillhaven.example */
+      readonly email: string;
+      /** @example Ines Okafor */
+      readonly name: string;
+      readonly password: string;
+      /** @enum {string} */
+      readonly role: 'owner' | 'technician' | 'office';
+    };
+    readonly Plan: import('@water-clock/core/settings').Plan;
+    readonly PlannedAnswer: {
+      readonly feasible: boolean;
+      /** @description No plan has fewer programs */
+      readonly isProven?: boolean;
+      /** @description Each with its change and its plan */
+      readonly nearest?: readonly {
+        readonly [key: string]: unknown;
+      }[];
+      /** @description A plan, waterclock.plan/1 */
+      readonly plan?: {
+        readonly [key: string]: unknown;
+      };
+      readonly reasons?: readonly components['schemas']['PlanReason'][];
+    };
+    readonly PlanReason: {
+      /** @enum {string} */
+      readonly code: 'hours' | 'programs' | 'starts' | 'days' | 'piece';
+      readonly message: string;
+      readonly station: number | null;
+    };
+    readonly PreferencesChange: {
+      /** @enum {string} */
+      readonly clock: '24' | '12';
+    };
+    readonly PropertyAnswer: {
+      readonly address: string;
+      readonly archived: boolean;
+      readonly contactEmail: string;
+      readonly contactName: string;
+      readonly contactPhone: string;
+      readonly gateNotes: string;
+      /** Format: uuid */
+      readonly id: string;
+      readonly latitude: number | null;
+      readonly longitude: number | null;
+      readonly mowingWeekdays: readonly number[];
+      readonly name: string;
+      readonly ruleSetId: string | null;
+      readonly supplyKpa: number | null;
+      readonly supplyLpm: number | null;
+      /** @enum {string|null} */
+      readonly supplySource: 'mains' | 'bore' | 'tank' | 'pond' | 'reclaimed' | null;
+      readonly timeZone: string | null;
+      readonly town: string;
+      readonly version: number;
+      readonly waterPrice: number | null;
+      readonly weatherId: string | null;
+    };
+    readonly PropertyChange: {
+      /**
+       * @default
+       * @example 3 Alder Row
+       */
+      readonly address?: string;
+      /** @default  */
+      readonly contactEmail?: string;
+      /** @default  */
+      readonly contactName?: string;
+      /** @default  */
+      readonly contactPhone?: string;
+      /**
+       * @description How one gets in
+       * @default
+       */
+      readonly gateNotes?: string;
+      /** @example 40.21 */
+      readonly latitude?: number;
+      /** @example -107.36 */
+      readonly longitude?: number;
+      /**
+       * @description Monday = 1
+       * @default []
+       */
+      readonly mowingWeekdays?: readonly number[];
+      /** @example Plum cottage */
+      readonly name: string;
+      /**
+       * Format: uuid
+       * @description Absent: nobody knows the rules here
+       */
+      readonly ruleSetId?: string;
+      /** @description Kilopascal */
+      readonly supplyKpa?: number;
+      /** @description Litres a minute */
+      readonly supplyLpm?: number;
+      /** @enum {string} */
+      readonly supplySource?: 'mains' | 'bore' | 'tank' | 'pond' | 'reclaimed';
+      /** @example America/Denver */
+      readonly timeZone?: string;
+      /**
+       * @default
+       * @example Quillhaven
+       */
+      readonly town?: string;
+      /** @example 1 */
+      readonly version: number;
+      /** @description Of a cubic metre of water, in the firm's currency */
+      readonly waterPrice?: number;
+      /**
+       * Format: uuid
+       * @description Absent: no weather is known here
+       */
+      readonly weatherId?: string;
+    };
+    readonly PropertyFields: {
+      /**
+       * @default
+       * @example 3 Alder Row
+       */
+      readonly address?: string;
+      /** @default  */
+      readonly contactEmail?: string;
+      /** @default  */
+      readonly contactName?: string;
+      /** @default  */
+      readonly contactPhone?: string;
+      /**
+       * @description How one gets in
+       * @default
+       */
+      readonly gateNotes?: string;
+      /** @example 40.21 */
+      readonly latitude?: number;
+      /** @example -107.36 */
+      readonly longitude?: number;
+      /**
+       * @description Monday = 1
+       * @default []
+       */
+      readonly mowingWeekdays?: readonly number[];
+      /** @example Plum cottage */
+      readonly name: string;
+      /**
+       * Format: uuid
+       * @description Absent: nobody knows the rules here
+       */
+      readonly ruleSetId?: string;
+      /** @description Kilopascal */
+      readonly supplyKpa?: number;
+      /** @description Litres a minute */
+      readonly supplyLpm?: number;
+      /** @enum {string} */
+      readonly supplySource?: 'mains' | 'bore' | 'tank' | 'pond' | 'reclaimed';
+      /** @example America/Denver */
+      readonly timeZone?: string;
+      /**
+       * @default
+       * @example Quillhaven
+       */
+      readonly town?: string;
+      /** @description Of a cubic metre of water, in the firm's currency */
+      readonly waterPrice?: number;
+      /**
+       * Format: uuid
+       * @description Absent: no weather is known here
+       */
+      readonly weatherId?: string;
+    };
+    readonly PropertyFile: import('@water-clock/core/property-file').PropertyFile;
+    readonly PropertyFileFields: {
+      readonly document: components['schemas']['PropertyFile'];
+    };
+    readonly PropertyListing: {
+      readonly address: string;
+      readonly archived: boolean;
+      readonly contactName: string;
+      /** Format: uuid */
+      readonly id: string;
+      readonly name: string;
+      readonly timers: readonly components['schemas']['TimerOfProperty'][];
+      readonly town: string;
+    };
+    readonly PropertyPage: {
+      readonly pageSize: number;
+      readonly rows: readonly components['schemas']['PropertyListing'][];
+      readonly total: number;
+    };
+    readonly RuleSet: import('@water-clock/core/local-rules').RuleSet;
+    readonly RuleSetAnswer: {
+      readonly document: components['schemas']['RuleSet'];
+      /** Format: uuid */
+      readonly id: string;
+      /** @description How many properties go by it */
+      readonly properties: number;
+      readonly version: number;
+    };
+    readonly RuleSetChange: {
+      readonly document: components['schemas']['RuleSet'];
+      /**
+       * @description The version that the change was made from
+       * @example 1
+       */
+      readonly version: number;
+    };
+    readonly RuleSetFields: {
+      readonly document: components['schemas']['RuleSet'];
+    };
+    readonly SessionAnswer: {
+      readonly firm: components['schemas']['FirmAnswer'];
+      readonly person: components['schemas']['PersonAnswer'];
+    };
+    readonly SettingsAnswer: {
+      /** @description With the rules that hold at the property on the date asked for */
+      readonly document: components['schemas']['Plan'];
+      /** Format: date-time */
+      readonly savedAt: string;
+      /** @description Who saved it; empty where nobody is known */
+      readonly savedBy: string;
+      /** Format: uuid */
+      readonly timerId: string;
+      readonly version: number;
+    };
+    readonly SettingsChange: {
+      readonly document: components['schemas']['Plan'];
+      /**
+       * @description A name for the copy
+       * @default
+       */
+      readonly name?: string;
+      /**
+       * @description The version that the change was made from
+       * @example 1
+       */
+      readonly version: number;
+    };
+    readonly SetupFields: {
+      /** @example ines@quillhaven.example */
+      readonly email: string;
+      /** @example Quillhaven Sprinkler Care */
+      readonly firm: string;
+      /** @example Ines Okafor */
+      readonly name: string;
+      readonly password: string;
+    };
+    readonly SharedSheet: {
+      readonly document: components['schemas']['Sheet'];
+    };
+    readonly Sheet: import('@water-clock/core/sheets').Sheet;
+    readonly SheetAnswer: {
+      readonly document: components['schemas']['Sheet'];
+      /** Format: uuid */
+      readonly id: string;
+      /** @description Those that still lead to it */
+      readonly links: readonly components['schemas']['LinkListing'][];
+      /** Format: date-time */
+      readonly madeAt: string;
+      readonly person: string;
+    };
+    readonly SheetFields: {
+      readonly document: components['schemas']['Sheet'];
+      /**
+       * Format: uuid
+       * @description Made by the device; sent twice it counts once
+       */
+      readonly id?: string;
+    };
+    readonly SheetListing: {
+      /** Format: uuid */
+      readonly id: string;
+      /** @description Those that still lead to it */
+      readonly links: readonly components['schemas']['LinkListing'][];
+      /** Format: date-time */
+      readonly madeAt: string;
+      readonly person: string;
+    };
+    readonly SignInFields: {
+      /** @example ines@quillhaven.example */
+      readonly email: string;
+      readonly password: string;
+    };
+    readonly SimulatorAnswer: {
+      /**
+       * @description What its clock shows
+       * @example 2026-06-01T08:00:00
+       */
+      readonly clock: string;
+      readonly open: readonly components['schemas']['OpenStation'][];
+      /** @description How many seconds of it go by in one */
+      readonly speed: number;
+    };
+    readonly SimulatorSettings: {
+      readonly document: components['schemas']['Plan'];
+      /**
+       * @description What its clock shows at first
+       * @example 2026-06-01T08:00:00
+       */
+      readonly reads: string;
+    };
+    readonly TimerAnswer: {
+      /** @description How timers of its type are used */
+      readonly handling: components['schemas']['TimerHandling'];
+      /** @description Null: nobody has looked */
+      readonly hasOwnBackup: boolean | null;
+      /** Format: uuid */
+      readonly id: string;
+      readonly name: string;
+      readonly property: components['schemas']['PropertyAnswer'];
+      readonly timerTypeId: string | null;
+    };
+    readonly TimerCapability: import('@water-clock/core/timer-types').TimerCapability;
+    readonly TimerChange: {
+      /** @description The timer holds a backup of its own */
+      readonly hasOwnBackup?: boolean;
+      readonly name?: string;
+    };
+    readonly TimerFields: {
+      readonly document: components['schemas']['Plan'];
+      /** @example Garage timer */
+      readonly name: string;
+      /**
+       * Format: uuid
+       * @description One of the firm's own timer types
+       */
+      readonly timerTypeId?: string;
+    };
+    readonly TimerHandling: import('@water-clock/core/timer-types').TimerHandling;
+    readonly TimerOfProperty: {
+      /** Format: uuid */
+      readonly id: string;
+      readonly name: string;
+      readonly outlook: components['schemas']['TimerOutlook'];
+      readonly stations: number;
+      readonly timerType: string | null;
+    };
+    readonly TimerOutlook: {
+      /** @description How many pairs of program runs overlap */
+      readonly collisions: number;
+      /** @description When the first overlap begins */
+      readonly firstCollision: string | null;
+      /** @description How many program runs begin */
+      readonly runs: number;
+    };
+    readonly TimerTypeAnswer: {
+      readonly capability: components['schemas']['TimerCapability'];
+      readonly handling: components['schemas']['TimerHandling'];
+      /** Format: uuid */
+      readonly id: string;
+      readonly name: string;
+      readonly summary: string;
+      /** @description How many timers are of this timerType */
+      readonly timers: number;
+      readonly version: number;
+    };
+    readonly TimerTypeBreak: {
+      /** @description What would be wrong then, in words */
+      readonly findings: readonly string[];
+      /** @description Programs in use that it would lose */
+      readonly programsLost: readonly string[];
+      readonly property: string;
+      readonly timer: string;
+      /** Format: uuid */
+      readonly timerId: string;
+    };
+    readonly TimerTypeChange: {
+      readonly capability: components['schemas']['TimerCapability'];
+      /** @description How it is used; absent: as most are */
+      readonly handling?: components['schemas']['TimerHandling'];
+      /** @example Wall timer, 12 stations */
+      readonly name: string;
+      /** @default  */
+      readonly summary?: string;
+      /** @example 1 */
+      readonly version: number;
+    };
+    readonly TimerTypeFields: {
+      readonly capability: components['schemas']['TimerCapability'];
+      /** @description How it is used; absent: as most are */
+      readonly handling?: components['schemas']['TimerHandling'];
+      /** @example Wall timer, 12 stations */
+      readonly name: string;
+      /** @default  */
+      readonly summary?: string;
+    };
+    readonly TimerTypePreviewFields: {
+      readonly capability: components['schemas']['TimerCapability'];
+      /**
+       * Format: date
+       * @example 2026-06-01
+       */
+      readonly from: string;
+    };
+    readonly VisitAnswer: {
+      /** Format: date-time */
+      readonly endedAt: string | null;
+      readonly endedBy: string;
+      readonly entries: readonly components['schemas']['EntryAnswer'][];
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: date-time */
+      readonly startedAt: string;
+      readonly startedBy: string;
+      /** Format: uuid */
+      readonly timerId: string;
+    };
+    readonly VisitChange: {
+      readonly isEnded: boolean;
+    };
+    readonly VisitEntry: import('@water-clock/core/visits').VisitEntry;
+    readonly VisitFields: {
+      /** Format: uuid */
+      readonly id?: string;
+      /** Format: date-time */
+      readonly startedAt?: string;
+    };
+    readonly VisitListing: {
+      /** Format: date-time */
+      readonly endedAt: string | null;
+      readonly endedBy: string;
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: date-time */
+      readonly startedAt: string;
+      readonly startedBy: string;
+      /** Format: uuid */
+      readonly timerId: string;
+    };
+    readonly WeatherAnswer: {
+      readonly document: components['schemas']['WeatherFile'];
+      /** Format: uuid */
+      readonly id: string;
+      readonly version: number;
+    };
+    readonly WeatherChange: {
+      readonly document: components['schemas']['WeatherFile'];
+      /**
+       * @description The version that the change was made from
+       * @example 1
+       */
+      readonly version: number;
+    };
+    readonly WeatherFields: {
+      readonly document: components['schemas']['WeatherFile'];
+    };
+    readonly WeatherFile: import('@water-clock/core/weather').WeatherFile;
+    readonly WeatherListing: {
+      /** @description How many days were read */
+      readonly days: number;
+      /** @description First day that was read */
+      readonly from: string | null;
+      /** Format: uuid */
+      readonly id: string;
+      /** @enum {string} */
+      readonly kind: 'daily' | 'simulated' | 'monthly';
+      readonly name: string;
+      /** @description How many properties go by it */
+      readonly properties: number;
+      /** @description Last day that was read */
+      readonly to: string | null;
+      readonly towns: readonly string[];
+    };
+    readonly WelcomeAnswer: {
+      /** @description Empty unless the demo data is loaded */
+      readonly demoPeople: readonly components['schemas']['DemoPerson'][];
+      /** @description There is nobody yet: the first firm must be set up */
+      readonly needsSetup: boolean;
+    };
+    readonly Yard: import('@water-clock/core/yards').Yard;
+    readonly YardAnswer: {
+      readonly document: components['schemas']['Yard'];
+      /** Format: date-time */
+      readonly savedAt: string;
+      readonly savedBy: string;
+      /** Format: uuid */
+      readonly timerId: string;
+      readonly version: number;
+    };
+    readonly YardChange: {
+      readonly document: components['schemas']['Yard'];
+      /**
+       * @description The version that the change was made from
+       * @example 1
+       */
+      readonly version: number;
+    };
+  };
+  responses: never;
+  parameters: never;
+  requestBodies: never;
+  headers: never;
+  pathItems: never;
+}
+export type $defs = Record<string, never>;
+export interface operations {
+  readonly copiesOne: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly copyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['CopyAnswer'];
+        };
+      };
+    };
+  };
+  readonly copiesChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly copyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['CopyChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['CopyAnswer'];
+        };
+      };
+    };
+  };
+  readonly peopleChangeFirm: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['FirmChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['FirmAnswer'];
+        };
+      };
+    };
+  };
+  readonly peopleSetCustomary: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['CustomaryFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['FirmAnswer'];
+        };
+      };
+    };
+  };
+  readonly visitsChangeJob: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly jobId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['JobChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['JobAnswer'];
+        };
+      };
+    };
+  };
+  readonly sheetsWithdraw: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly linkId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly peopleList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['PersonAnswer'][];
+        };
+      };
+    };
+  };
+  readonly peopleAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PersonFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PersonAnswer'];
+        };
+      };
+    };
+  };
+  readonly planningPlan: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['BriefFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PlannedAnswer'];
+        };
+      };
+    };
+  };
+  readonly propertiesFind: {
+    readonly parameters: {
+      readonly query: {
+        /** @description Those that were archived */
+        readonly archived?: 'yes' | 'no';
+        /** @description First night of outlooks */
+        readonly from: string;
+        readonly page?: number;
+        /** @description Words that the property is found by; all of them */
+        readonly q?: string;
+        readonly sort?: 'name' | 'town' | 'newest';
+      };
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PropertyPage'];
+        };
+      };
+    };
+  };
+  readonly propertiesAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PropertyFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PropertyAnswer'];
+        };
+      };
+    };
+  };
+  readonly propertiesOne: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PropertyAnswer'];
+        };
+      };
+    };
+  };
+  readonly propertiesChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PropertyChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PropertyAnswer'];
+        };
+      };
+    };
+  };
+  readonly propertiesSetArchived: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['ArchivedChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PropertyAnswer'];
+        };
+      };
+    };
+  };
+  readonly propertyFilesExport: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PropertyFile'];
+        };
+      };
+    };
+  };
+  readonly visitsJobsOf: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['JobAnswer'][];
+        };
+      };
+    };
+  };
+  readonly propertiesTimers: {
+    readonly parameters: {
+      readonly query: {
+        /** @description First night of outlooks */
+        readonly from: string;
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['TimerOfProperty'][];
+        };
+      };
+    };
+  };
+  readonly timersAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TimerFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['TimerAnswer'];
+        };
+      };
+    };
+  };
+  readonly propertyFilesImport: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PropertyFileFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['ImportAnswer'];
+        };
+      };
+    };
+  };
+  readonly propertyFilesPreview: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PropertyFileFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['ImportAnswer'];
+        };
+      };
+    };
+  };
+  readonly rulesList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['RuleSetAnswer'][];
+        };
+      };
+    };
+  };
+  readonly rulesAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['RuleSetFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RuleSetAnswer'];
+        };
+      };
+    };
+  };
+  readonly rulesChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly ruleSetId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['RuleSetChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RuleSetAnswer'];
+        };
+      };
+    };
+  };
+  readonly rulesRemove: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly ruleSetId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly peopleSession: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SessionAnswer'];
+        };
+      };
+    };
+  };
+  readonly peopleSignIn: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['SignInFields'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly peopleSignOut: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly peopleSetPreferences: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PreferencesChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SessionAnswer'];
+        };
+      };
+    };
+  };
+  readonly peopleSignInAsDemo: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['DemoSignInFields'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly peopleSetUp: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['SetupFields'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly sheetsShared: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly token: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SharedSheet'];
+        };
+      };
+    };
+  };
+  readonly sheetsSharedPdf: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly token: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/pdf': string;
+        };
+      };
+    };
+  };
+  readonly sheetsOne: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly sheetId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SheetAnswer'];
+        };
+      };
+    };
+  };
+  readonly sheetsShare: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly sheetId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['LinkFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['LinkAnswer'];
+        };
+      };
+    };
+  };
+  readonly sheetsPdf: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly sheetId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/pdf': string;
+        };
+      };
+    };
+  };
+  readonly timerTypesList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['TimerTypeAnswer'][];
+        };
+      };
+    };
+  };
+  readonly timerTypesAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TimerTypeFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['TimerTypeAnswer'];
+        };
+      };
+    };
+  };
+  readonly timerTypesChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerTypeId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TimerTypeChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['TimerTypeAnswer'];
+        };
+      };
+    };
+  };
+  readonly timerTypesRemove: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerTypeId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly timerTypesPreview: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerTypeId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TimerTypePreviewFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['TimerTypeBreak'][];
+        };
+      };
+    };
+  };
+  readonly timersOne: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['TimerAnswer'];
+        };
+      };
+    };
+  };
+  readonly timersChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TimerChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['TimerAnswer'];
+        };
+      };
+    };
+  };
+  readonly copiesList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['CopyListing'][];
+        };
+      };
+    };
+  };
+  readonly copiesAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['CopyFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['CopyAnswer'];
+        };
+      };
+    };
+  };
+  readonly timersSettings: {
+    readonly parameters: {
+      readonly query: {
+        readonly on: string;
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SettingsAnswer'];
+        };
+      };
+    };
+  };
+  readonly timersSaveSettings: {
+    readonly parameters: {
+      readonly query: {
+        readonly on: string;
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['SettingsChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SettingsAnswer'];
+        };
+      };
+    };
+  };
+  readonly sheetsList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['SheetListing'][];
+        };
+      };
+    };
+  };
+  readonly sheetsAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['SheetFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SheetAnswer'];
+        };
+      };
+    };
+  };
+  readonly simulatorState: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SimulatorAnswer'];
+        };
+      };
+    };
+  };
+  readonly simulatorHangUp: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['SimulatorSettings'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SimulatorAnswer'];
+        };
+      };
+    };
+  };
+  readonly simulatorCommand: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': {
+          readonly command: string;
+        } & {
+          readonly [key: string]: unknown;
+        };
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SimulatorAnswer'];
+        };
+      };
+    };
+  };
+  readonly simulatorLog: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'text/csv': string;
+        };
+      };
+    };
+  };
+  readonly simulatorReading: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly station: number;
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['MeterAnswer'];
+        };
+      };
+    };
+  };
+  readonly visitsList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['VisitListing'][];
+        };
+      };
+    };
+  };
+  readonly visitsBegin: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['VisitFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['VisitAnswer'];
+        };
+      };
+    };
+  };
+  readonly timersYard: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['YardAnswer'];
+        };
+      };
+    };
+  };
+  readonly timersSaveYard: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['YardChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['YardAnswer'];
+        };
+      };
+    };
+  };
+  readonly visitsOne: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly visitId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['VisitAnswer'];
+        };
+      };
+    };
+  };
+  readonly visitsChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly visitId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['VisitChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['VisitAnswer'];
+        };
+      };
+    };
+  };
+  readonly visitsAddEntry: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly visitId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['EntryFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['EntryAnswer'];
+        };
+      };
+    };
+  };
+  readonly weatherList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['WeatherListing'][];
+        };
+      };
+    };
+  };
+  readonly weatherAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['WeatherFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['WeatherAnswer'];
+        };
+      };
+    };
+  };
+  readonly weatherOne: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly weatherId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['WeatherAnswer'];
+        };
+      };
+    };
+  };
+  readonly weatherChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly weatherId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['WeatherChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['WeatherAnswer'];
+        };
+      };
+    };
+  };
+  readonly weatherRemove: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly weatherId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly peopleWelcome: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['WelcomeAnswer'];
+        };
+      };
+    };
+  };
+}
