@@ -1,15 +1,17 @@
-/** A screen of the signed-in application, and what stands on it once it is whole. */
-export interface Screen {
-  readonly name: string;
-  /** With HOME for a property's id and TIMER for a timer's. */
-  readonly path: string;
-  readonly ready: string;
-}
+/**
+ * A screen of the signed-in application, and what stands on it once it is whole. The path has HOME for a
+ * property's id and TIMER for a timer's.
+ * @typedef {{ readonly name: string, readonly path: string, readonly ready: string }} Screen
+ */
 
-const screen = (name: string, path: string, ready: string): Screen => ({ name, path, ready });
+/** @type {(name: string, path: string, ready: string) => Screen} */
+const screen = (name, path, ready) => ({ name, path, ready });
 
-/** Every screen behind the door but the desk with its board, which has journeys of its own. */
-export const SCREENS: readonly Screen[] = [
+/**
+ * Every screen behind the door but the desk with its board, which has journeys of its own.
+ * @type {readonly Screen[]}
+ */
+export const SCREENS = [
   screen('the list of properties', '/properties', '.outlook'),
   screen('a property', '/properties/HOME', '.timer-ways'),
   screen('a new property', '/properties/new', '#gateNotes'),
