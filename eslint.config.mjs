@@ -2,6 +2,7 @@ import js from '@eslint/js';
 import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import types from './tools/eslint-types.mjs';
 
 /** What is checked with its types: promises that nobody waits for, conditions that cannot be. */
 const TYPED = ['packages/*/src/**/*.{ts,tsx}', 'e2e/**/*.ts'];
@@ -24,7 +25,9 @@ export default tseslint.config(
     languageOptions: {
       parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
     },
+    plugins: { compiler: { rules: { types } } },
     rules: {
+      'compiler/types': 'error',
       // A number reads the same in a sentence as it is written; anything else is worded first.
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
@@ -83,6 +86,9 @@ export default tseslint.config(
         TextDecoder: 'readonly',
         MutationObserver: 'readonly',
         document: 'readonly',
+        Image: 'readonly',
+        OffscreenCanvas: 'readonly',
+        btoa: 'readonly',
       },
     },
   },

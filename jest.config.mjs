@@ -70,6 +70,8 @@ export default {
       ...withDatabase,
       rootDir: 'e2e',
       testMatch: ['<rootDir>/journeys/**/*.spec.ts'],
+      // Long walks and whole processes are for `npm run test:long`.
+      testPathIgnorePatterns: process.env.TEST_LONG ? [] : ['\\.long\\.spec\\.ts$'],
     }),
   ],
 };

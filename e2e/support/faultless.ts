@@ -37,7 +37,14 @@ export async function widerThanItsWindow(page: Page): Promise<string[]> {
       () =>
         new Promise<number>((resolve) =>
           requestAnimationFrame(() =>
-            requestAnimationFrame(() => resolve(document.documentElement.scrollWidth)),
+            // The page itself scrolls inside the window: what it hides sideways counts too.
+            requestAnimationFrame(() =>
+              resolve(
+                Math.max(
+                  ...['html', 'main'].map((part) => document.querySelector(part)?.scrollWidth ?? 0),
+                ),
+              ),
+            ),
           ),
         ),
     );

@@ -269,3 +269,23 @@ it('says nothing of what a new program has by default', () => {
     'Program C, percentage: null → 90 %',
   ]);
 });
+
+it('the percentages of programs are compared program by program, and only where they count', () => {
+  const byProgram = (a: number, b: number) =>
+    [setProgram('A', { percent: a }), setProgram('B', { percent: b })].reduce(
+      (plan, edit) => edit(plan),
+      homeOf({ controller: { season: { mode: 'program' } } }),
+    );
+  expect(lines(byProgram(80, 100), byProgram(80, 90))).toEqual([
+    'Program B, percentage: 100 % → 90 %',
+  ]);
+  expect(found(byProgram(80, 100), byProgram(120, 100))).toEqual([
+    ['programs[0].percent', 80, 120],
+  ]);
+  // From one percentage for all to one for each, both are told: the way and what each is at.
+  const whole = homeOf({ controller: { season: { mode: 'whole', percent: 90 } } });
+  expect(lines(whole, byProgram(80, 100))).toEqual([
+    'Season percentage: 90 % → by program',
+    'Program A, percentage: 100 % → 80 %',
+  ]);
+});

@@ -68,6 +68,80 @@ it('says by station when each waters, at the percentage that is set, in plain wo
   expect(sheet().season).toBe('Season percentage: 80 %.');
 });
 
+const waters = (changes: Parameters<typeof planOf>[0]) => {
+  const { stations } = sheetOf({
+    plan: planOf({ stations: [{ number: 1 }], ...program({}), ...changes }),
+    on: ON,
+    property: '',
+    timer: '',
+    firm: '',
+    phone: '',
+    handling: new TimerHandling(),
+    clock: '24',
+    due: [],
+    volumeWords: String,
+  });
+  return stations[0]!.waters;
+};
+const program = (fields: object) => ({
+  programs: [
+    {
+      id: 'A',
+      starts: ['04:00'],
+      days: { mode: 'odd' },
+      runs: [{ station: 1, seconds: 630 }],
+      ...fields,
+    },
+  ],
+});
+
+it.each([
+  ['odd dates', {}, 'On odd days of the month, from 04:00: 10 min 30 s.'],
+  [
+    'a day that is left out',
+    program({ days: { mode: 'even' }, blockedWeekdays: [7] }),
+    'On even days of the month, not on Sun, from 04:00: 10 min 30 s.',
+  ],
+  [
+    'starts in their order',
+    program({ starts: ['23:00', '04:00', '04:30'] }),
+    'On odd days of the month, from 04:00, 04:30 and 23:00: 10 min 30 s.',
+  ],
+  ['a program that is off', program({ enabled: false }), ''],
+  ['no start', program({ starts: [] }), ''],
+  ['no day', program({ days: { mode: 'weekdays', weekdays: [] } }), ''],
+  ['no minutes', program({ runs: [] }), ''],
+  ['a station that is off', { stations: [{ number: 1, enabled: false }] }, ''],
+  ['a timer that is off', { controller: { off: true } }, ''],
+  ['nothing but nought of it', { controller: { season: { mode: 'whole', percent: 0 } } }, ''],
+])('a station under %s', (_, changes, words) => {
+  expect(waters(changes)).toBe(words);
+});
+
+it.each([
+  [{ off: true }, 'The timer is switched off.'],
+  [{ season: { mode: 'program' } }, 'Season percentage: by program.'],
+  [
+    { season: { mode: 'monthly', percents: [50, 60, 70, 80, 90, 100, 110, 120, 90, 80, 70, 60] } },
+    'Season percentage by month: Jan 50 %, Feb 60 %, Mar 70 %, Apr 80 %, May 90 %, Jun 100 %, Jul 110 %, Aug 120 %, Sep 90 %, Oct 80 %, Nov 70 %, Dec 60 %.',
+  ],
+])('the percentage of %j in words', (controller, words) => {
+  const timer = { season: { modes: ['whole', 'program', 'monthly'] } };
+  const { season } = sheetOf({
+    plan: planOf({ timer, controller }),
+    on: ON,
+    property: '',
+    timer: '',
+    firm: '',
+    phone: '',
+    handling: new TimerHandling(),
+    clock: '24',
+    due: [],
+    volumeWords: String,
+  });
+  expect(season).toBe(words);
+});
+
 it('draws the week by dates: a run over midnight is on both', () => {
   const { week } = sheet();
   expect(week.map(({ date }) => date.slice(8))).toEqual(['01', '02', '03', '04', '05', '06', '07']);

@@ -137,6 +137,25 @@ it.each<[ElectricalReading, 'mains' | 'battery', string]>([
   [{ amps: 0.01 }, 'mains', 'open'],
   [{ amps: 1.2 }, 'mains', 'short'],
   [{ amps: 0.25 }, 'battery', 'unusual'],
+  // At each limit itself, and a hair beyond it.
+  [{ ohms: 60 }, 'mains', 'in-range'],
+  [{ ohms: 19.9 }, 'mains', 'unusual'],
+  [{ ohms: 200 }, 'mains', 'unusual'],
+  [{ ohms: 1 }, 'battery', 'unusual'],
+  [{ ohms: 0.9 }, 'battery', 'short'],
+  [{ ohms: 2.9 }, 'battery', 'unusual'],
+  [{ ohms: 3 }, 'battery', 'in-range'],
+  [{ ohms: 15 }, 'battery', 'in-range'],
+  [{ ohms: 15.1 }, 'battery', 'unusual'],
+  [{ ohms: 50 }, 'battery', 'unusual'],
+  [{ ohms: 50.1 }, 'battery', 'open'],
+  [{ amps: 0.03 }, 'mains', 'unusual'],
+  [{ amps: 0.1 }, 'mains', 'in-range'],
+  [{ amps: 0.5 }, 'mains', 'in-range'],
+  [{ amps: 0.6 }, 'mains', 'unusual'],
+  [{ amps: 0.8 }, 'mains', 'unusual'],
+  [{ amps: 0.81 }, 'mains', 'short'],
+  [{ amps: 0 }, 'battery', 'unusual'],
 ])('judges %j on %s as %s', (reading, power, verdict) => {
   expect(judgeReading(reading, power)).toBe(verdict);
 });

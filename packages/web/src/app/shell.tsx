@@ -4,6 +4,11 @@ import { PersonMenu } from './person-menu';
 import { VisitBar } from '../visit/visit-bar';
 import { BrandMark } from '../ui/brand-mark';
 import { SchemeButton } from '../ui/scheme-button';
+// What several screens share is there with the frame, before any screen's own: one order, whoever comes first.
+import '../ui/page.css';
+import '../ui/field.css';
+import '../ui/grid-table.css';
+import '../ui/list-page.css';
 import './shell.css';
 
 const PLACES = [

@@ -16,7 +16,11 @@ export function SignedInFrame() {
   useEffect(() => {
     // What a visit needs without signal is brought onto the device once somebody is in, and not before.
     if (isIn)
-      void import('./service-worker').then(({ registerServiceWorker }) => registerServiceWorker());
+      import('./service-worker').then(
+        ({ registerServiceWorker }) => registerServiceWorker(),
+        // Without it the application works on, with signal.
+        () => undefined,
+      );
   }, [isIn]);
   // A session that is over comes before what the device still knows of it.
   if (session.error instanceof ApiError && session.error.status === 401)

@@ -4,6 +4,7 @@ import type { FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { deskThread } from './desk-thread';
 import type { YearModel } from './year-model';
 import type { DeskModel, DeskView } from './desk-model';
 import type { DeskChange, DeskWorker } from './desk.worker';
@@ -30,7 +31,7 @@ export function useDeskWorker(plan: Plan, view: DeskView): DeskComputer {
   const worker = useRef<Remote<DeskWorker> | null>(null);
 
   useEffect(() => {
-    const thread = new Worker(new URL('./desk.worker.ts', import.meta.url), { type: 'module' });
+    const thread = deskThread();
     const remote = wrap<DeskWorker>(thread);
     thread.onerror = () => setFailed(true);
     worker.current = remote;

@@ -1,5 +1,5 @@
 import { proxy, wrap } from 'comlink';
-import { useCallback, useEffect, useReducer, useRef } from 'react';
+import { useCallback, useEffect, useEffectEvent, useReducer, useRef } from 'react';
 import type {
   Alternative,
   Costs,
@@ -74,17 +74,17 @@ const PAUSE_MS = 350;
 /** Plans in a web worker of its own for what is asked; what is asked anew ends what goes on. */
 export function usePlanner(asked: PlanAsked): Planner {
   const [planning, act] = useReducer(planningAfter, BEGUN);
+  const text = JSON.stringify(asked);
   const worker = useRef<Worker | null>(null);
   const isFirst = useRef(true);
   const waiting = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const newest = useRef(asked);
 
   const stop = useCallback(() => {
     worker.current?.terminate();
     worker.current = null;
     clearTimeout(waiting.current);
-    act({ type: 'stop', asked: JSON.stringify(newest.current) });
-  }, []);
+    act({ type: 'stop', asked: text });
+  }, [text]);
   const begin = useCallback((wanted: PlanAsked) => {
     worker.current?.terminate();
     const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
@@ -110,18 +110,15 @@ export function usePlanner(asked: PlanAsked): Planner {
       );
   }, []);
 
-  const text = JSON.stringify(asked);
+  const beginNow = useEffectEvent(() => begin(asked));
   useEffect(() => {
-    newest.current = asked;
-  });
-  useEffect(() => {
-    waiting.current = setTimeout(() => begin(newest.current), isFirst.current ? 0 : PAUSE_MS);
+    waiting.current = setTimeout(beginNow, isFirst.current ? 0 : PAUSE_MS);
     isFirst.current = false;
     return () => clearTimeout(waiting.current);
-  }, [text, begin]);
+  }, [text]);
   useEffect(() => () => worker.current?.terminate(), []);
 
   // What was planned for something else is on offer no more.
   const current = planning.asked === text ? planning : BEGUN;
-  return { ...current, stop, again: useCallback(() => begin(newest.current), [begin]) };
+  return { ...current, stop, again: () => begin(asked) };
 }

@@ -2,6 +2,7 @@ import { Segmented } from 'antd';
 import { memo } from 'react';
 import { clockErrorWords } from './clock/clock-error-words';
 import type { DeskPlace } from './state/use-desk-place';
+import './desk.css';
 
 interface BoardBarProps extends Pick<DeskPlace, 'board' | 'isTrueTime' | 'go'> {
   readonly clockErrorSeconds: number;

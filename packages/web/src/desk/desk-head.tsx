@@ -20,6 +20,7 @@ import { useClock, useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
+import './desk.css';
 
 const KeysHelp = later(() => import('./keys-help'), 'KeysHelp');
 const LeftDialog = later(() => import('./as-left-dialog'), 'LeftDialog');

@@ -6,7 +6,7 @@ import {
 } from '@water-clock/core/civil-time';
 import type { Finding } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
-import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { NIGHTS, type BoardRun } from '../computing/board-model';
 import { NightBoard, type StartChoice } from './board/night-board';
 import { RunDetails } from './board/run-details';
@@ -26,6 +26,7 @@ import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
 import { useYear } from './use-year';
 import { VerdictBar } from './verdict-bar';
+import './desk.css';
 
 const FixDialog = later(() => import('./findings/fix-dialog'), 'FixDialog');
 const YearBoard = later(() => import('./year/year-board'), 'YearBoard');
@@ -55,19 +56,14 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
     () => ({ stepMinutes, onMove: move, onSettle: settle }),
     [stepMinutes, move, settle],
   );
-  const newest = useRef({ plan, night });
-  useEffect(() => {
-    newest.current = { plan, night };
-  });
 
   const show = useCallback(
     (finding: Finding) => {
-      const { plan: now, night: first } = newest.current;
       const at = finding.first === undefined ? null : parseDateTime(finding.first);
-      if (at !== null) go({ board: 'nights', ...nightToShow(at, first) });
-      fieldsOf(finding, now).find(focusField);
+      if (at !== null) go({ board: 'nights', ...nightToShow(at, night) });
+      fieldsOf(finding, plan).find(focusField);
     },
-    [go],
+    [go, plan, night],
   );
   const hasRuns = plan.programs.some(({ starts, runs }) => starts.length > 0 && runs.length > 0);
 

@@ -1,4 +1,5 @@
 import { Modal } from 'antd';
+import './desk.css';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['Arrows, Enter', 'go from cell to cell in the settings'],

@@ -2,6 +2,7 @@ import { CheckCircleFilled, CloseCircleFilled, PauseCircleFilled } from '@ant-de
 import type { DeskModel } from '../computing/desk-model';
 import { hasError, verdict } from './verdict';
 import { useSay } from '../session/use-signed-in';
+import './desk.css';
 
 interface VerdictBarProps {
   readonly model: DeskModel | null;

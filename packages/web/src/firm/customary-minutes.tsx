@@ -5,7 +5,6 @@ import { sessionQuery, setCustomary } from '../api/session';
 import { useWrite } from '../api/use-write';
 import { LeaveGuard } from '../ui/leave-guard';
 import { CellInput } from '../ui/cell-input';
-import '../ui/grid-table.css';
 import { useMayChange, useSignedIn } from '../session/use-signed-in';
 
 const TABLES = [

@@ -14,7 +14,6 @@ import { useWrite } from '../api/use-write';
 import { useFormErrors } from '../ui/form-errors';
 import { LoadError, Page } from '../ui/page';
 import { useSignedIn } from '../session/use-signed-in';
-import '../ui/list-page.css';
 import { CustomaryMinutes } from './customary-minutes';
 
 const ROLE_WORDS: Record<Role, string> = {

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Field } from '../ui/field';
+import './measure-page.css';
 
 interface BigInputProps {
   readonly label: string;

@@ -8,6 +8,7 @@ import { BigInput } from './big-input';
 import { CupPlan } from './cup-plan';
 import { dryPlace } from './dry-place';
 import { amountOf, faultOf, readAmount } from './read-amount';
+import './measure-page.css';
 
 interface CatchTestFormProps {
   readonly station: YardStation;

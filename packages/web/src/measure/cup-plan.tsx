@@ -1,6 +1,8 @@
 import { driestQuarter } from '@water-clock/core/agronomy';
 import { max, scaleLinear } from 'd3';
 import type { KeyboardEvent } from 'react';
+import { Hatch, useHatch } from '../ui/hatch';
+import './measure-page.css';
 
 interface CupPlanProps {
   readonly millilitres: readonly number[];
@@ -16,6 +18,7 @@ const ROW = 62;
 
 /** The cups as they stand, the house below: how full each is, and which are the driest quarter. */
 export function CupPlan({ millilitres, cupsInRow, chosen, onChoose }: CupPlanProps) {
+  const hatch = useHatch();
   const columns = Math.min(cupsInRow, Math.max(1, millilitres.length));
   const rows = Math.ceil(millilitres.length / cupsInRow);
   const step = WIDTH / columns;
@@ -31,22 +34,13 @@ export function CupPlan({ millilitres, cupsInRow, chosen, onChoose }: CupPlanPro
   };
   return (
     <svg
+      style={hatch.style}
       className="cup-plan"
       viewBox={`0 0 ${WIDTH} ${rows * ROW + 20}`}
       role="group"
       aria-label="Cups as they stand"
     >
-      <defs>
-        <pattern
-          id="dry-hatch"
-          width="6"
-          height="6"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <line className="dry-hatch" x1="0" y1="0" x2="0" y2="6" />
-        </pattern>
-      </defs>
+      <Hatch id={hatch.id} gap={6} className="dry-hatch" />
       {millilitres.map((caught, place) => {
         // The first row is nearest to the house, which stands below the plan.
         const row = rows - 1 - Math.floor(place / cupsInRow);

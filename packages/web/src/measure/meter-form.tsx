@@ -12,6 +12,7 @@ import { AmountInput } from './amount-input';
 import { BigInput } from './big-input';
 import { amountOf, faultOf, readAmount } from './read-amount';
 import { useStopwatch } from './use-stopwatch';
+import './measure-page.css';
 
 interface MeterFormProps {
   readonly timerId: string;

@@ -7,6 +7,7 @@ import { exactTime } from '../yard/need-words';
 import { setStation, type YardEdit } from '@water-clock/core/yards';
 import { BigInput } from './big-input';
 import { useStopwatch } from './use-stopwatch';
+import './measure-page.css';
 
 interface RunOffFormProps {
   readonly timerId: string;

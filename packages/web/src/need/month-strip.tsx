@@ -6,6 +6,7 @@ import { Button } from 'antd';
 import { CellInput } from '../ui/cell-input';
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
+import './need-page.css';
 
 interface MonthStripProps {
   readonly months: readonly (MonthWeather | null)[] | null;

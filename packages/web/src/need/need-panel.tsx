@@ -6,6 +6,7 @@ import { yardColumns } from '../yard/yard-columns';
 import type { YardEdit } from '@water-clock/core/yards';
 import type { YardNeeds } from '@water-clock/core/needs';
 import { useTelling, type TellingOfYard } from './use-telling';
+import './need-page.css';
 
 interface NeedPanelProps {
   readonly timerId: string;

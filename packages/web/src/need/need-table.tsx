@@ -19,6 +19,7 @@ import {
 } from '../yard/need-words';
 import type { YardNeeds } from '@water-clock/core/needs';
 import { useTelling, type TellingOfYard } from './use-telling';
+import './need-page.css';
 
 interface NeedTableProps {
   readonly rows: YardNeeds['rows'];

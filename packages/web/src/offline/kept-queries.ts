@@ -1,4 +1,4 @@
-import type { QueryClient, QueryKey } from '@tanstack/react-query';
+import type { Query, QueryClient, QueryFunctionContext, QueryKey } from '@tanstack/react-query';
 import { experimental_createQueryPersister } from '@tanstack/query-persist-client-core';
 import { clear, createStore, del, get, set } from 'idb-keyval';
 
@@ -9,11 +9,7 @@ const SHAPE = '2';
 
 const nothing = (): undefined => undefined;
 
-/**
- * Answers that stay on the device, each by itself: queries marked `KEPT` find theirs there, and ask again all the
- * same. A device that keeps nothing for us works on with signal.
- */
-export const keptAnswers = experimental_createQueryPersister({
+const persister = experimental_createQueryPersister({
   storage: {
     getItem: (key) => get<string>(key, STORE).catch(nothing),
     setItem: (key, value) => set(key, value, STORE).catch(nothing),
@@ -22,9 +18,33 @@ export const keptAnswers = experimental_createQueryPersister({
   buster: SHAPE,
   maxAge: Infinity,
   prefix: 'answer',
-  refetchOnRestore: 'always',
+  // It asks again without hearing what comes of it: without signal that would be an error of nobody's.
+  refetchOnRestore: false,
   filters: { predicate: ({ meta }) => meta?.['isKept'] === true },
 });
+
+/**
+ * Answers that stay on the device, each by itself: queries marked `KEPT` find theirs there, and ask again all the
+ * same. A device that keeps nothing for us works on with signal.
+ */
+export const keptAnswers = {
+  ...persister,
+  persisterFn: async <Answer, Key extends QueryKey>(
+    ask: (context: QueryFunctionContext<Key>) => Answer | Promise<Answer>,
+    context: QueryFunctionContext<Key>,
+    query: Query,
+  ): Promise<Answer> => {
+    let isAsked = false;
+    const asking = (given: QueryFunctionContext<Key>) => {
+      isAsked = true;
+      return ask(given);
+    };
+    const answer = await persister.persisterFn(asking, context, query);
+    // Once the answer of the device is shown: the query has but one answer at a time.
+    if (!isAsked) setTimeout(() => void query.fetch().catch(nothing));
+    return answer;
+  },
+};
 
 /** Takes in an answer that came with a write, and keeps it on the device. */
 export async function keepAnswer(

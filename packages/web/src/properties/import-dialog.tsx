@@ -5,6 +5,7 @@ import { ApiError } from '../api/client';
 import { importProperty, previewImport, propertiesKey, type ImportAnswer } from '../api/properties';
 import { useWrite } from '../api/use-write';
 import { FileButton } from '../ui/file-button';
+import './properties-page.css';
 
 interface Looked {
   readonly document: unknown;

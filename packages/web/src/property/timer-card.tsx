@@ -9,6 +9,7 @@ import { copyWords } from '../copies/copy-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
 import { useOpenVisit } from '../visit/use-visit';
 import { OutlookWords } from './outlook-words';
+import './property-page.css';
 
 /** One timer of a property: what its nights bring, what is in it, and the ways to work on it. */
 export function TimerCard({ timer }: { timer: TimerOfProperty }) {

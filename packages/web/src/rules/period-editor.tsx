@@ -5,6 +5,7 @@ import { DailyHours, HEADS } from '@water-clock/core/settings';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { faultUnder, Field } from '../ui/field';
 import { WEEKDAY_OPTIONS } from '../format/weekday-options';
+import './rule-set-page.css';
 
 interface PeriodEditorProps {
   readonly period: RulePeriod;

@@ -6,7 +6,6 @@ import { Link, useNavigate } from 'react-router';
 import { rulesQuery } from '../api/rules';
 import { Caution, LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
-import '../ui/list-page.css';
 
 /** The watering rules of the districts in which the firm works. */
 export function RulesPage() {

@@ -3,6 +3,7 @@ import { useState, type SyntheticEvent } from 'react';
 import { ApiError, troubleInWords } from '../api/client';
 import type { Write } from '../api/use-write';
 import { Field } from '../ui/field';
+import './sign-in-page.css';
 
 interface DoorField<Name extends string> {
   readonly name: Name;

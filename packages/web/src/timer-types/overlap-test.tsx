@@ -2,6 +2,7 @@ import { OVERLAP_BEHAVIOURS, type OverlapBehaviour } from '@water-clock/core/tim
 import { Radio } from 'antd';
 import { Caution } from '../ui/page';
 import { OVERLAP_NAMES } from './type-words';
+import './type-questions.css';
 
 interface OverlapTestProps {
   readonly value: OverlapBehaviour;

@@ -26,7 +26,6 @@ import { HandlingQuestions } from './handling-questions';
 import { TypeQuestions } from './type-questions';
 import { useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
-import '../ui/list-page.css';
 
 /** One type of timer: made, or changed, by answering questions. */
 export function TimerTypePage() {

@@ -7,7 +7,6 @@ import { Link, useNavigate } from 'react-router';
 import { timerTypesQuery } from '../api/timer-types';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
-import '../ui/list-page.css';
 
 /** The Types of timers that the firm knows, and those that come with Water Clock. */
 export function TimerTypesPage() {

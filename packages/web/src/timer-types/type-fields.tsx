@@ -1,5 +1,6 @@
 import { Checkbox, InputNumber, Select } from 'antd';
 import { useId, type ReactNode } from 'react';
+import './type-questions.css';
 
 /** A question with its answers. */
 export function Question({ title, children }: { title: string; children: ReactNode }) {

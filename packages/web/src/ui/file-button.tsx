@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { App, Button } from 'antd';
 import { useRef, type ReactNode } from 'react';
 
 interface FileButtonProps {
@@ -10,6 +10,17 @@ interface FileButtonProps {
 /** A button that asks for a file and gives its text. */
 export function FileButton({ accept, onText, children }: FileButtonProps) {
   const input = useRef<HTMLInputElement>(null);
+  const { message } = App.useApp();
+  const read = async (file: File) => {
+    let text: string;
+    try {
+      text = await file.text();
+    } catch {
+      void message.error(`${file.name} could not be read: is it still there? Choose it again.`);
+      return;
+    }
+    onText(text, file.name);
+  };
   return (
     <>
       <input
@@ -20,8 +31,8 @@ export function FileButton({ accept, onText, children }: FileButtonProps) {
         onChange={(event) => {
           const { files } = event.currentTarget;
           const file = files?.[0];
-          if (file) void file.text().then((text) => onText(text, file.name));
-          // The same file may be chosen again after it was mended.
+          if (file) void read(file);
+          // The same file may be chosen again after it was put right.
           event.currentTarget.value = '';
         }}
       />

@@ -7,6 +7,7 @@ import type { Timer } from '../api/timers';
 import { momentWords } from '../format/moment-words';
 import { useOutbox } from '../offline/use-outbox';
 import { useClock } from '../session/use-signed-in';
+import './leave-page.css';
 
 const LINK_DAYS = [
   { value: 30, label: '30 days' },

@@ -13,6 +13,7 @@ import type { OpenVisit } from './use-visit';
 import { minutesText } from '../format/lengths';
 import { useStopwatch } from '../measure/use-stopwatch';
 import { oncePressed } from '../ui/once-pressed';
+import './walk-page.css';
 
 /** Reads the meter of a simulated timer: null is over its range, undefined did not work. */
 type ReadOhms = (station: number) => Promise<number | null | undefined>;

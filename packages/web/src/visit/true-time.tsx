@@ -3,6 +3,7 @@ import { longDate } from '@water-clock/core/words';
 import { useEffect, useState } from 'react';
 import { nowIn } from '../desk/clock/clock-words';
 import { useSay } from '../session/use-signed-in';
+import './big-step.css';
 
 /** The true time at a home, as its timer should show it, second by second. */
 export function TrueTime({ timeZone }: { timeZone: string | undefined }) {

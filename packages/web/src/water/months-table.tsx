@@ -5,6 +5,7 @@ import { shownAmount } from '../format/quantities';
 import type { BalanceOfCopy } from '@water-clock/core/water-use';
 import { costOf, monthTotals, withoutLitres } from './season-totals';
 import { grouped } from './stations-table';
+import './water-page.css';
 
 interface MonthsTableProps {
   readonly balance: BalanceOfCopy;

@@ -6,6 +6,7 @@ import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useElementSize } from '../ui/use-element-size';
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount, type Quantity } from '../format/quantities';
+import { Hatch, useHatch } from '../ui/hatch';
 import './roots-chart.css';
 
 interface RootsChartProps {
@@ -28,6 +29,7 @@ const HEIGHT = TOP + BARS + GAP + ROOTS + 22;
 export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
   const [frame, size] = useElementSize<HTMLDivElement>();
   const depth = useQuantity('depth');
+  const hatch = useHatch();
   const [pointed, setPointed] = useState<number | null>(null);
   const width = Math.max(320, size.width);
   const x = scaleLinear()
@@ -67,6 +69,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
     <>
       <div ref={frame} className="roots-chart">
         <svg
+          style={hatch.style}
           width={width}
           height={HEIGHT}
           role="slider"
@@ -84,17 +87,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
           onPointerLeave={() => setPointed(null)}
           onKeyDown={onKeyDown}
         >
-          <defs>
-            <pattern
-              id="stress-hatch"
-              width="7"
-              height="7"
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(45)"
-            >
-              <line className="stress-hatch" x1="0" y1="0" x2="0" y2="7" />
-            </pattern>
-          </defs>
+          <Hatch id={hatch.id} gap={7} className="stress-hatch" />
           <Months season={season} x={x} />
           <g transform={`translate(0 ${TOP})`}>
             <text className="roots-title" x={LEFT} y={-7}>

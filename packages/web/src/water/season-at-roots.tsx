@@ -11,6 +11,7 @@ import { useWaterWorker } from '../computing/use-water-worker';
 import { MonthsTable } from './months-table';
 import { RootsChart } from './roots-chart';
 import { StationsTable } from './stations-table';
+import './water-page.css';
 
 interface SeasonAtRootsProps {
   readonly timer: Timer;

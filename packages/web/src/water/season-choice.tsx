@@ -18,6 +18,7 @@ import { shownAmount, storedAmount } from '../format/quantities';
 import { todayHere } from '../format/today';
 import { ON_DESK, PlansOfCopies } from './plans-of-copies';
 import { SeasonAtRoots } from './season-at-roots';
+import './water-page.css';
 
 const MOST_DAYS = 731;
 

@@ -2,6 +2,7 @@ import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
 import type { BalanceOfCopy } from '@water-clock/core/water-use';
 import { stationTotals, type StationTotals } from './season-totals';
+import './water-page.css';
 
 interface StationsTableProps {
   readonly balance: BalanceOfCopy;

@@ -17,6 +17,7 @@ import { FileButton } from '../ui/file-button';
 import { sheetCells } from '../format/sheet-cells';
 import { useSignedIn } from '../session/use-signed-in';
 import { listingOf, recordWords } from './weather-words';
+import './weather-page.css';
 
 interface DailyEditorProps {
   readonly record: DailyRecord;

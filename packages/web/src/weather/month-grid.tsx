@@ -2,7 +2,7 @@ import { MONTHS } from '@water-clock/core/words';
 import type { ClipboardEvent } from 'react';
 import { sheetCells } from '../format/sheet-cells';
 import { CellInput } from '../ui/cell-input';
-import '../ui/grid-table.css';
+import './weather-page.css';
 
 export interface MonthColumn<Month> {
   readonly key: keyof Month & string;

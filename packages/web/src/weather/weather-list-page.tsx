@@ -8,7 +8,6 @@ import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
 import { recordWords } from './weather-words';
-import '../ui/list-page.css';
 
 /** The weather of the districts in which the firm works. */
 export function WeatherListPage() {

@@ -1,6 +1,7 @@
 import type { YardStation } from '@water-clock/core/yards';
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
+import './yard-page.css';
 
 interface CopyDialogProps {
   readonly from: number;

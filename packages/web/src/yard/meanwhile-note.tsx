@@ -6,6 +6,7 @@ import type { Meanwhile } from './use-yard-on-desk';
 import { SCHOOL_NAMES } from './need-words';
 import type { YardColumn } from './yard-columns';
 import { setStation, type YardEdit } from '@water-clock/core/yards';
+import './yard-page.css';
 
 interface MeanwhileNoteProps {
   readonly meanwhile: Meanwhile;

@@ -1,4 +1,5 @@
 import { InputNumber } from 'antd';
+import './yard-page.css';
 
 interface ModulesProps {
   readonly fitted: number | null;

@@ -17,7 +17,6 @@ import { Caution, Page } from '../ui/page';
 import { useEditKeys } from '../ui/use-edit-keys';
 import { FileButton } from '../ui/file-button';
 import { downloadText, fileNameOf } from '../ui/text-files';
-import '../ui/grid-table.css';
 import { useMayChange, useSignedIn } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import { CopyDialog } from './copy-dialog';

@@ -2,31 +2,7 @@ import type { NightSpan } from '../../computing/board-model';
 import { useClock } from '../../session/use-signed-in';
 import { hourLabel } from '../../format/clock-style';
 import { AXIS_HEIGHT, type Scale } from './board-scale';
-
-export function Hatches() {
-  return (
-    <defs>
-      <pattern
-        id="collision-hatch"
-        width="6"
-        height="6"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      >
-        <line className="hatch-error" x1="0" y1="0" x2="0" y2="6" />
-      </pattern>
-      <pattern
-        id="forbidden-hatch"
-        width="7"
-        height="7"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(-45)"
-      >
-        <line className="hatch-forbidden" x1="0" y1="0" x2="0" y2="7" />
-      </pattern>
-    </defs>
-  );
-}
+import './night-board.css';
 
 export function HourAxis({
   scale,

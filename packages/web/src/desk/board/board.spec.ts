@@ -25,7 +25,7 @@ it('puts each run into the night that it belongs to, in seconds since noon', () 
 });
 
 it('gives runs that go at once a lane each, and a run alone the whole row', () => {
-  const [, thursday, , monday] = model().nights;
+  const [, , thursday, , , , monday] = model().nights;
   expect(thursday!.runs.map(({ lane, lanes }) => [lane, lanes])).toEqual([
     [0, 2],
     [1, 2],

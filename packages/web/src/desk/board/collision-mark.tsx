@@ -1,6 +1,7 @@
 import { lengthInWords } from '@water-clock/core/words';
 import type { BoardCollision, BoardNight, NightSpan } from '../../computing/board-model';
 import { clip, type Scale } from './board-scale';
+import './night-board.css';
 
 interface CollisionMarkProps {
   readonly collision: BoardCollision;

@@ -1,11 +1,12 @@
 import { scaleLinear } from 'd3';
 import { memo, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useElementSize } from '../../ui/use-element-size';
-import { BoardLegend, Hatches, HourAxis } from './board-frame';
+import { BoardLegend, HourAxis } from './board-frame';
 import type { BoardModel, BoardNight, BoardRun, NightSpan } from '../../computing/board-model';
 import { AXIS_HEIGHT, LABEL_WIDTH, RIGHT_MARGIN } from './board-scale';
 import './night-board.css';
 import { NightRow } from './night-row';
+import { Hatch, useHatch } from '../../ui/hatch';
 
 const LEGEND_HEIGHT = 24;
 const LEAST_ROW = 22;
@@ -45,6 +46,7 @@ interface Drag {
 export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
   const { model, selected, label = WHOLE_BOARD, hasLegend = true, onSelect, moving } = props;
   const [frame, size] = useElementSize<HTMLDivElement>();
+  const [collisions, forbidden] = [useHatch(), useHatch('--hatch-forbidden')];
   const drag = useRef<Drag | null>(null);
   const gestures = useRef(0);
   const [heldAxis, setHeldAxis] = useState<NightSpan | null>(null);
@@ -137,6 +139,7 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
   return (
     <div className="night-board" ref={frame}>
       <svg
+        style={{ ...collisions.style, ...forbidden.style }}
         width={width}
         height={height}
         role="group"
@@ -148,7 +151,8 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
         onKeyDown={onKeyDown}
         onBlur={moving?.onSettle}
       >
-        <Hatches />
+        <Hatch id={collisions.id} gap={6} className="hatch-error" />
+        <Hatch id={forbidden.id} gap={7} leans="left" className="hatch-forbidden" />
         <HourAxis scale={scale} axis={axis} height={height} />
         {model.nights.map((night, row) => {
           const own = (key: string | null | undefined) =>

@@ -5,6 +5,7 @@ import { clip, LABEL_WIDTH, type Scale } from './board-scale';
 import { CollisionMark } from './collision-mark';
 import { useSay } from '../../session/use-signed-in';
 import { RunDrawing, RunLabels, runWords } from './run-drawing';
+import './night-board.css';
 
 interface NightRowProps {
   readonly night: BoardNight;
@@ -79,7 +80,7 @@ function NightBack(props: NightBackProps) {
         return to > from ? (
           <rect
             key={from}
-            fill="url('#forbidden-hatch')"
+            fill="var(--hatch-forbidden)"
             x={scale(from)}
             width={scale(to) - scale(from)}
             height={rowHeight}

@@ -5,6 +5,7 @@ import type { BoardRun, NightSpan } from '../../computing/board-model';
 import { clip, type Scale } from './board-scale';
 import { useSay } from '../../session/use-signed-in';
 import { programTint } from './program-tint';
+import './night-board.css';
 
 /** A run in words: which, from when to when, and what the timer makes of it. */
 export function runWords(run: BoardRun): string {

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useSay } from '../../session/use-signed-in';
 import type { ClockFieldProps } from './clock-field-props';
 import { changesAhead, changeWords, nowIn } from './clock-words';
+import './clock-field.css';
 
 /** The value of a field for date and time, as the browser has it, with or without seconds. */
 const asDateTime = (value: string): string => (value.length === 16 ? `${value}:00` : value);

@@ -17,7 +17,6 @@ import { useSay } from '../../session/use-signed-in';
 import { StationRow } from './station-row';
 import { endOfFirstStart } from './totals';
 import { hoursText } from '../../format/lengths';
-import '../../ui/grid-table.css';
 
 export interface GridProps {
   readonly plan: Plan;

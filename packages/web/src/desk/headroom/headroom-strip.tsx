@@ -5,6 +5,7 @@ import { memo, useMemo } from 'react';
 import { useElementSize } from '../../ui/use-element-size';
 import type { AllDates } from '../../computing/desk-model';
 import { marksOf, type PercentMark } from './percent-marks';
+import { Hatch, useHatch } from '../../ui/hatch';
 import './headroom-strip.css';
 
 interface HeadroomStripProps {
@@ -23,6 +24,7 @@ const LETTER_WIDTH = 7;
 export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripProps) {
   const { allDates, season, programs, month } = props;
   const [frame, size] = useElementSize<HTMLDivElement>();
+  const hatch = useHatch();
   const width = Math.max(200, size.width);
   const { gridPercents, headroomPercent } = allDates;
   const scale = useMemo(
@@ -49,22 +51,13 @@ export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripPro
       </h2>
       <div ref={frame}>
         <svg
+          style={hatch.style}
           width={width}
           height={bandTop + BAND_HEIGHT + 15}
           role="img"
           aria-label={inWords(gridPercents, marks)}
         >
-          <defs>
-            <pattern
-              id="headroom-hatch"
-              width="5"
-              height="5"
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(45)"
-            >
-              <line className="headroom-hatch" x1="0" y1="0" x2="0" y2="5" />
-            </pattern>
-          </defs>
+          <Hatch id={hatch.id} gap={5} className="headroom-hatch" />
           {gridPercents.map(({ percent, isClear }, index) => (
             <g key={percent} transform={`translate(${scale(percent)} ${bandTop})`}>
               <rect

@@ -6,6 +6,7 @@ import type { Offer } from '@water-clock/core/proposals';
 import { useQuantity, useSay } from '../../session/use-signed-in';
 import { shownAmount } from '../../format/quantities';
 import { ALTERNATIVE_NAMES, changeWords, COST_ROWS } from './offer-words';
+import './plan-work.css';
 
 interface OffersTableProps {
   readonly now: Costs;

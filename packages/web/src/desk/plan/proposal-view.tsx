@@ -14,6 +14,7 @@ import { useDeskWorker } from '../../computing/use-desk-worker';
 import { verdict } from '../verdict';
 import type { Offer } from '@water-clock/core/proposals';
 import { useMayChange, useSay } from '../../session/use-signed-in';
+import './plan-work.css';
 
 interface ProposalViewProps {
   readonly plan: Plan;

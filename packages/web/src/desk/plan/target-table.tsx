@@ -7,6 +7,7 @@ import { CellInput } from '../../ui/cell-input';
 import { minutesText, parseLength } from '../../format/lengths';
 import { DAY_SPREAD, type Targets } from './use-targets';
 import { OFTEN_HINT, oftenText, weeklySeconds, withOften, withWeekly } from './target-cells';
+import './plan-work.css';
 
 interface TargetTableProps {
   readonly stations: readonly StationSettings[];

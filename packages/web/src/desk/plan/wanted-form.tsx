@@ -7,6 +7,7 @@ import { TimeInput } from '../../ui/time-input';
 import { useClock, useSay } from '../../session/use-signed-in';
 import { PinButton } from './target-table';
 import type { Targets } from './use-targets';
+import './plan-work.css';
 
 interface WantedFormProps {
   readonly plan: Plan;

@@ -89,7 +89,8 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
     if (!done) return false;
     if ('theirs' in done.answer) {
       const newer = done.answer.theirs;
-      const rebase = await takeIn(newer);
+      // Where it cannot be told whose it is, one chooses.
+      const rebase = await takeIn(newer).catch(() => null);
       if (rebase) return saveFrom(newer.version, rebase(document));
       setTheirs(newer);
       return false;

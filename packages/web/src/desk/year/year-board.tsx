@@ -18,6 +18,7 @@ import { useElementSize } from '../../ui/use-element-size';
 import { programTint } from '../board/program-tint';
 import type { YearModel, YearMonth, YearNight } from '../../computing/year-model';
 import { useSay } from '../../session/use-signed-in';
+import { Hatch, useHatch } from '../../ui/hatch';
 import './year-board.css';
 
 interface YearBoardProps {
@@ -36,6 +37,7 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
   const [frame, size] = useElementSize<HTMLDivElement>();
   const svg = useRef<SVGSVGElement>(null);
   const say = useSay();
+  const hatch = useHatch();
   const [pointed, setPointed] = useState<DayNumber | null>(null);
   const width = Math.max(360, size.width);
   const cellWidth = (width - LABEL_WIDTH - 6) / DAYS;
@@ -76,6 +78,7 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
     <>
       <div className="year-board" ref={frame}>
         <svg
+          style={hatch.style}
           ref={svg}
           width={width}
           height={HEAD_HEIGHT + rowHeight * model.months.length + 2}
@@ -90,17 +93,7 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
           onPointerLeave={() => setPointed(null)}
           onFocus={(event) => setPointed(nightAt(event.target))}
         >
-          <defs>
-            <pattern
-              id="year-hatch"
-              width="5"
-              height="5"
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(45)"
-            >
-              <line className="year-hatch" x1="0" y1="0" x2="0" y2="5" />
-            </pattern>
-          </defs>
+          <Hatch id={hatch.id} gap={5} className="year-hatch" />
           <g aria-hidden="true" className="figures">
             {Array.from({ length: DAYS }, (_, index) => (
               <text

@@ -12,6 +12,7 @@ import '../../desk/findings/findings-panel.css';
 import { useClock, useSay } from '../../session/use-signed-in';
 import { copyWords } from '../../copies/copy-words';
 import { todayHere } from '../../format/today';
+import './as-found-page.css';
 
 interface AsFoundCheckProps {
   readonly plan: Plan;

@@ -8,7 +8,6 @@ import { ControllerStrip } from '../../desk/grid/controller-strip';
 import { BlockedDaysCell, DaysCell } from '../../desk/grid/days-cell';
 import { FIELDS } from '../../desk/state/fields';
 import { PercentCell, StartCell } from '../../desk/grid/program-cells';
-import '../../ui/grid-table.css';
 import {
   addStation,
   nextStationNumber,
@@ -20,6 +19,7 @@ import {
 import { minutesText, parseLength } from '../../format/lengths';
 import { todayHere } from '../../format/today';
 import { Button } from 'antd';
+import './as-found-page.css';
 
 interface ReadingProps {
   readonly plan: Plan;

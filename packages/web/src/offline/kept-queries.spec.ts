@@ -1,0 +1,78 @@
+/** @jest-environment jsdom */
+import '../testing/in-browser';
+import 'fake-indexeddb/auto';
+import { QueryClient, QueryObserver } from '@tanstack/react-query';
+import { KEPT } from '../api/kept';
+import { forgetQueries, keepAnswer, keptAnswers } from './kept-queries';
+
+/** The queries of one opening of the application: what is not on the device is asked for. */
+const opened = () =>
+  new QueryClient({
+    defaultOptions: { queries: { persister: keptAnswers.persisterFn, retry: false } },
+  });
+
+const asking = (answer: () => Promise<string>) => ({
+  queryKey: ['copies', 'of', 'garage'],
+  queryFn: answer,
+  staleTime: 0,
+  ...KEPT,
+});
+const there = (words: string) => jest.fn(() => Promise.resolve(words));
+const noSignal = jest.fn(() => Promise.reject<string>(new Error('No connection')));
+
+/** What a screen shows first of an answer; it fails where there is none and none can be had. */
+const shown = (options: ReturnType<typeof asking>, client = opened()): Promise<string> =>
+  new Promise((resolve, reject) => {
+    const observer = new QueryObserver(client, options);
+    const look = () => {
+      const { data, error } = observer.getCurrentResult();
+      if (data !== undefined) resolve(data);
+      else if (error) reject(error);
+    };
+    observer.subscribe(look);
+    look();
+  });
+
+/** What is written to the device is written a moment after the answer is there. */
+const settled = () => new Promise((resolve) => setTimeout(resolve, 20));
+
+beforeEach(forgetQueries);
+
+it('an answer is there without signal when the application is opened again', async () => {
+  expect(await opened().query(asking(there('three copies')))).toBe('three copies');
+  await settled();
+  expect(await shown(asking(noSignal))).toBe('three copies');
+});
+
+it('what is kept is shown at once, and asked for again all the same', async () => {
+  await opened().query(asking(there('three copies')));
+  await settled();
+  const client = opened();
+  const fresh = there('four copies');
+  expect(await shown(asking(fresh), client)).toBe('three copies');
+  await settled();
+  expect(fresh).toHaveBeenCalledTimes(1);
+  expect(client.getQueryData(asking(fresh).queryKey)).toBe('four copies');
+});
+
+it('an answer that is not marked so leaves nothing on the device', async () => {
+  const { meta: _meta, ...loose } = asking(there('three copies'));
+  await opened().query(loose);
+  await settled();
+  await expect(shown(asking(noSignal))).rejects.toThrow('No connection');
+});
+
+it('an answer that came with a write is kept as one that was asked for', async () => {
+  const client = opened();
+  await client.query(asking(there('three copies')));
+  await settled();
+  await keepAnswer(client, asking(noSignal).queryKey, 'four copies');
+  expect(await shown(asking(noSignal))).toBe('four copies');
+});
+
+it('whoever signs in next finds nothing', async () => {
+  await opened().query(asking(there('three copies')));
+  await settled();
+  await forgetQueries();
+  await expect(shown(asking(noSignal))).rejects.toThrow('No connection');
+});

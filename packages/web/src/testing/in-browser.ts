@@ -1,0 +1,22 @@
+// What jsdom lacks of a browser; imported before anything that needs it.
+import { TextDecoder, TextEncoder } from 'node:util';
+import { deserialize, serialize } from 'node:v8';
+
+if (!('TextEncoder' in globalThis)) Object.assign(globalThis, { TextDecoder, TextEncoder });
+
+if (!('structuredClone' in globalThis))
+  Object.assign(globalThis, {
+    structuredClone: (value: unknown): unknown => deserialize(serialize(value)),
+  });
+
+if (!('matchMedia' in globalThis))
+  Object.assign(globalThis, {
+    matchMedia: (media: string) => ({
+      media,
+      matches: false,
+      addEventListener: () => undefined,
+      removeEventListener: () => undefined,
+      addListener: () => undefined,
+      removeListener: () => undefined,
+    }),
+  });
