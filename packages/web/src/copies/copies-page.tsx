@@ -107,6 +107,7 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
             columns={columns}
             rows={copies.slice((page - 1) * PAGE_SIZE, page * PAGE_SIZE)}
             keyOf={({ id }) => id}
+            isMarked={({ id }) => chosen.includes(id)}
             nothing="No copies yet"
           />
           <Pages

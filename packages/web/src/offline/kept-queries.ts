@@ -34,14 +34,14 @@ export const keptAnswers = {
     context: QueryFunctionContext<Key>,
     query: Query,
   ): Promise<Answer> => {
-    let isAsked = false;
+    const asked: unknown[] = [];
     const asking = (given: QueryFunctionContext<Key>) => {
-      isAsked = true;
+      asked.push(given);
       return ask(given);
     };
     const answer = await persister.persisterFn(asking, context, query);
     // Once the answer of the device is shown: the query has but one answer at a time.
-    if (!isAsked) setTimeout(() => void query.fetch().catch(nothing));
+    if (asked.length === 0) setTimeout(() => void query.fetch().catch(nothing));
     return answer;
   },
 };

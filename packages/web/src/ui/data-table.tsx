@@ -15,6 +15,8 @@ interface DataTableProps<Row> {
   readonly columns: readonly DataColumn<Row>[];
   readonly rows: readonly Row[];
   readonly keyOf: (row: Row) => string;
+  /** Rows that are chosen for something. */
+  readonly isMarked?: (row: Row) => boolean;
   /** On a phone its rows are cards; otherwise it scrolls sideways. */
   readonly isCards?: boolean;
   /** Said where there is no row. */
@@ -23,7 +25,7 @@ interface DataTableProps<Row> {
 
 /** Rows of things that are alike, a column for each of what is to be known of them. */
 export function DataTable<Row>(props: DataTableProps<Row>) {
-  const { label, columns, rows, keyOf, isCards = false, nothing } = props;
+  const { label, columns, rows, keyOf, isMarked, isCards = false, nothing } = props;
   const marks = ({ align, from }: DataColumn<Row>) => ({ 'data-align': align, 'data-from': from });
   return (
     // What scrolls can be scrolled by keys as well.
@@ -40,7 +42,7 @@ export function DataTable<Row>(props: DataTableProps<Row>) {
         </thead>
         <tbody>
           {rows.map((row) => (
-            <tr key={keyOf(row)}>
+            <tr key={keyOf(row)} data-marked={isMarked?.(row)}>
               {columns.map((column) => (
                 <td key={column.title} {...marks(column)}>
                   {column.cell(row)}

@@ -8,7 +8,9 @@ import './night-board.css';
 import { NightRow } from './night-row';
 import { Hatch, useHatch } from '../../ui/hatch';
 
-const LEGEND_HEIGHT = 24;
+const LEGEND_LINE = 20;
+/** Where the legend has no room in one line it takes two. */
+const LEGEND_WIDTH = 560;
 const LEAST_ROW = 22;
 const DRAG_THRESHOLD_PIXELS = 3;
 const WHOLE_BOARD = 'Night board: fourteen nights, noon to noon';
@@ -53,7 +55,8 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
 
   const axis = heldAxis ?? model.axis;
   const width = Math.max(360, size.width);
-  const room = size.height - AXIS_HEIGHT - (hasLegend ? LEGEND_HEIGHT : 0) - 4;
+  const legendLines = hasLegend ? (width < LEGEND_WIDTH ? 2 : 1) : 0;
+  const room = size.height - AXIS_HEIGHT - legendLines * LEGEND_LINE - 8;
   const rowHeight = Math.max(LEAST_ROW, Math.floor(room / model.nights.length));
   const height = AXIS_HEIGHT + rowHeight * model.nights.length + 2;
   const scale = useMemo(

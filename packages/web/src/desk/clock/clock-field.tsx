@@ -6,7 +6,6 @@ import { later } from '../../ui/later';
 import type { ClockFieldProps } from './clock-field-props';
 import { clockErrorWords } from './clock-error-words';
 import './clock-field.css';
-import '../grid/controller-strip.css';
 
 // It knows the time zones of the world, which weigh.
 const ClockEditor = later(() => import('./clock-editor'), 'ClockEditor');

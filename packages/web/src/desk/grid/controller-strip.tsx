@@ -7,6 +7,7 @@ import { setController, type PlanEdit } from '@water-clock/core/settings';
 import { MONTHS_SHORT } from '@water-clock/core/words';
 import { ClockField } from '../clock/clock-field';
 import { FIELDS } from '../state/fields';
+import '../clock/clock-field.css';
 import './controller-strip.css';
 
 interface ControllerStripProps {
