@@ -73,8 +73,8 @@ try {
   // The build has held the rules already, and the linter tells what the compiler finds.
   const linting = check('lint:code');
   results.push(await jest('unit-and-api', ['core', 'cli', 'server', 'web', 'simulator']));
-  results.push(await linting);
   results.push(await jest('browser', ['e2e']));
+  results.push(await linting);
 } finally {
   cluster.stop();
 }

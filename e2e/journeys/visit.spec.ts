@@ -91,6 +91,8 @@ let link: string;
 
 it('is made whole on a phone, without signal from key in to walk, and all of it comes in', async () => {
   await goTo(page, `${server.url}/properties/${timer.propertyId}`);
+  // What is still to come in would move the button away from under the click.
+  await waitForWords(page, 'by Ines Marlow');
   await press('Visit');
   await press('Begin a visit');
   await press('Arrive done');

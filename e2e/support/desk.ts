@@ -18,8 +18,6 @@ export async function goTo(page: Page, url: string): Promise<void> {
       document.querySelector('#root')?.childElementCount &&
       !document.querySelector('.ant-skeleton, .waiting'),
   );
-  // What comes in moves what stands below it: a click would miss.
-  await page.waitForNetworkIdle({ idleTime: 60 });
 }
 
 /** Clicks what a selector finds, once it is there, can be seen, and has come to rest. */
