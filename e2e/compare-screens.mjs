@@ -60,7 +60,11 @@ try {
     const place = path.replace('HOME', propertyId).replace('TIMER', id);
     await page.setViewport(size);
     await page.goto(url + (isBefore ? formerPath(place) : place), { waitUntil: 'networkidle0' });
-    await page.waitForSelector(ready, { timeout: 20_000 }).catch(() => undefined);
+    // The earlier one may call it otherwise; the later one must be whole.
+    const whole = page.waitForSelector(ready, { timeout: 20_000 });
+    await (isBefore
+      ? whole.catch(() => process.stdout.write(`         not whole before: ${path}\n`))
+      : whole);
     await page.evaluate(() =>
       Promise.all(document.getAnimations().map(({ finished }) => finished)),
     );

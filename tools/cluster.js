@@ -92,7 +92,6 @@ export async function startCluster(folder, options = {}) {
     ]);
   }
   let port = runningPort(folder);
-  const wasRunning = port !== null;
   if (port === null) {
     port = onPort ?? (await freePort());
     const options = ['listen_addresses=127.0.0.1', 'unix_socket_directories=', ...settings];
@@ -108,8 +107,6 @@ export async function startCluster(folder, options = {}) {
   if (!known.split('\n').includes(database)) asOwner('createdb', [...base, database]);
   return {
     url: `postgres://water_clock@127.0.0.1:${port}/${database}`,
-    /** Somebody else had started it: it is theirs to stop. */
-    wasRunning,
     stop: () => asOwner('pg_ctl', ['-D', folder, '-m', 'fast', '-w', 'stop']),
   };
 }

@@ -2,7 +2,7 @@
 // begins anew; a change of the web is in the open page. Its own data folder beside that of bin/start.
 import { spawn, spawnSync } from 'node:child_process';
 import { join } from 'node:path';
-import { checkout, serverProgram } from './data-folder.js';
+import { checkout, dataFolder, serverProgram } from './data-folder.js';
 import { portFrom, startServices } from './services.mjs';
 
 const WEB_PORT = '5173';
@@ -12,10 +12,7 @@ if (spawnSync(tsc, ['-b'], { cwd: checkout, stdio: 'inherit' }).status !== 0) pr
 
 const webPort = await portFrom(process.env.WEB_PORT ?? WEB_PORT, 'WEB_PORT');
 const port = await portFrom(process.env.PORT ?? '4781', 'PORT');
-const folder = join(
-  process.getuid?.() === 0 ? '/var/lib/water-clock' : join(checkout, '.data'),
-  'dev',
-);
+const folder = `${dataFolder()}-dev`;
 const services = await startServices({ folder, isFresh: false, port });
 
 const children = [

@@ -1,11 +1,11 @@
 // npm run load-demo [-- --fresh] [-- --large]: loads the demo where bin/start keeps its data, or
 // where DATABASE_URL points. --large adds the 10,000 properties that speeds are measured with.
 import { spawnSync } from 'node:child_process';
-import { startCluster } from './cluster.js';
+import { joinCluster } from './cluster.js';
 import { dataFolder, serverProgram } from './data-folder.js';
 
 const given = process.env.DATABASE_URL;
-const cluster = given ? { url: given, wasRunning: true } : await startCluster(dataFolder());
+const cluster = given ? { url: given, leave: () => undefined } : await joinCluster(dataFolder());
 const env = { ...process.env, DATABASE_URL: cluster.url };
 try {
   for (const [name, words] of [
@@ -19,5 +19,5 @@ try {
     if (status !== 0) process.exitCode = 1;
   }
 } finally {
-  if (!cluster.wasRunning) cluster.stop();
+  cluster.leave();
 }

@@ -7,6 +7,7 @@ import {
   goTo,
   labelled,
   typeInCell,
+  giveFile,
 } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
 
@@ -116,18 +117,6 @@ const askedFirst = async (page: Page, path: string, first: string, then: string)
   await page.waitForSelector(inDialog(then), { visible: true });
   return inDialog(then);
 };
-
-const giveFile = (page: Page, text: string) =>
-  page.$eval(
-    '.ant-modal input[type="file"]',
-    (input, content) => {
-      const data = new DataTransfer();
-      data.items.add(new File([content], 'home.property.json'));
-      input.files = data.files;
-      input.dispatchEvent(new Event('change', { bubbles: true }));
-    },
-    text,
-  );
 
 /** A home as a file, with something changed; the dialog that takes it is open. */
 async function importing(page: Page, note: string): Promise<string> {

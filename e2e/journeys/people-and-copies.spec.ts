@@ -8,6 +8,7 @@ import {
   typeInCell,
   waitForVerdict,
   waitForWords,
+  giveFile,
 } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
 
@@ -219,24 +220,111 @@ it('a property goes out as a file and comes back in, shown first', async () => {
     return JSON.stringify(answer);
   }, propertyId);
   await clickButton(page, 'Import…');
-  const giveFile = (text: string) =>
-    page.$eval(
-      '.ant-modal input[type="file"]',
-      (input, content) => {
-        const data = new DataTransfer();
-        data.items.add(new File([content], 'wren.property.json'));
-        input.files = data.files;
-        input.dispatchEvent(new Event('change', { bubbles: true }));
-      },
-      text,
-    );
   await page.waitForSelector('.ant-modal input[type="file"]');
-  await giveFile('{"format": "waterclock.property/1", "timers": 7}');
+  await giveFile(page, '{"format": "waterclock.property/1", "timers": 7}');
   await waitForWords(page, 'is required');
-  await giveFile(file);
+  await giveFile(page, file);
   await waitForWords(page, 'Notes for the gate: nothing becomes "Ring twice".');
   await clickButton(page, 'Bring it in');
   await waitForWords(page, 'Who and where');
   await waitForWords(page, 'Ring twice');
   await page.close();
+});
+
+describe('what somebody else saved meanwhile is never overwritten unasked', () => {
+  const MEANWHILE = 'was saved by somebody else meanwhile';
+  const ruleSet = (district: string) => ({
+    format: 'waterclock.rules/1',
+    district,
+    periods: [{ from: '2026-01-01', houses: [{ houses: 'all', digits: [] }] }],
+  });
+  const weather = (name: string) => ({
+    format: 'waterclock.weather/1',
+    name,
+    latitude: 38,
+    record: { kind: 'daily', days: [] },
+  });
+  interface Made {
+    readonly id: string;
+    readonly version: number;
+  }
+  /** The first field after a label, and what it holds. */
+  const fieldAfter = (page: Page, label: string) =>
+    page.waitForSelector(
+      `::-p-xpath(.//label[starts-with(normalize-space(), "${label}")]/following::input[1])`,
+    );
+  const fill = async (page: Page, label: string, text: string) => {
+    await (await fieldAfter(page, label))!.click({ count: 3 });
+    await page.keyboard.type(text);
+  };
+
+  it('rules: mine are saved over theirs once I say so', async () => {
+    const made = await stage.ask<Made>('POST', '/rule-sets', { document: ruleSet('Hill side') });
+    const page = await stage.newPage();
+    await goTo(page, `${stage.url()}/rules/${made.id}`);
+    await fill(page, 'District', 'Hill side, mine');
+    const theirs = { version: made.version, document: ruleSet('Hill side, theirs') };
+    await stage.ask('PUT', `/rule-sets/${made.id}`, theirs);
+    await clickButton(page, 'Save the rules');
+    await waitForWords(page, MEANWHILE);
+    const held = async () => {
+      const all = await stage.ask<(Made & { document: { district: string } })[]>(
+        'GET',
+        '/rule-sets',
+      );
+      return all.find(({ id }) => id === made.id)!.document.district;
+    };
+    expect(await held()).toBe('Hill side, theirs');
+    await clickButton(page, 'Save mine over it');
+    await page.waitForFunction(() => location.pathname === '/rules');
+    expect(await held()).toBe('Hill side, mine');
+    await page.close();
+  });
+
+  it('a timer type: theirs is shown instead, and saved from there on', async () => {
+    const [like] = await stage.ask<{ capability: object; handling: object }[]>(
+      'GET',
+      '/timer-types',
+    );
+    const fields = { capability: like!.capability, handling: like!.handling };
+    const type = { name: 'Shed type', summary: 'grey', ...fields };
+    const made = await stage.ask<Made>('POST', '/timer-types', type);
+    const page = await stage.newPage();
+    await goTo(page, `${stage.url()}/timer-types/${made.id}`);
+    await fill(page, 'How to tell it', 'grey, mine');
+    const theirs = { ...type, summary: 'grey, theirs', version: made.version };
+    await stage.ask('PUT', `/timer-types/${made.id}`, theirs);
+    await clickButton(page, 'Save the type');
+    await waitForWords(page, MEANWHILE);
+    await clickButton(page, 'Show theirs instead');
+    const summary = await fieldAfter(page, 'How to tell it');
+    await page.waitForFunction(
+      (input) => (input as HTMLInputElement | null)?.value === 'grey, theirs',
+      {},
+      summary,
+    );
+    await fill(page, 'How to tell it', 'grey, ours');
+    await clickButton(page, 'Save the type');
+    await page.waitForFunction(() => location.pathname === '/timer-types');
+    const all = await stage.ask<(Made & { summary: string })[]>('GET', '/timer-types');
+    expect(all.find(({ id }) => id === made.id)!.summary).toBe('grey, ours');
+    await page.close();
+  });
+
+  it('weather: mine is saved over theirs once I say so', async () => {
+    const made = await stage.ask<Made>('POST', '/weather', { document: weather('Mill') });
+    const page = await stage.newPage();
+    await goTo(page, `${stage.url()}/weather/${made.id}`);
+    await fill(page, 'Where it was read', 'Mill, mine');
+    const theirs = { version: made.version, document: weather('Mill, theirs') };
+    await stage.ask('PUT', `/weather/${made.id}`, theirs);
+    await clickButton(page, 'Save the weather');
+    await waitForWords(page, MEANWHILE);
+    await clickButton(page, 'Save mine over it');
+    await waitForWords(page, 'Saved');
+    await page.waitForFunction((part) => !document.body.textContent.includes(part), {}, MEANWHILE);
+    const held = await stage.ask<{ document: { name: string } }>('GET', `/weather/${made.id}`);
+    expect(held.document.name).toBe('Mill, mine');
+    await page.close();
+  });
 });

@@ -70,6 +70,19 @@ export const paste = (page: Page, block: string): Promise<void> =>
     );
   }, block);
 
+/** Gives the open dialog a file, as choosing one in the browser's own window does. */
+export const giveFile = (page: Page, text: string): Promise<void> =>
+  page.$eval(
+    '.ant-modal input[type="file"]',
+    (input, content) => {
+      const data = new DataTransfer();
+      data.items.add(new File([content], 'home.property.json'));
+      input.files = data.files;
+      input.dispatchEvent(new Event('change', { bubbles: true }));
+    },
+    text,
+  );
+
 /** Types into a cell of the grid, over what it holds. */
 export async function typeInCell(page: Page, label: string, text: string): Promise<void> {
   await clickOn(page, `[aria-label="${label}"]`);

@@ -37,9 +37,9 @@ const plan = planOf({
   ],
 });
 
-const sheet = (clock: '24' | '12' = '24', handling = {}) =>
+const sheet = (clock: '24' | '12' = '24', handling = {}, of = plan) =>
   sheetOf({
-    plan,
+    plan: of,
     on: ON,
     property: 'Plum cottage',
     timer: 'Garage timer',
@@ -68,21 +68,10 @@ it('says by station when each waters, at the percentage that is set, in plain wo
   expect(sheet().season).toBe('Season percentage: 80 %.');
 });
 
-const waters = (changes: Parameters<typeof planOf>[0]) => {
-  const { stations } = sheetOf({
-    plan: planOf({ stations: [{ number: 1 }], ...program({}), ...changes }),
-    on: ON,
-    property: '',
-    timer: '',
-    firm: '',
-    phone: '',
-    handling: new TimerHandling(),
-    clock: '24',
-    due: [],
-    volumeWords: String,
-  });
-  return stations[0]!.waters;
-};
+const waters = (changes: Parameters<typeof planOf>[0]) =>
+  sheet('24', {}, planOf({ stations: [{ number: 1 }], ...program({}), ...changes })).stations[0]!
+    .waters;
+
 const program = (fields: object) => ({
   programs: [
     {
@@ -127,18 +116,7 @@ it.each([
   ],
 ])('the percentage of %j in words', (controller, words) => {
   const timer = { season: { modes: ['whole', 'program', 'monthly'] } };
-  const { season } = sheetOf({
-    plan: planOf({ timer, controller }),
-    on: ON,
-    property: '',
-    timer: '',
-    firm: '',
-    phone: '',
-    handling: new TimerHandling(),
-    clock: '24',
-    due: [],
-    volumeWords: String,
-  });
+  const { season } = sheet('24', {}, planOf({ timer, controller }));
   expect(season).toBe(words);
 });
 

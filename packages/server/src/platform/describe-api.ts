@@ -33,7 +33,6 @@ export function describeApi(app: INestApplication, { cookie, publicMark }: Acces
     .setOpenAPIVersion('3.1.0')
     .setTitle('Water Clock')
     .setDescription('Properties, timers, yards, local rules, weather, visits and saved copies.')
-    .setLicense('All rights reserved', '')
     .setVersion('1')
     .addServer('/')
     .addCookieAuth(cookie, { type: 'apiKey', in: 'cookie', name: cookie }, 'session')

@@ -273,36 +273,25 @@ export class SimulatedTimer {
     if (!run) return;
     const isBusy = this.running.length > 0;
     switch (this.plan.timer.overlap) {
-      case 'concurrent': {
+      case 'concurrent':
         this.begin(run);
-        return;
-      }
+        break;
       case 'preempt':
         for (const other of this.running) this.log.add(this.now, 'cut-off', other.place);
         this.running = [];
-        {
-          this.begin(run);
-          return;
-        }
+        this.begin(run);
+        break;
       case 'drop':
-        if (!isBusy) {
-          this.begin(run);
-          return;
-        }
-        {
-          this.log.add(this.now, 'left-out', place);
-          return;
-        }
+        if (isBusy) this.log.add(this.now, 'left-out', place);
+        else this.begin(run);
+        break;
       case 'queue':
         if (!isBusy && this.waiting.length === 0 && this.freeFrom <= this.now) {
           this.begin(run);
-          return;
+          break;
         }
         this.waiting.push(start);
-        {
-          this.log.add(this.now, 'queued', place);
-          return;
-        }
+        this.log.add(this.now, 'queued', place);
     }
   }
 

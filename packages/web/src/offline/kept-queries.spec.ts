@@ -2,6 +2,8 @@
 import '../testing/in-browser';
 import 'fake-indexeddb/auto';
 import { QueryClient, QueryObserver } from '@tanstack/react-query';
+import { waitFor } from '@testing-library/dom';
+import { createStore, keys } from 'idb-keyval';
 import { KEPT } from '../api/kept';
 import { forgetQueries, keepAnswer, keptAnswers } from './kept-queries';
 
@@ -33,46 +35,51 @@ const shown = (options: ReturnType<typeof asking>, client = opened()): Promise<s
     look();
   });
 
-/** What is written to the device is written a moment after the answer is there. */
-const settled = () => new Promise((resolve) => setTimeout(resolve, 20));
+/** What lies on the device; it is written a moment after the answer is there. */
+const onDevice = () => keys(createStore('water-clock-answers', 'answers'));
+const untilThere = (count: number) =>
+  waitFor(async () => expect(await onDevice()).toHaveLength(count));
 
 beforeEach(forgetQueries);
 
 it('an answer is there without signal when the application is opened again', async () => {
   expect(await opened().query(asking(there('three copies')))).toBe('three copies');
-  await settled();
+  await untilThere(1);
   expect(await shown(asking(noSignal))).toBe('three copies');
 });
 
 it('what is kept is shown at once, and asked for again all the same', async () => {
   await opened().query(asking(there('three copies')));
-  await settled();
+  await untilThere(1);
   const client = opened();
   const fresh = there('four copies');
   expect(await shown(asking(fresh), client)).toBe('three copies');
-  await settled();
+  await waitFor(() => expect(client.getQueryData(asking(fresh).queryKey)).toBe('four copies'));
   expect(fresh).toHaveBeenCalledTimes(1);
-  expect(client.getQueryData(asking(fresh).queryKey)).toBe('four copies');
 });
 
 it('an answer that is not marked so leaves nothing on the device', async () => {
   const { meta: _meta, ...loose } = asking(there('three copies'));
-  await opened().query(loose);
-  await settled();
-  await expect(shown(asking(noSignal))).rejects.toThrow('No connection');
+  const client = opened();
+  await client.query({ ...loose, queryKey: ['copies', 'loose'] });
+  await client.query({ ...asking(there('four copies')), queryKey: ['copies', 'kept'] });
+  await untilThere(1);
+  expect(String(await onDevice())).toContain('kept');
+  const looseAgain = { ...asking(noSignal), queryKey: ['copies', 'loose'] };
+  await expect(shown(looseAgain)).rejects.toThrow('No connection');
 });
 
 it('an answer that came with a write is kept as one that was asked for', async () => {
   const client = opened();
   await client.query(asking(there('three copies')));
-  await settled();
+  await untilThere(1);
   await keepAnswer(client, asking(noSignal).queryKey, 'four copies');
   expect(await shown(asking(noSignal))).toBe('four copies');
 });
 
 it('whoever signs in next finds nothing', async () => {
   await opened().query(asking(there('three copies')));
-  await settled();
+  await untilThere(1);
   await forgetQueries();
   await expect(shown(asking(noSignal))).rejects.toThrow('No connection');
 });

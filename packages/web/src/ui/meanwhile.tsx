@@ -1,7 +1,7 @@
 import { Alert, Button, Space } from 'antd';
 
 interface MeanwhileProps {
-  /** What was saved by somebody else: "The rules". */
+  /** What was saved by somebody else: "This rule set". */
   readonly what: string;
   readonly isWriting: boolean;
   readonly onTakeTheirs: () => void;
