@@ -74,4 +74,23 @@ it('works on a phone: nothing is wider than the screen, and the grid scrolls in 
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   const name = await page.$eval('[aria-label="Station 1, name"]', (cell) => cell.clientWidth);
   expect(name).toBeGreaterThan(60);
+  for (const width of [320, 390]) {
+    await page.setViewport({ width, height: 844 });
+    await page.waitForFunction(
+      (wide) => document.querySelector('.night-board')!.clientWidth < wide,
+      {},
+      width,
+    );
+    // The board has room for all of its legend, and is no taller than its fourteen rows want.
+    const [board, legend] = await page.evaluate(async () => {
+      for (let frame = 0; frame < 30; frame++)
+        await new Promise((resolve) => requestAnimationFrame(resolve));
+      return ['.night-board', '.board-legend'].map((part) => {
+        const { bottom, height } = document.querySelector(part)!.getBoundingClientRect();
+        return { bottom, height };
+      });
+    });
+    expect(legend!.bottom).toBeLessThanOrEqual(board!.bottom);
+    expect(board!.height).toBeLessThan(14 * 44);
+  }
 });

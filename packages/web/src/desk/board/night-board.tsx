@@ -8,9 +8,6 @@ import './night-board.css';
 import { NightRow } from './night-row';
 import { Hatch, useHatch } from '../../ui/hatch';
 
-const LEGEND_LINE = 20;
-/** Where the legend has no room in one line it takes two. */
-const LEGEND_WIDTH = 560;
 const LEAST_ROW = 22;
 const DRAG_THRESHOLD_PIXELS = 3;
 const WHOLE_BOARD = 'Night board: fourteen nights, noon to noon';
@@ -55,10 +52,10 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
 
   const axis = heldAxis ?? model.axis;
   const width = Math.max(360, size.width);
-  const legendLines = hasLegend ? (width < LEGEND_WIDTH ? 2 : 1) : 0;
-  const room = size.height - AXIS_HEIGHT - legendLines * LEGEND_LINE - 8;
+  const heightOf = (row: number) => AXIS_HEIGHT + row * model.nights.length + 2;
+  const room = size.height - heightOf(0);
   const rowHeight = Math.max(LEAST_ROW, Math.floor(room / model.nights.length));
-  const height = AXIS_HEIGHT + rowHeight * model.nights.length + 2;
+  const height = heightOf(rowHeight);
   const scale = useMemo(
     () =>
       scaleLinear()
@@ -140,37 +137,39 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
   };
 
   return (
-    <div className="night-board" ref={frame}>
-      <svg
-        style={{ ...collisions.style, ...forbidden.style }}
-        width={width}
-        height={height}
-        role="group"
-        aria-label={label}
-        onPointerDown={beginDrag}
-        onPointerMove={goOnDragging}
-        onPointerUp={endDrag}
-        onPointerCancel={endDrag}
-        onKeyDown={onKeyDown}
-        onBlur={moving?.onSettle}
-      >
-        <Hatch id={collisions.id} gap={6} className="hatch-error" />
-        <Hatch id={forbidden.id} gap={7} leans="left" className="hatch-forbidden" />
-        <HourAxis scale={scale} axis={axis} height={height} />
-        {model.nights.map((night, row) => {
-          const own = (key: string | null | undefined) =>
-            key && night.runs.some((run) => run.key === key) ? key : null;
-          return (
-            <NightRow
-              key={night.day}
-              {...{ night, scale, axis, rowHeight, width }}
-              y={AXIS_HEIGHT + row * rowHeight}
-              selected={own(selected)}
-              tabStop={own(tabStop)}
-            />
-          );
-        })}
-      </svg>
+    <div className="night-board">
+      <div className="night-room" ref={frame} style={{ minHeight: heightOf(LEAST_ROW) }}>
+        <svg
+          style={{ ...collisions.style, ...forbidden.style }}
+          width={width}
+          height={height}
+          role="group"
+          aria-label={label}
+          onPointerDown={beginDrag}
+          onPointerMove={goOnDragging}
+          onPointerUp={endDrag}
+          onPointerCancel={endDrag}
+          onKeyDown={onKeyDown}
+          onBlur={moving?.onSettle}
+        >
+          <Hatch id={collisions.id} gap={6} className="hatch-error" />
+          <Hatch id={forbidden.id} gap={7} leans="left" className="hatch-forbidden" />
+          <HourAxis scale={scale} axis={axis} height={height} />
+          {model.nights.map((night, row) => {
+            const own = (key: string | null | undefined) =>
+              key && night.runs.some((run) => run.key === key) ? key : null;
+            return (
+              <NightRow
+                key={night.day}
+                {...{ night, scale, axis, rowHeight, width }}
+                y={AXIS_HEIGHT + row * rowHeight}
+                selected={own(selected)}
+                tabStop={own(tabStop)}
+              />
+            );
+          })}
+        </svg>
+      </div>
       {hasLegend && <BoardLegend />}
     </div>
   );
