@@ -188,3 +188,109 @@ it('asks for what the timer would show otherwise: not for another count of the s
   expect(isSameValue(every('2020-06-02'), every('2026-06-02'))).toBe(false);
   expect(isSameValue({ type: 'length', seconds: 60 }, { type: 'length', seconds: 61 })).toBe(false);
 });
+
+it('says of the percentage before run times what stands there now, and that it is only for now', () => {
+  const first = (present: Plan | null, target = planWith([], [900, 660], 130)) =>
+    stepsOf(target, present).filter(({ key }) => key.endsWith('first'));
+  const step = {
+    key: 'percent first',
+    part: 'percent',
+    program: null,
+    station: null,
+    what: 'Season percentage, while run times are entered',
+    value: { type: 'percent', percent: 100 },
+    isForNow: true,
+  };
+  expect(first(planWith([], [900, 600], 130))).toEqual([
+    { ...step, before: { type: 'percent', percent: 130 } },
+  ]);
+  expect(first(null)).toEqual([{ ...step, before: null }]);
+  // It is at 100 % already; or a table by month stands there, which no display multiplies run times by.
+  expect(first(planWith([], [900, 600], 100))).toEqual([]);
+  const present = planWith([], [900, 600]);
+  const percents = Array.from({ length: 12 }, () => 70);
+  const monthly: Plan = {
+    ...present,
+    controller: { ...present.controller, season: { mode: 'monthly', percents } },
+  };
+  expect(first(monthly)).toEqual([]);
+});
+
+it('by program, only what is not at 100 % is set to it for now', () => {
+  const present = planOf({
+    timer: { programs: ['A', 'B'] },
+    controller: { season: { mode: 'program' } },
+    stations: STATIONS,
+    programs: ['A', 'B'].map((id) => ({
+      id,
+      percent: id === 'A' ? 100 : 70,
+      days: { mode: 'odd' },
+      runs: [{ station: 1, seconds: 600 }],
+    })),
+  });
+  const target = { ...present, programs: present.programs.map((one) => ({ ...one, runs: [] })) };
+  const steps = stepsOf(target, present).filter(({ part }) => part === 'percent');
+  expect(steps.map(({ key, program, before }) => [key, program, before])).toEqual([
+    ['B percent first', 'B', { type: 'percent', percent: 70 }],
+    // And back: it stands at 100 % now, and is to be what it was.
+    ['B percent', 'B', { type: 'percent', percent: 70 }],
+  ]);
+});
+
+it('leaves the percentage where it comes in the order of the timer when no run time is keyed in', () => {
+  const keys = stepsOf(planWith(['03:30'], [900, 600], 80), planWith([], [900, 600]), {
+    order: ['percent', 'starts', 'run-times', 'days', 'clock'],
+  }).map(({ key }) => key);
+  expect(keys.slice(0, 3)).toEqual(['percent', 'A start 1', 'clock']);
+});
+
+it('a step is of its program and station, and stays', () => {
+  const [clock, run] = stepsOf(planWith([], [900, 660]), planWith([], [900, 600]));
+  expect(clock).toEqual({
+    key: 'clock',
+    part: 'clock',
+    program: null,
+    station: null,
+    what: 'Clock: year, date, weekday, time',
+    value: null,
+    before: null,
+    isForNow: false,
+  });
+  expect(run).toEqual({
+    key: 'A station 2',
+    part: 'run-times',
+    program: 'A',
+    station: 2,
+    what: 'Run time',
+    value: { type: 'length', seconds: 660 },
+    before: { type: 'length', seconds: 600 },
+    isForNow: false,
+  });
+});
+
+it('looks last at the switch, the sensor, the percentage and the clock, each in its words', () => {
+  const last = (controller: object, timer: object = {}) => {
+    const plan = planWith([], [900, 600], 100, timer);
+    const steps = stepsOf({ ...plan, controller: { ...plan.controller, ...controller } }, plan);
+    return steps
+      .filter(({ part }) => part === 'last-look')
+      .map(({ what, value, program, station, before, isForNow }) => [
+        ...[what, value && valueWords(value)],
+        ...[program, station, before, isForNow],
+      ]);
+  };
+  const rest = [null, null, null, false];
+  expect(last({ off: true, rainSensor: 'bypass' })).toEqual([
+    ['The switch', 'off', ...rest],
+    ['Rain sensor', 'bypassed', ...rest],
+    ['Season percentage', '100 %', ...rest],
+    ['Clock shows the true time and weekday', null, ...rest],
+  ]);
+  expect(last({}, { rainSensor: false, season: null }).map(([what]) => what)).toEqual([
+    'The switch',
+    'Clock shows the true time and weekday',
+  ]);
+  expect(last({ season: { mode: 'program' } }).map(([what]) => what)).not.toContain(
+    'Season percentage',
+  );
+});

@@ -1,0 +1,38 @@
+// How strong the tests of a folder, or of one file, are: tools/mutate.mjs says of which.
+import jestConfig from '../../jest.config.mjs';
+
+const mutated = process.env.MUTATED;
+const reports = `../../.reports/mutation/${mutated.replace('/', '-')}`;
+const isFile = mutated.includes('/');
+const { rootDir: _here, ...core } = jestConfig.projects.find(
+  ({ displayName }) => displayName === 'core',
+);
+
+export default {
+  mutate: [
+    `src/${mutated}${isFile ? '.ts' : '/**/*.ts'}`,
+    '!src/**/*.spec.ts',
+    '!src/**/testing/**',
+  ],
+  incremental: true,
+  incrementalFile: `${reports}.json`,
+  testRunner: 'jest',
+  plugins: ['@stryker-mutator/jest-runner'],
+  jest: {
+    projectType: 'custom',
+    config: {
+      ...core,
+      testMatch: [`<rootDir>/src/${mutated}${isFile ? '' : '/**/*'}.spec.ts`],
+      testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
+    },
+  },
+  coverageAnalysis: 'perTest',
+  // What a file works out once, when it is loaded, would want every test run anew.
+  ignoreStatic: true,
+  concurrency: 2,
+  tempDirName: '../../.reports/mutation/sandboxes',
+  ignorePatterns: ['dist'],
+  reporters: ['clear-text', 'json'],
+  jsonReporter: { fileName: `${reports}.report.json` },
+  clearTextReporter: { logTests: false, allowColor: false },
+};
