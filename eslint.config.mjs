@@ -23,7 +23,10 @@ export default tseslint.config(
   {
     files: TYPED,
     languageOptions: {
-      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+      parserOptions: {
+        project: ['packages/*/tsconfig.json', 'e2e/tsconfig.json'],
+        tsconfigRootDir: import.meta.dirname,
+      },
     },
     plugins: { compiler: { rules: { types } } },
     rules: {

@@ -45,6 +45,7 @@ const project = (name, extra = {}) => ({
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@water-clock/core/([a-z-]+)$': `${root}packages/core/src/$1/index.ts`,
+    '\\.module\\.css$': tool('css-classes.cjs'),
     '^d3$': `${root}node_modules/d3/dist/d3.js`,
     '^d3-random$': `${root}node_modules/d3-random/dist/d3-random.js`,
   },

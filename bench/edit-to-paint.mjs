@@ -20,7 +20,7 @@ export async function editToPaint() {
     await page.goto(`${application.url}/timers/${id}?from=2026-06-01`, {
       waitUntil: 'networkidle0',
     });
-    await page.waitForSelector('.run[data-program="B"]');
+    await page.waitForSelector('[data-run][data-program="B"]');
     await markBoardChanges(page);
     const rounds = [];
     for (let round = 0; round < ROUNDS; round++) rounds.push(await oneRound(page));
@@ -42,13 +42,13 @@ export async function editToPaint() {
 const markBoardChanges = (page) =>
   page.evaluate(() => {
     new MutationObserver(() => performance.mark('board-changed')).observe(
-      document.querySelector('.night-board'),
+      document.querySelector('[aria-label^="Night board"]'),
       { subtree: true, attributes: true, attributeFilter: ['d'] },
     );
   });
 
 async function oneRound(page) {
-  await page.$eval('.run[data-program="B"]', (run) => run.focus());
+  await page.$eval('[data-run][data-program="B"]', (run) => run.focus());
   await page.tracing.start({ categories: ['devtools.timeline', 'blink.user_timing'] });
   for (let edit = 0; edit < EDITS; edit++) {
     await page.keyboard.press(edit % 2 === 0 ? ']' : '[');

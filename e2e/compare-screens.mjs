@@ -29,7 +29,7 @@ const formerPath = (path) =>
 const DESKS = ['Garage timer', 'Carport', 'Boat shed'].map((name) => ({
   name: `the desk of ${name}`,
   path: '/timers/TIMER?from=2026-06-01',
-  ready: '.night-board .run',
+  ready: '[data-run]',
   timer: name,
 }));
 
@@ -58,6 +58,8 @@ try {
   ) => {
     const { id, propertyId } = timers.find(({ name }) => name === timer);
     const place = path.replace('HOME', propertyId).replace('TIMER', id);
+    // A tab behind another draws nothing, and measures nothing anew.
+    await page.bringToFront();
     await page.setViewport(size);
     await page.goto(url + (isBefore ? formerPath(place) : place), { waitUntil: 'networkidle0' });
     // The earlier one may call it otherwise; the later one must be whole.

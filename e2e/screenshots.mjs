@@ -29,61 +29,67 @@ try {
   };
 
   const carport = timerOf('Carport');
-  await picture('properties', '/properties', '.outlook');
-  await picture('property', `/properties/${carport.propertyId}`, '.timer-ways');
-  await picture('yard', `/timers/${carport.id}/yard`, '.yard-table');
-  await picture(
-    'as-found',
-    `/timers/${carport.id}/as-found?step=1`,
-    '.as-found-table',
-    async () => {
-      const begin = await page.waitForSelector('xpath/.//button[contains(., "Begin from copy")]');
-      await begin.click();
-      await page.waitForSelector('.as-found-findings li');
-    },
-  );
+  await picture('properties', '/properties', 'main [data-kind]');
+  await picture('property', `/properties/${carport.propertyId}`, '[aria-label="Ways to go on"]');
+  await picture('yard', `/timers/${carport.id}/yard`, 'table[aria-label="Stations"]');
+  await picture('as-found', `/timers/${carport.id}/as-found?step=1`, 'main table', async () => {
+    const begin = await page.waitForSelector('xpath/.//button[contains(., "Begin from copy")]');
+    await begin.click();
+    await page.waitForSelector('[aria-label="Findings"] li');
+  });
   await picture('copies', `/timers/${carport.id}/copies`, '[aria-label="Compared"] li');
-  await picture('rules', '/rules/new', '.rule-house');
+  await picture('rules', '/rules/new', '[aria-label="Which houses"]');
   const garage = timerOf('Garage timer');
-  await picture('need', `/timers/${garage.id}/need?station=2`, '.need-table');
+  await picture(
+    'need',
+    `/timers/${garage.id}/need?station=2`,
+    '[aria-label="Need of every station"]',
+  );
   await picture(
     'water',
     `/timers/${garage.id}/water?from=2026-04-01&to=2026-09-30&station=2`,
-    '.roots-chart path',
+    '[aria-label="Day of the season"] path',
   );
   await page.goto(`${application.url}/weather`, { waitUntil: 'networkidle0' });
-  const airfield = await page.$eval('.list a', (link) => link.getAttribute('href'));
+  const airfield = await page.$eval('main ul a', (link) => link.getAttribute('href'));
   await picture('weather', airfield, '.weather-bar');
   await page.setViewport({ width: 390, height: 844 });
-  await picture('measure-phone', `/timers/${garage.id}/measure?station=2`, '.cup');
+  await picture('measure-phone', `/timers/${garage.id}/measure?station=2`, '[data-cup]');
   await page.setViewport({ width: 1280, height: 800 });
-  await picture('desk', deskOf('Garage timer'), '.night-board .run', async () => {
-    await page.$eval('.night-board [data-program="B"]', (run) => run.focus());
+  await picture('desk', deskOf('Garage timer'), '[data-run]', async () => {
+    await page.$eval('[data-run][data-program="B"]', (run) => run.focus());
     await page.keyboard.press('Enter');
-    await page.waitForSelector('.run-details');
+    await page.waitForSelector('[aria-label="Selected run"]');
   });
-  await picture('plan', `${deskOf('Garage timer')}&mode=plan`, '.offers', () =>
-    page.waitForFunction(() => !document.querySelector('.plan-state .ant-spin')),
+  await picture(
+    'plan',
+    `${deskOf('Garage timer')}&mode=plan`,
+    '[aria-label="Plans side by side"]',
+    () => page.waitForFunction(() => !document.querySelector('[data-planning="busy"]')),
   );
-  await picture('season', `${deskOf('Garage timer')}&mode=season`, '.season-table');
-  await picture('year', `${deskOf('Boat shed')}&board=year`, '.year-night');
+  await picture(
+    'season',
+    `${deskOf('Garage timer')}&mode=season`,
+    '[aria-label="Percentage by month"]',
+  );
+  await picture('year', `${deskOf('Boat shed')}&board=year`, '[data-night]');
   const visit = `/timers/${garage.id}/visit`;
   const press = (words) =>
     page.locator(`::-p-xpath(.//button[starts-with(normalize-space(), "${words}")])`).click();
   await page.goto(application.url + visit, { waitUntil: 'networkidle0' });
   await press('Begin a visit');
-  await page.waitForSelector('.visit-steps');
-  await picture('visit', visit, '.visit-steps', () => press('Arrive done'));
+  await page.waitForSelector('main ol li');
+  await picture('visit', visit, 'main ol li', () => press('Arrive done'));
   await page.setViewport({ width: 390, height: 844 });
-  await picture('key-in-phone', `${visit}/key-in?all=yes`, '.big-card', async () => {
+  await picture('key-in-phone', `${visit}/key-in?all=yes`, '[data-key]', async () => {
     await press('Keyed in');
-    await page.waitForSelector('.big-card[data-key="percent first"], .big-card[data-key^="A"]');
+    await page.waitForSelector('[data-key="percent first"], [data-key^="A"]');
   });
-  await picture('walk-phone', `${visit}/walk`, '.big-card', () => press('It is on'));
+  await picture('walk-phone', `${visit}/walk`, '[data-station]', () => press('It is on'));
   await page.setViewport({ width: 1280, height: 800 });
-  await picture('leave', `${visit}/leave`, '.left-sheet');
+  await picture('leave', `${visit}/leave`, 'article[data-paper]');
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
-  await picture('desk-dark', deskOf('Plant room'), '.night-board .run');
+  await picture('desk-dark', deskOf('Plant room'), '[data-run]');
 } finally {
   await close();
   await application.stop();

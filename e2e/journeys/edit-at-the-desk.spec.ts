@@ -50,7 +50,7 @@ const waitForValue = (page: Page, label: string, value: string) =>
 it('moves a start by keyboard in the steps of the timer, keeps the focus, and undoes it', async () => {
   const page = await openDesk();
   const before = await boardContents(page);
-  await page.$eval('.run[data-program="B"]', (run) => (run as SVGElement).focus());
+  await page.$eval('[data-run][data-program="B"]', (run) => (run as SVGElement).focus());
   await page.keyboard.press(']');
   await waitForValue(page, START_B, '04:00');
   await page.keyboard.press(']');
@@ -73,11 +73,11 @@ it('takes what can be read as it is typed, names what cannot, and Escape brings 
   const cell = 'Station 4, program A, minutes';
   await (await labelled(page, cell)).click();
   await page.keyboard.type('1x');
-  const error = await page.waitForSelector('.cell-error', { visible: true });
+  const error = await page.waitForSelector('td [role="alert"]', { visible: true });
   expect(await error!.evaluate((element) => element.textContent)).toContain('Minutes, such as 15');
   await page.keyboard.press('Escape');
   expect(await cellValue(page, cell)).toBe('25');
-  expect(await page.$('.cell-error')).toBeNull();
+  expect(await page.$('td [role="alert"]')).toBeNull();
   // Nothing is left that could be saved.
   const isSaved = await page.$$eval('button', (all) =>
     all.some((one) => one.textContent === 'Saved'),
@@ -111,7 +111,7 @@ it('pastes a block from a spreadsheet as one step, or nothing of it', async () =
 it('asks before unsaved changes are left, and a reload shows what was saved', async () => {
   const page = await openDesk();
   await typeInCell(page, START_B, '05:30');
-  await page.click('.shell-bar nav a');
+  await page.click('header nav a');
   await page.waitForFunction(() => document.body.textContent.includes('Leave without saving?'));
   await clickButton(page, 'Stay here');
   expect(page.url()).toBe(deskUrl);
@@ -177,7 +177,7 @@ it('changes what the timer can do, and what it does about a collision with it', 
   await waitForVerdict(page, 'collide');
   const waitForFinding = (words: string) =>
     page.waitForFunction(
-      (part) => document.querySelector('.findings')?.textContent.includes(part),
+      (part) => document.querySelector('[aria-label="Findings"]')?.textContent.includes(part),
       {},
       words,
     );

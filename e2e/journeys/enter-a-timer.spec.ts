@@ -29,7 +29,7 @@ async function chooseWeekdays(program: string, weekdays: readonly string[]): Pro
     );
     await box!.click();
   }
-  await page.click('.verdict');
+  await page.click('[role="status"][data-kind]');
 }
 
 it('enters a timer by hand, sees a collision, drags it away, saves, and finds the same board', async () => {
@@ -71,7 +71,10 @@ it('enters a timer by hand, sees a collision, drags it away, saves, and finds th
   expect(await verdict(page)).toBe(
     'Two runs collide: first Thu 4 June, 04:00, 22 min, and 1 more in these 14 nights. Clear up to 50 %. 1 other error below.',
   );
-  const finding = await page.$eval('.findings [data-code="collision"]', (one) => one.textContent);
+  const finding = await page.$eval(
+    '[aria-label="Findings"] [data-code="collision"]',
+    (one) => one.textContent,
+  );
   expect(finding).toContain(
     'On Thu 4 June program B starts at 04:00 while program A is still on station 2: they overlap by 22 min, and this timer makes program B wait until 04:22 or later.',
   );
@@ -96,7 +99,7 @@ it('enters a timer by hand, sees a collision, drags it away, saves, and finds th
 
 /** Drags B's first run to the right, a little at a time, until the verdict says that all is clear. */
 async function dragUntilClear(): Promise<void> {
-  const run = await page.waitForSelector('.run[data-program="B"] .run-outline');
+  const run = await page.waitForSelector('[data-run][data-program="B"] rect');
   const box = (await run!.boundingBox())!;
   const y = box.y + box.height / 2;
   await page.mouse.move(box.x + 10, y);

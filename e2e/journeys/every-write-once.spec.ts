@@ -255,7 +255,7 @@ const EXERCISES: Record<WriteName, Exercise> = {
         document,
       });
       await open(page, `/properties/${(await aTimer()).propertyId}`);
-      return '.visit-jobs li[data-done="false"] input';
+      return '[aria-labelledby="jobs"] li[data-done="false"] input';
     },
   },
   'change-property': {
@@ -405,9 +405,9 @@ const EXERCISES: Record<WriteName, Exercise> = {
     come: async (page) => {
       await open(page, `/timers/${(await aTimer()).id}/as-found`);
       await clickOn(page, beginning('Begin from copy'));
-      await page.waitForSelector('.as-found-findings');
+      await page.waitForSelector('[aria-label="Findings"]');
       for (;;) {
-        const next = await page.waitForSelector('.as-found-bar .ant-btn-primary');
+        const next = await page.waitForSelector('[aria-label="Steps"] .ant-btn-primary');
         if (await next!.evaluate((one) => one.textContent.includes('Save as found'))) break;
         await next!.click();
       }
@@ -526,9 +526,11 @@ it.each(WRITE_NAMES.map((name) => [name]))('%s: pressed twice, it is sent once',
   await page.waitForNetworkIdle({ idleTime: 100, concurrency: 2 });
   // The answer comes late, as it does on a weak signal: the second press falls into the waiting.
   await page.emulateNetworkConditions({ download: 1e6, upload: 1e6, latency: 150 });
+  const answered = page.waitForResponse((answer) => nameOf(answer.request()) === sends);
   await pressed.click({ count: 2 });
-  while (!sent.includes(sends)) await page.waitForRequest(() => true);
-  await page.waitForNetworkIdle({ idleTime: 400, concurrency: 2 });
+  await answered;
+  // What waits in the queue of entries is sent when the one before it has been answered.
+  await page.waitForNetworkIdle({ idleTime: 100, concurrency: 2 });
   expect(sent.filter((one) => one === sends)).toEqual([sends]);
   const writes = await page.evaluate(() =>
     performance.getEntriesByType('mark').map((mark) => mark.name),

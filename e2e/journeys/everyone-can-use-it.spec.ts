@@ -15,9 +15,9 @@ beforeAll(async () => {
 it('the desk has no faults that axe finds, with a run selected, and fits every window', async () => {
   await goTo(page, deskUrl);
   await waitForVerdict(page, 'collide');
-  await page.$eval('.run[data-program="B"]', (run) => (run as SVGElement).focus());
+  await page.$eval('[data-run][data-program="B"]', (run) => (run as SVGElement).focus());
   await page.keyboard.press('Enter');
-  await page.waitForSelector('.run-details');
+  await page.waitForSelector('[aria-label="Selected run"]');
   expect(await faultsOf(page)).toEqual([]);
   expect(await widerThanItsWindow(page)).toEqual([]);
 });
@@ -47,8 +47,8 @@ it('all twelve stations and fourteen nights stand on one screen at 1280 × 800',
     page.$$eval(selector, (all) =>
       Math.max(...all.map((one) => one.getBoundingClientRect().bottom)),
     );
-  expect(await bottom('.settings-grid tbody tr')).toBeLessThanOrEqual(800);
-  expect(await bottom('.night-board .run')).toBeLessThanOrEqual(800);
+  expect(await bottom('[aria-label="Settings of the timer"] tbody tr')).toBeLessThanOrEqual(800);
+  expect(await bottom('[data-run]')).toBeLessThanOrEqual(800);
   expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800);
 });
 
@@ -61,8 +61,8 @@ it('an address that leads nowhere says so, and where to go on', async () => {
 
 it('opens from the list by keyboard alone', async () => {
   await goTo(page, `${stage.url()}/properties`);
-  await page.waitForSelector('.outlook');
-  await page.$eval('.timers-of a', (link) => (link as HTMLElement).focus());
+  await page.waitForSelector('main [data-kind]');
+  await page.$eval('td li a', (link) => (link as HTMLElement).focus());
   await page.keyboard.press('Enter');
   await labelled(page, 'Program A, start 1');
 });
@@ -77,7 +77,7 @@ it('works on a phone: nothing is wider than the screen, and the grid scrolls in 
   for (const width of [320, 390]) {
     await page.setViewport({ width, height: 844 });
     await page.waitForFunction(
-      (wide) => document.querySelector('.night-board')!.clientWidth < wide,
+      (wide) => document.querySelector('[aria-label="Nights to come"]')!.clientWidth <= wide,
       {},
       width,
     );
@@ -85,8 +85,9 @@ it('works on a phone: nothing is wider than the screen, and the grid scrolls in 
     const [board, legend] = await page.evaluate(async () => {
       for (let frame = 0; frame < 30; frame++)
         await new Promise((resolve) => requestAnimationFrame(resolve));
-      return ['.night-board', '.board-legend'].map((part) => {
-        const { bottom, height } = document.querySelector(part)!.getBoundingClientRect();
+      const marks = document.querySelector('[aria-label="Marks on the board"]')!;
+      return [marks.parentElement!, marks].map((part) => {
+        const { bottom, height } = part.getBoundingClientRect();
         return { bottom, height };
       });
     });

@@ -19,7 +19,9 @@ beforeEach(async () => {
 afterEach(() => page.close());
 
 const finding = (code: string) =>
-  page.$$eval(`.findings [data-code="${code}"]`, (all) => all.map((one) => one.textContent));
+  page.$$eval(`[aria-label="Findings"] [data-code="${code}"]`, (all) =>
+    all.map((one) => one.textContent),
+  );
 
 const clickIn = async (row: string, words: string) => {
   const button = await page.waitForSelector(
@@ -64,7 +66,7 @@ it('finds a clock twelve hours off as it is read, and shows on the board what it
   );
   await choice!.click();
   await page.waitForFunction(() =>
-    [...document.querySelectorAll('.night-board .run[data-program="B"]')].some((run) =>
+    [...document.querySelectorAll('[data-run][data-program="B"]')].some((run) =>
       run.getAttribute('aria-label')?.includes('Wed 3 June, 08:30 to 09:10'),
     ),
   );
@@ -81,7 +83,9 @@ it('fixes one start a station by its fix, after showing it as a change', async (
   );
 
   await clickIn('start-per-station', 'Fix…');
-  const change = await page.waitForSelector('.fix-changes tbody', { visible: true });
+  const change = await page.waitForSelector('[aria-label="What the change sets"] tbody', {
+    visible: true,
+  });
   expect(await change!.evaluate((table) => table.textContent)).toBe(
     'Program A, start 204:20noneProgram A, start 304:40none',
   );
@@ -115,14 +119,14 @@ it('finds in January the percentage that collides in July only, and leads there'
     'xpath/.//label[contains(@class,"ant-segmented-item")][normalize-space()="Year"]',
   );
   await year!.click();
-  await page.waitForSelector('.year-night');
-  const colliding = await page.$$eval('.year-night[data-collides="true"]', (nights) =>
+  await page.waitForSelector('[data-night]');
+  const colliding = await page.$$eval('[data-night][data-collides="true"]', (nights) =>
     nights.map((night) => night.getAttribute('aria-label') ?? ''),
   );
   expect(colliding).toHaveLength(5);
   // Each Thursday of July, and no other night of the year.
   for (const words of colliding) expect(words).toMatch(/^Night of Wed \d+ July: .*; 1 collision$/);
-  await page.click('.year-night[data-first="true"]');
-  await page.waitForSelector('.night-board .run');
+  await page.click('[data-night][data-first="true"]');
+  await page.waitForSelector('[data-run]');
   expect((await boardContents(page))[0]).toContain('Thu 2 July');
 });

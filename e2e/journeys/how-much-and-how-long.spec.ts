@@ -64,16 +64,14 @@ async function type(page: Page, label: string, text: string): Promise<void> {
 }
 
 const faultsOn = (page: Page): Promise<string[]> =>
-  page.$$eval('[role="alert"].field-fault, .cell-error', (all) =>
-    all.map((one) => one.textContent),
-  );
+  page.$$eval('main [role="alert"]', (all) => all.map((one) => one.textContent));
 
 it('on a phone with one hand: catch test, rate, minutes, pieces', async () => {
   const page = await stage.newPage();
   await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
   const { id } = await stage.timerOf('Garage timer');
   await goTo(page, `${stage.url()}/timers/${id}/measure?station=4`);
-  const before = await numbersIn(page, '.measure-chain');
+  const before = await numbersIn(page, '[aria-label^="What it makes"]');
   await type(page, 'Minutes on', '20');
   await type(page, 'or a round one, cm across', '10');
   await type(page, 'Cups in a row', '3');
@@ -89,8 +87,9 @@ it('on a phone with one hand: catch test, rate, minutes, pieces', async () => {
   expect(dry.sort()).toEqual(['3', '6']);
 
   // 2 of 6 cups are the driest quarter: 30 of 47.5 mL; a mouth of 78.5 cm², 20 minutes.
-  const after = await numbersIn(page, '.measure-chain');
   const rate = ((10 * (285 / 6)) / 78.5) * 3;
+  await waitForWords(page, `${rate.toFixed(1)} mm/h`);
+  const after = await numbersIn(page, '[aria-label^="What it makes"]');
   expect(after['rate']).toContain(`${rate.toFixed(1)} mm/h`);
   expect(after['rate']).not.toBe(before['rate']);
   await clickButton(page, 'Save');
@@ -109,17 +108,19 @@ it('on a phone with one hand: catch test, rate, minutes, pieces', async () => {
   await clickButton(page, 'Water stands or runs');
   await clickButton(page, 'Save');
   await page.waitForFunction(() =>
-    /Saved/.test(document.querySelector('.measure-bar')!.textContent),
+    /Saved/.test(document.querySelector('[aria-label^="What it makes"] + button')!.textContent),
   );
   await waitForWords(page, 'Saved.');
   const timed = (await yardOf(page, id)).stations.find(({ number }) => number === 4)!;
   expect(timed.runoffSeconds).toBeGreaterThanOrEqual(2);
   const pieces = needInJuly(await yardOf(page, id), weather, 4).measurement!.pieces;
   expect(pieces).toMatchObject({ from: 'timed', longestSeconds: timed.runoffSeconds });
-  expect((await numbersIn(page, '.measure-chain'))['pieces']).toContain(`${pieces.count} of 0:0`);
+  expect((await numbersIn(page, '[aria-label^="What it makes"]'))['pieces']).toContain(
+    `${pieces.count} of 0:0`,
+  );
 
   // Everything that is tapped is large enough for a thumb, and nothing is beside the screen.
-  const small = await page.$$eval('.measure button, .measure-bar button, .big-input', (all) =>
+  const small = await page.$$eval('main button, main input[inputmode="decimal"]', (all) =>
     all
       .filter((one) => one.getBoundingClientRect().height < 40)
       .map((one) => one.textContent || one.getAttribute('aria-label')),
@@ -172,13 +173,13 @@ it('the need shows the core’s numbers, for every station and after every chang
   const page = await stage.newPage();
   const { id } = await stage.timerOf('Garage timer');
   await goTo(page, `${stage.url()}/timers/${id}/need?station=2&month=${JULY}`);
-  await page.waitForSelector('.need-table');
+  await page.waitForSelector('[aria-label="Need of every station"]');
   const weather = await weatherOf(page, id);
   const yard = await yardOf(page, id);
   expect(await expectNumbersOf(page, yard, weather)).toBe(11);
 
   // Point at a number: it says where it comes from, by the keyboard too.
-  await page.$eval('tr[data-station="2"] [data-number="measurement week"] .need-value', (one) =>
+  await page.$eval('tr[data-station="2"] [data-number="measurement week"] [role="note"]', (one) =>
     (one as HTMLElement).focus(),
   );
   await page.waitForFunction(() =>
@@ -199,9 +200,9 @@ it('the need shows the core’s numbers, for every station and after every chang
   const taken = () =>
     page.$$eval('td[data-number="minute week"][data-taken="true"]', (all) => all.length);
   expect(await taken()).toBe(11);
-  const [first] = await page.$$('tr[data-station="1"] .need-take label');
+  const [first] = await page.$$('tr[data-station="1"] label');
   expect(await first!.evaluate((one) => one.textContent)).toBe('minute');
-  await (await page.$$('tr[data-station="1"] .need-take label'))[1]!.click();
+  await (await page.$$('tr[data-station="1"] label'))[1]!.click();
   expect(await taken()).toBe(10);
   await typeInCell(page, 'Percentage of January', '25');
   await clickButton(page, 'Save the yard');
@@ -219,7 +220,7 @@ it('nonsense gets a sentence at its field and changes nothing', async () => {
   const { id } = await stage.timerOf('Carport');
   await goTo(page, `${stage.url()}/timers/${id}/measure?station=1&way=meter`);
   const yard = JSON.stringify(await yardOf(page, id));
-  const chain = await numbersIn(page, '.measure-chain');
+  const chain = await numbersIn(page, '[aria-label^="What it makes"]');
   await type(page, 'Flow, L/min', '-4');
   await type(page, 'Area watered, m²', '0');
   await type(page, 'First reading', '1204');
@@ -231,16 +232,16 @@ it('nonsense gets a sentence at its field and changes nothing', async () => {
     'It must be 0 L/min or more.',
     'It must be more than 0 m².',
   ]);
-  expect(await numbersIn(page, '.measure-chain')).toEqual(chain);
+  expect(await numbersIn(page, '[aria-label^="What it makes"]')).toEqual(chain);
   await clickSegment(page, 'Run-off');
   await type(page, 'or type it, minutes (6 or 4:30)', '6x');
   expect(await faultsOn(page)).toEqual(['Minutes, such as 6 or 4:30, more than 0.']);
-  expect(await numbersIn(page, '.measure-chain')).toEqual(chain);
+  expect(await numbersIn(page, '[aria-label^="What it makes"]')).toEqual(chain);
   await clickSegment(page, 'Catch test');
   await type(page, 'Minutes on', '0');
   await type(page, 'Cup 1, mL', '-3');
   expect(await faultsOn(page)).toEqual(['It must be more than 0.', 'It must be 0 or more.']);
-  await page.waitForSelector('.measure-bar button:disabled');
+  await page.waitForSelector('[aria-label^="What it makes"] + button:disabled');
   expect(JSON.stringify(await yardOf(page, id))).toBe(yard);
 
   await goTo(page, `${stage.url()}/weather/new`);
@@ -256,11 +257,12 @@ it('nonsense gets a sentence at its field and changes nothing', async () => {
     one.closest('td')!.textContent.trim(),
   );
   expect(place).toBe('Must not be below the low');
-  const march = await page.$eval(
-    '[aria-label="March, mean low"]',
-    (one) => (one as HTMLInputElement).value,
-  );
-  expect(march).toBe('-3');
+  // What cannot be read stays where it was typed, and says why.
+  const march = await page.$eval('[aria-label="March, mean low"]', (one) => [
+    (one as HTMLInputElement).value,
+    one.closest('td')!.textContent.trim(),
+  ]);
+  expect(march).toEqual(['999', expect.stringMatching(/^Must be .* to /)]);
   expect(JSON.stringify(await ask(page, '/weather'))).toBe(list);
   page.on('dialog', (dialog) => void dialog.accept());
   await page.close();
@@ -281,7 +283,7 @@ it('weather from a spreadsheet: bad rows are listed, left out by choice, and hom
   await page.keyboard.type(rows.join('\n'));
   await clickButton(page, 'Read these rows');
   await waitForWords(page, '2 rows cannot be read');
-  const bad = await page.$$eval('.weather-bad li', (all) => all.map((one) => one.textContent));
+  const bad = await page.$$eval('[role="alert"] li', (all) => all.map((one) => one.textContent));
   expect(bad).toEqual([
     'Row 3: rain 2997 mm is more than ever fell in a day: are the units right?',
     "Row 4: the day's high is below the low",
@@ -311,7 +313,7 @@ it('a season at the roots shows the core’s balance, of two copies over each ot
   const page = await stage.newPage();
   const { id } = await stage.timerOf('Plant room');
   await goTo(page, `${stage.url()}/timers/${id}/water?from=2026-05-01&to=2026-08-31`);
-  await page.waitForSelector('.water-stations');
+  await page.waitForSelector('[aria-label="Stations through the season"]');
   const weather = await weatherOf(page, id);
   const yard = await yardOf(page, id);
   const settings = async (path: string): Promise<Plan> => {
@@ -327,7 +329,7 @@ it('a season at the roots shows the core’s balance, of two copies over each ot
     season,
   );
   const sum = (values: readonly number[]) => values.reduce((total, one) => total + one, 0);
-  const shown = await page.$$eval('.water-stations tbody tr', (all) =>
+  const shown = await page.$$eval('[aria-label="Stations through the season"] tbody tr', (all) =>
     all.map((row) => [
       Number(row.getAttribute('data-station')),
       ...[...row.querySelectorAll('[data-total]')]
@@ -346,10 +348,13 @@ it('a season at the roots shows the core’s balance, of two copies over each ot
   expect(shown.length).toBeGreaterThanOrEqual(4);
 
   // Step to a day by the keyboard: it is told in words.
-  await page.$eval('.roots-chart svg', (chart) => (chart as SVGElement).focus());
+  await page.$eval('[aria-label="Day of the season"]', (chart) => (chart as SVGElement).focus());
   await page.keyboard.press('ArrowRight');
   await waitForWords(page, 'Fri 1 May');
-  const day = await page.$eval('.roots-told', (told) => told.textContent);
+  const day = await page.$$eval(
+    '[aria-live="polite"]',
+    (all) => all.find(({ textContent }) => textContent.includes('Fri 1 May'))!.textContent,
+  );
   expect(day).toContain(`${Number(balance.stations[0]!.use[0]!.toFixed(1))} mm used`);
 
   const inTimer = (await ask<{ id: string }[]>(page, `/timers/${id}/copies`))[0]!;
@@ -357,7 +362,9 @@ it('a season at the roots shows the core’s balance, of two copies over each ot
     page,
     `${stage.url()}/timers/${id}/water?from=2026-05-01&to=2026-08-31&copy=desk&over=${inTimer.id}`,
   );
-  await page.waitForSelector('.roots-evening-over');
-  expect(await page.$$('.water-months tr[data-copy]')).toHaveLength(2);
+  await page.waitForSelector('path[data-over]');
+  expect(await page.$$('[aria-label="Water and money by the month"] tr[data-copy]')).toHaveLength(
+    2,
+  );
   await page.close();
 });

@@ -53,7 +53,7 @@ it('two people at one yard lose nothing: the second sees what the first changed'
   await typeInCell(ines, 'Station 3, flow', '26');
   await clickButton(ines, 'Save the yard');
   await waitForWords(ines, 'Tobias Fenn saved this yard meanwhile');
-  const told = await ines.$eval('.meanwhile', (list) => list.textContent);
+  const told = await ines.$eval('[aria-label="What they changed"]', (list) => list.textContent);
   expect(told).toContain('Station 2, area: 38 became 44');
   expect(told).toContain('Station 1, soil: yours is clay, theirs sand. Yours stands.');
   expect(await cellValue(ines, 'Station 2, area')).toBe('44');
@@ -202,7 +202,10 @@ it('a kind that is changed tells which timers it would break, before it does', a
   await odd!.click();
   await clickButton(page, 'Save the type');
   await waitForWords(page, 'This change breaks timers');
-  const said = await page.$eval('.type-breaks', (list) => list.textContent);
+  const said = await page.$eval(
+    '[aria-label="Timers that would do otherwise"]',
+    (list) => list.textContent,
+  );
   expect(said).toContain('Fern bank, Shed');
   expect(said).toContain('odd days');
   await clickButton(page, 'Leave it as it was');

@@ -53,7 +53,7 @@ const choose = async (words: string) => {
 /** Types into the field with a label, over what it holds. */
 async function typeOver(label: string, text: string): Promise<void> {
   const field = await page.waitForSelector(
-    `xpath/.//div[contains(@class,"field")][label[normalize-space()="${label}"]]//input`,
+    `xpath/.//div[label[normalize-space()="${label}"]]//input`,
     { visible: true },
   );
   await field!.click({ count: 3 });
@@ -62,7 +62,9 @@ async function typeOver(label: string, text: string): Promise<void> {
 }
 
 const findings = () =>
-  page.$$eval('.findings li', (all) => all.map((one) => (one as HTMLElement).dataset['severity']!));
+  page.$$eval('[aria-label="Findings"] li', (all) =>
+    all.map((one) => (one as HTMLElement).dataset['severity']!),
+  );
 
 const runsOf = async (program: string) =>
   (await boardContents(page)).filter((run) => run.startsWith(`Program ${program}`));
@@ -92,24 +94,26 @@ it('plans a home that was found with collisions, around a program that stays', a
   await page.waitForSelector('tr[data-station="10"][data-kept="true"]');
   // The board beside it still shows what is set now.
   await page.waitForFunction(() => {
-    const boards = [...document.querySelectorAll('.proposal-boards section')];
-    const collides = boards.map((one) => one.querySelector('.collision') !== null);
+    const boards = [...document.querySelectorAll('[aria-label$="seven nights, noon to noon"]')];
+    const collides = boards.map((one) => one.querySelector('[data-collision]') !== null);
     return (
-      !document.querySelector('.plan-state .ant-spin') &&
-      document.querySelector('.proposal-verdict')?.textContent.includes('No two runs') &&
+      !document.querySelector('[data-planning="busy"]') &&
+      [...document.querySelectorAll('[role="status"]')].some((said) =>
+        said.textContent.startsWith('Then: No two runs'),
+      ) &&
       String(collides) === 'true,false'
     );
   });
   await clickButton(page, 'Take this plan');
 
   await waitForVerdict(page, 'No two runs ever overlap, on any date');
-  await page.waitForSelector('.night-board .run[data-program="C"]');
+  await page.waitForSelector('[data-run][data-program="C"]');
   expect((await findings()).filter((severity) => severity !== 'info')).toEqual([]);
   // At 110 % before, at 100 % now: it begins when it did, and is as it was set.
   const begins = (runs: readonly string[]) => runs.map((run) => /, (\d\d:\d\d) to/.exec(run)![1]);
   expect(begins(await runsOf('C'))).toEqual(begins(before));
   // Findings stay live: moved onto another run by hand it collides, and moved back it is clear again.
-  await page.$eval('.night-board .run[data-program="A"]', (run) => (run as SVGElement).focus());
+  await page.$eval('[data-run][data-program="A"]', (run) => (run as SVGElement).focus());
   let steps = 0;
   while (!(await verdict(page)).includes('collide') && steps++ < 200)
     await page.keyboard.press(']');
@@ -120,28 +124,34 @@ it('plans a home that was found with collisions, around a program that stays', a
 
 it('offers the nearest plan where there is none, other ways with their costs, and stops', async () => {
   await goTo(page, `${await stage.deskOf('Garage timer')}&mode=plan`);
-  await page.waitForFunction(() => document.querySelectorAll('.offers thead th').length >= 3);
-  await page.waitForFunction(() => !document.querySelector('.plan-state .ant-spin'));
+  await page.waitForFunction(
+    () => document.querySelectorAll('[aria-label="Plans side by side"] thead th').length >= 3,
+  );
+  await page.waitForFunction(() => !document.querySelector('[data-planning="busy"]'));
   await choose('In words');
-  const words = await page.$$eval('.proposal-words li', (all) => all.length);
+  const words = await page.$$eval(
+    '[aria-label="What would be set otherwise"] li',
+    (all) => all.length,
+  );
   expect(words).toBeGreaterThan(5);
   // By program: without one of them fewer things are set otherwise.
-  const boxes = await page.$$('.proposal-programs input');
+  const boxes = await page.$$('[aria-label="Programs to take"] input');
   await boxes[0]!.click();
   await page.waitForFunction(
-    (most) => document.querySelectorAll('.proposal-words li').length < most,
+    (most) =>
+      document.querySelectorAll('[aria-label="What would be set otherwise"] li').length < most,
     {},
     words,
   );
   await typeOver('Finish by', '21:30');
   await waitForWords(page, 'There is no plan for all of this');
   await page.waitForFunction(() =>
-    [...document.querySelectorAll('.offers thead label')].some((one) =>
+    [...document.querySelectorAll('[aria-label="Plans side by side"] thead label')].some((one) =>
       /^(Finish by|From|Soaks)/.test(one.textContent),
     ),
   );
   await typeOver('Finish by', '20:15');
-  await page.waitForSelector('.plan-state .ant-spin');
+  await page.waitForSelector('[data-planning="busy"]');
   await clickButton(page, 'Stop');
   await waitForWords(page, 'Stopped before every way was tried');
   await clickButton(page, 'Plan again');
@@ -153,8 +163,8 @@ it('offers the nearest plan where there is none, other ways with their costs, an
 it('has a percentage for each month, as the weather says, and a winter copy where it cannot do it', async () => {
   const { id } = await stage.timerOf('Garage timer');
   await goTo(page, `${await stage.deskOf('Garage timer')}&mode=season`);
-  await page.waitForSelector('.season-table');
-  const rows = await page.$$eval('.season-table tbody tr', (all) =>
+  await page.waitForSelector('[aria-label="Percentage by month"]');
+  const rows = await page.$$eval('[aria-label="Percentage by month"] tbody tr', (all) =>
     all.map((one) => [...one.querySelectorAll('td')].slice(0, 2).map((td) => td.textContent)),
   );
   const [settings, yard, timer] = [
@@ -176,13 +186,13 @@ it('has a percentage for each month, as the weather says, and a winter copy wher
     ]),
   );
   expect(table.winter.length).toBeGreaterThan(0);
-  const dates = await page.$$eval('.season-steps li', (all) => all.length);
+  const dates = await page.$$eval('[aria-label="What to set, and when"] li', (all) => all.length);
   expect(dates).toBe(table.steps.length);
 
   await clickButton(page, 'Plan the winter copy');
   await waitForWords(page, 'What winter wants');
-  await page.waitForSelector('.offers');
-  await page.waitForFunction(() => !document.querySelector('.plan-state .ant-spin'));
+  await page.waitForSelector('[aria-label="Plans side by side"]');
+  await page.waitForFunction(() => !document.querySelector('[data-planning="busy"]'));
   await clickButton(page, 'Keep as the winter copy');
   await waitForWords(page, 'for winter');
   const copies = await ask<{ name: string; reason: string; isInTimer: boolean }[]>(

@@ -5,11 +5,11 @@ import { signIn } from '../support/sign-in.js';
 type Killed = 'server' | 'database' | 'both';
 
 const isLong = Boolean(process.env['TEST_LONG']);
-const SAVES = isLong ? 200 : 24;
+const SAVES = isLong ? 200 : 10;
 /** After so many acknowledged saves something is killed, while the next is under way. */
 const KILLS: Record<number, Killed> = isLong
   ? { 25: 'server', 55: 'database', 90: 'server', 120: 'both', 150: 'database', 180: 'both' }
-  : { 8: 'server', 16: 'both' };
+  : { 4: 'both' };
 
 interface Saved {
   readonly id: string;

@@ -61,7 +61,7 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
   // Its kind of timer, by questions.
   await hands.clickButton('Add a timer');
   await hands.clickButton('Another type, by questions…');
-  await page.waitForFunction(() => document.querySelector('.type-questions'));
+  await page.waitForFunction(() => document.querySelector('fieldset legend'));
   await page.waitForFunction(() => document.activeElement?.tagName === 'INPUT');
   await hands.type('Shed 9');
   await hands.click('xpath/.//label[normalize-space()="even days"]');
@@ -97,7 +97,7 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
   await settled();
   for (const weekday of ['Mon', 'Wed'])
     await hands.click(`xpath/.//div[contains(@class,"ant-popover")]//label[.="${weekday}"]`);
-  await hands.click('.as-found-bar .ant-btn-primary');
+  await hands.click('[aria-label="Steps"] .ant-btn-primary');
   await hands.clickButton('Next: Program C');
   await hands.clickButton('Next: The rest');
   await hands.clickButton('Next: Check and save');

@@ -68,13 +68,12 @@ const press = (words: string) =>
 
 const waitForStep = (title: string) =>
   page.waitForFunction(
-    (words) => document.querySelector('.page-head h1')?.textContent.endsWith(words),
+    (words) => document.querySelector('main h1')?.textContent.endsWith(words),
     {},
     title,
   );
 
-const cardKey = () =>
-  page.$eval('.big-card[data-key]', (card) => (card as HTMLElement).dataset['key']!);
+const cardKey = () => page.$eval('[data-key]', (card) => (card as HTMLElement).dataset['key']!);
 
 const widthOfPage = () => page.evaluate(() => document.documentElement.scrollWidth);
 
@@ -99,31 +98,31 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
 
   // As found, with a fault in it.
   await press('Begin from copy');
-  await page.waitForSelector('.as-found-findings li[data-severity="error"]');
-  const found = await page.$$eval('.as-found-findings li', (all) => all.length);
+  await page.waitForSelector('[aria-label="Findings"] li[data-severity="error"]');
+  const found = await page.$$eval('[aria-label="Findings"] li', (all) => all.length);
   expect(found).toBeGreaterThan(0);
   for (let words = ''; words !== 'Save as found';) {
-    const next = await page.waitForSelector('.as-found-bar .ant-btn-primary');
+    const next = await page.waitForSelector('[aria-label="Steps"] .ant-btn-primary');
     words = await next!.evaluate((button) => button.textContent.trim());
     await next!.click();
   }
 
   await waitForStep('Clock');
-  const clock = await page.waitForSelector('.true-time');
+  const clock = await page.waitForSelector('[aria-label="True time"]');
   expect(await clock!.evaluate((time) => time.textContent)).toMatch(/\d\d:\d\d:\d\d/);
   await press('The timer shows it now');
-  await page.waitForSelector('.yard-table');
+  await page.waitForSelector('table[aria-label="Stations"]');
   await press('Yard done');
-  await page.waitForSelector('.need-table');
+  await page.waitForSelector('[aria-label="Need of every station"]');
   await press('Need done');
-  await page.waitForSelector('.offers');
+  await page.waitForSelector('[aria-label="Plans side by side"]');
   await press('Take this plan');
   await press('Save');
   await waitForWords(page, 'Saved');
   await press('Plan done');
 
   await waitForStep('Key in');
-  await page.waitForSelector('.big-card[data-key]');
+  await page.waitForSelector('[data-key]');
   await page.evaluate(async () => {
     await navigator.serviceWorker.ready;
   });
@@ -134,7 +133,7 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
 
   await loseSignal();
   await page.reload({ waitUntil: 'domcontentloaded' });
-  await page.waitForSelector('.big-card[data-key="clock"]');
+  await page.waitForSelector('[data-key="clock"]');
   expect(await widthOfPage()).toBe(390);
   // By the space bar, one after another; what is keyed in survives a reload.
   const keys: string[] = [];
@@ -142,13 +141,13 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
     keys.push(key);
     await page.keyboard.press(' ');
     await page.waitForFunction(
-      (before) => document.querySelector<HTMLElement>('.big-card')!.dataset['key'] !== before,
+      (before) => document.querySelector<HTMLElement>('[data-key]')!.dataset['key'] !== before,
       {},
       key,
     );
     if (keys.length === 3) {
       await page.reload({ waitUntil: 'domcontentloaded' });
-      await page.waitForSelector('.big-card[data-key]');
+      await page.waitForSelector('[data-key]');
       expect(keys).not.toContain(await cardKey());
     }
   }
@@ -171,10 +170,10 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
   await waitForStep('Walk');
   const numbers = planned.stations.filter(({ enabled }) => enabled).map(({ number }) => number);
   for (const number of numbers) {
-    await page.waitForSelector(`.big-card[data-station="${number}"]`);
+    await page.waitForSelector(`[data-station="${number}"]`);
     await press('It is on');
     await page.waitForFunction(() =>
-      /^[12]:\d\d$/.test(document.querySelector('.big-card .big-value')!.textContent),
+      /^[12]:\d\d$/.test(document.querySelector('[aria-label="Time left"]')!.textContent),
     );
     if (number !== numbers[1]) {
       await press('Fine');
@@ -202,16 +201,17 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
   await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'), {
     timeout: 20_000,
   });
-  for (const box of await page.$$('.leave-ticks input')) await box.click();
+  for (const box of await page.$$('[aria-labelledby="last-look"] input[type="checkbox"]'))
+    await box.click();
   await press('Leave this sheet');
-  await page.waitForSelector('.leave-links a');
+  await page.waitForSelector('a[href$=".pdf"]');
   await press('Make a link');
   const made = await page.waitForSelector('[data-testid="share-link"]');
   link = await made!.evaluate((a) => (a as HTMLAnchorElement).href);
   expect(await widthOfPage()).toBe(390);
   expect(await axeFindings(page)).toEqual([]);
   await press('End the visit');
-  await page.waitForSelector('.timer-ways');
+  await page.waitForSelector('[aria-label="Ways to go on"]');
   await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
 
   // All of it is on the server.
@@ -351,7 +351,7 @@ it('drives a simulated timer on the walk, and reads its meter', async () => {
       ask<{ open: { station: number }[] }>(`/timers/${timer.id}/simulator`);
     expect((await simulatorState()).open).toMatchObject([{ station: 3 }]);
     await press('Next on');
-    await page.waitForSelector('.big-card[data-station="4"]');
+    await page.waitForSelector('[data-station="4"]');
     await waitForWords(page, 'The simulated timer waters');
     expect((await simulatorState()).open).toMatchObject([{ station: 4 }]);
     await press('Stop');

@@ -95,18 +95,18 @@ export const cellValue = (page: Page, label: string): Promise<string> =>
 
 /** The verdict's sentence. */
 export const verdict = (page: Page): Promise<string> =>
-  page.$eval('.verdict', (element) => element.textContent.trim());
+  page.$eval('[role="status"][data-kind]', (element) => element.textContent.trim());
 
 export const waitForVerdict = (page: Page, part: string) =>
   page.waitForFunction(
-    (words) => document.querySelector('.verdict')?.textContent.includes(words),
+    (words) => document.querySelector('[role="status"][data-kind]')?.textContent.includes(words),
     {},
     part,
   );
 
 /** Every run on the board, in words, and where each is drawn. */
 export const boardContents = (page: Page): Promise<string[]> =>
-  page.$$eval('.night-board .run', (runs) =>
+  page.$$eval('[data-run]', (runs) =>
     runs.map(
       (run) =>
         `${run.getAttribute('aria-label')} | ${run.querySelector('path')?.getAttribute('d')}`,

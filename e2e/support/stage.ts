@@ -1,4 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Browser, Dialog, Page } from 'puppeteer-core';
 import { startApplication } from './application.js';
 import { startSimulator } from '../../tools/simulator.js';
 import { openBrowser } from './browser.js';
@@ -8,7 +8,7 @@ import { signIn, timersOf } from './sign-in.js';
 /** What the tests of one file act on: an application with its own database, and a browser. */
 export interface Stage {
   readonly url: () => string;
-  /** A new page of 1280 × 800, of somebody who is signed in. */
+  /** A page of 1280 × 800, of somebody who is signed in; closed, it is empty again and lent to who asks next. */
   readonly newPage: () => Promise<Page>;
   /** The same in a browser of its own, as somebody else; nobody: not signed in. */
   readonly pageOf: (person: string | null) => Promise<Page>;
@@ -52,8 +52,25 @@ export function setStage({ demo, isSignedIn = true, hasSimulator = false }: Stag
     simulator?.stop();
   });
   const sized = async (page: Page) => {
+    await page.bringToFront();
     await page.setViewport({ width: 1280, height: 800 });
     patient(page);
+    return page;
+  };
+  // A new page has to read and compile the whole application again; one that was used before has it at hand.
+  const spare: Page[] = [];
+  const lend = (page: Page): Page => {
+    page.close = async () => {
+      for (const event of ['dialog', 'request', 'response'] as const)
+        page.removeAllListeners(event);
+      const leave = (dialog: Dialog) => void dialog.accept();
+      page.on('dialog', leave);
+      await page.emulateNetworkConditions(null);
+      // Of the same site, or the browser would begin a new process for it.
+      await page.goto(`${application.url}/icon.svg`);
+      page.off('dialog', leave);
+      spare.push(page);
+    };
     return page;
   };
   const timerOf: Stage['timerOf'] = async (timer) => {
@@ -73,7 +90,7 @@ export function setStage({ demo, isSignedIn = true, hasSimulator = false }: Stag
   return {
     ask,
     url: () => application.url,
-    newPage: async () => sized(await opened.browser.newPage()),
+    newPage: async () => sized(spare.pop() ?? lend(await opened.browser.newPage())),
     pageOf: async (person) => {
       const context = await opened.browser.createBrowserContext();
       if (person !== null) await (await signIn(application.url, person)).letIn(context);

@@ -2,6 +2,7 @@ import '@fontsource/atkinson-hyperlegible-next/latin-400.css';
 import '@fontsource/atkinson-hyperlegible-next/latin-600.css';
 import '@fontsource/atkinson-hyperlegible-mono/latin-400.css';
 import '@fontsource/atkinson-hyperlegible-mono/latin-600.css';
+import '../ui/colours.module.css';
 import '../ui/base.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';

@@ -10,6 +10,7 @@ import { forgetQueries } from '../offline/kept-queries';
 import { outbox } from '../offline/browser-outbox';
 import { useOutbox } from '../offline/use-outbox';
 import { useSignedIn } from '../session/use-signed-in';
+import styles from './shell.module.css';
 
 /** Who is signed in, how they read times, their firm, and the way out. */
 export function PersonMenu() {
@@ -66,7 +67,7 @@ export function PersonMenu() {
       }}
     >
       <Button type="text" icon={<UserOutlined />} aria-label={`You: ${person.name}`}>
-        <span className="person-name">{person.name}</span>
+        <span className={styles['person-name']}>{person.name}</span>
       </Button>
     </Dropdown>
   );

@@ -4,12 +4,12 @@ import { PersonMenu } from './person-menu';
 import { VisitBar } from '../visit/visit-bar';
 import { BrandMark } from '../ui/brand-mark';
 import { SchemeButton } from '../ui/scheme-button';
+import styles from './shell.module.css';
+import '../ui/page.module.css';
+import '../ui/field.module.css';
+import '../ui/grid-table.module.css';
+import '../ui/list-page.module.css';
 // What several screens share is there with the frame, before any screen's own: one order, whoever comes first.
-import '../ui/page.css';
-import '../ui/field.css';
-import '../ui/grid-table.css';
-import '../ui/list-page.css';
-import './shell.css';
 
 const PLACES = [
   ['/properties', 'Properties'],
@@ -21,9 +21,9 @@ const PLACES = [
 /** The frame around every screen behind the door. */
 export function Shell() {
   return (
-    <div className="shell">
-      <header className="shell-bar">
-        <Link to="/properties" className="shell-name">
+    <div className={styles['shell']}>
+      <header className={styles['shell-bar']}>
+        <Link to="/properties" className={styles['shell-name']}>
           <BrandMark />
           Water Clock
         </Link>

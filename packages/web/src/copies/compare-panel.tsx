@@ -4,6 +4,7 @@ import { Skeleton } from 'antd';
 import { copyQuery } from '../api/copies';
 import { LoadError } from '../ui/page';
 import { useSay } from '../session/use-signed-in';
+import pageStyles from '../ui/page.module.css';
 
 interface ComparePanelProps {
   readonly older: string;
@@ -19,7 +20,7 @@ export function ComparePanel({ older, newer }: ComparePanelProps) {
   if (!before.data || !after.data) return <Skeleton active />;
   const sentences = changeSentences(before.data.document, after.data.document);
   return (
-    <section className="sheet" aria-label="Compared">
+    <section className={pageStyles['sheet']} aria-label="Compared">
       <h2>
         From № {before.data.number} to № {after.data.number}
       </h2>

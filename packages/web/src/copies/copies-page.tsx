@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Tag } from 'antd';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
+import { usePlace } from '../ui/use-place';
 import { copiesQuery, type CopyListing } from '../api/copies';
 import { timerQuery, type Timer } from '../api/timers';
 import { DataTable, Pages, type DataColumn } from '../ui/data-table';
@@ -11,6 +12,7 @@ import { REASON_NAMES } from './copy-words';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
 import { ComparePanel } from './compare-panel';
+import pageStyles from '../ui/page.module.css';
 
 /** Every saved copy of a timer; two of them are compared in words. */
 export function CopiesPage() {
@@ -35,16 +37,12 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
   const clock = useClock();
   const navigate = useNavigate();
   const mayChange = useMayChange();
-  const [search, setSearch] = useSearchParams();
+  const [search, go] = usePlace();
   const known = new Set(copies.map(({ id }) => id));
   const asked = (search.get('compare') ?? '').split(',').filter((id) => known.has(id));
   // Without a choice the two newest are compared.
   const chosen = search.has('compare') ? asked : copies.slice(0, 2).map(({ id }) => id);
-  const choose = (ids: string[]) =>
-    setSearch(
-      { ...Object.fromEntries(search), compare: ids.slice(-2).join(',') },
-      { replace: true },
-    );
+  const choose = (ids: string[]) => go({ compare: ids.slice(-2).join(',') });
   const pair = copies.filter(({ id }) => chosen.includes(id));
 
   const toggle = (id: string) =>
@@ -68,7 +66,7 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
       cell: ({ id, name, reason }) => (
         <>
           <Link to={`/copies/${id}`}>{name || REASON_NAMES[reason]}</Link>
-          {name && <div className="soft">{REASON_NAMES[reason]}</div>}
+          {name && <div className={pageStyles['soft']}>{REASON_NAMES[reason]}</div>}
         </>
       ),
     },
@@ -114,14 +112,12 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
             {...{ page }}
             pageSize={PAGE_SIZE}
             total={copies.length}
-            onPage={(to) =>
-              setSearch({ ...Object.fromEntries(search), page: String(to) }, { replace: true })
-            }
+            onPage={(to) => go({ page: String(to) })}
           />
           {pair.length === 2 ? (
             <ComparePanel newer={pair[0]!.id} older={pair[1]!.id} />
           ) : (
-            <p className="soft">Tick two copies to compare them.</p>
+            <p className={pageStyles['soft']}>Tick two copies to compare them.</p>
           )}
         </>
       )}

@@ -11,6 +11,7 @@ import { copyWords } from './copy-words';
 import { SettingsSheet } from './settings-sheet';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { useClock, useMayChange } from '../session/use-signed-in';
+import pageStyles from '../ui/page.module.css';
 
 /** One saved copy, to be read out, printed, named, or brought back. */
 export function CopyPage() {
@@ -77,12 +78,12 @@ function CopySheet({ copy }: { copy: Copy }) {
         </>
       }
     >
-      <p className="soft" style={{ margin: 0 }}>
+      <p className={pageStyles['soft']} style={{ margin: 0 }}>
         {copyWords(copy, clock)}
         {isInTimer && ' · believed to be in the timer now'}
       </p>
       {mayChange && (
-        <label className="no-print">
+        <label className="not-on-paper">
           Name{' '}
           <Input
             maxLength={200}
@@ -95,7 +96,7 @@ function CopySheet({ copy }: { copy: Copy }) {
           />
         </label>
       )}
-      <section className="sheet" aria-label="Settings">
+      <section className={pageStyles['sheet']} aria-label="Settings">
         <SettingsSheet plan={document} />
       </section>
     </Page>

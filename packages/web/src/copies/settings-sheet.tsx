@@ -1,7 +1,7 @@
 import type { Plan } from '@water-clock/core/settings';
 import { daysLong, lengthInWords, MONTHS_SHORT } from '@water-clock/core/words';
 import { useSay } from '../session/use-signed-in';
-import './settings-sheet.css';
+import styles from './settings-sheet.module.css';
 
 /** Settings to be read, or read out, and printed: programs across, stations down. */
 export function SettingsSheet({ plan }: { plan: Plan }) {
@@ -11,7 +11,7 @@ export function SettingsSheet({ plan }: { plan: Plan }) {
     ({ starts, runs }) => starts.length > 0 || runs.some(({ seconds }) => seconds > 0),
   );
   return (
-    <div className="settings-sheet">
+    <div className={styles['settings-sheet']}>
       <table>
         <thead>
           <tr>

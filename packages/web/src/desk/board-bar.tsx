@@ -2,7 +2,7 @@ import { Segmented } from 'antd';
 import { memo } from 'react';
 import { clockErrorWords } from './clock/clock-error-words';
 import type { DeskPlace } from './state/use-desk-place';
-import './desk.css';
+import styles from './desk.module.css';
 
 interface BoardBarProps extends Pick<DeskPlace, 'board' | 'isTrueTime' | 'go'> {
   readonly clockErrorSeconds: number;
@@ -12,7 +12,7 @@ interface BoardBarProps extends Pick<DeskPlace, 'board' | 'isTrueTime' | 'go'> {
 export const BoardBar = memo(function BoardBar(props: BoardBarProps) {
   const { board, isTrueTime, go, clockErrorSeconds } = props;
   return (
-    <div className="board-bar">
+    <div className={styles['board-bar']}>
       <Segmented
         aria-label="What the board shows"
         value={board}
@@ -33,7 +33,7 @@ export const BoardBar = memo(function BoardBar(props: BoardBarProps) {
             ]}
             onChange={(chosen) => go({ isTrueTime: chosen === 'true' })}
           />
-          <span className="board-note">clock {clockErrorWords(clockErrorSeconds)}</span>
+          <span className={styles['board-note']}>clock {clockErrorWords(clockErrorSeconds)}</span>
         </>
       )}
     </div>

@@ -20,7 +20,8 @@ import { useClock, useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
-import './desk.css';
+import styles from './desk.module.css';
+import fieldStyles from '../ui/field.module.css';
 
 const KeysHelp = later(() => import('./keys-help'), 'KeysHelp');
 const LeftDialog = later(() => import('./as-left-dialog'), 'LeftDialog');
@@ -44,7 +45,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
   const showKeys = useCallback(() => setShowsKeys(true), []);
   useEditKeys(desk, showKeys);
   return (
-    <div className="desk-head">
+    <div className={styles['desk-head']}>
       <h1>
         <Link to={`/properties/${timer.property.id}`}>{timer.property.name}</Link>
         <span aria-hidden="true"> › </span>
@@ -71,7 +72,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
         onChange={(mode) => place.go({ mode })}
       />
       {place.mode !== 'season' && <DeskDates night={place.night} go={place.go} />}
-      <div className="desk-actions">
+      <div className={styles['desk-actions']}>
         <IconButton
           label="Undo"
           keys="Ctrl Z"
@@ -175,7 +176,7 @@ const IconButton = memo(function IconButton(props: IconButtonProps) {
 const DeskDates = memo(function DeskDates({ night, go }: Pick<DeskPlace, 'night' | 'go'>) {
   const move = (days: number) => go({ night: addDays(night, days) });
   return (
-    <div className="desk-dates">
+    <div className={styles['desk-dates']}>
       <Button
         aria-label={`${NIGHTS} nights earlier`}
         icon={<LeftOutlined />}
@@ -183,7 +184,7 @@ const DeskDates = memo(function DeskDates({ night, go }: Pick<DeskPlace, 'night'
       />
       <input
         type="date"
-        className="date-input"
+        className={fieldStyles['date-input']}
         aria-label="First night"
         value={formatDate(night)}
         onChange={(event) => {

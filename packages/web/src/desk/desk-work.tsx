@@ -26,7 +26,7 @@ import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
 import { useYear } from './use-year';
 import { VerdictBar } from './verdict-bar';
-import './desk.css';
+import styles from './desk.module.css';
 
 const FixDialog = later(() => import('./findings/fix-dialog'), 'FixDialog');
 const YearBoard = later(() => import('./year/year-board'), 'YearBoard');
@@ -70,8 +70,8 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
   return (
     <>
       <VerdictBar model={model} isOff={plan.controller.off} hasFailed={computer.hasFailed} />
-      <div className="desk-body">
-        <section className="desk-settings" aria-label="Settings of the timer">
+      <div className={styles['desk-body']}>
+        <section className={styles['desk-settings']} aria-label="Settings of the timer">
           <SettingsGrid
             plan={plan}
             leaders={leaders}
@@ -95,7 +95,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
             />
           )}
         </section>
-        <section className="desk-nights" aria-label="Nights to come">
+        <section className={styles['desk-nights']} aria-label="Nights to come">
           {model && (
             <>
               <BoardBar
@@ -104,6 +104,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
               />
               {board === 'nights' ? (
                 <NightBoard
+                  className={styles['desk-board']}
                   model={model.board}
                   selected={selected}
                   onSelect={select}
@@ -112,7 +113,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
               ) : (
                 <Year {...{ plan, place }} ask={computer.year} />
               )}
-              <div className="desk-below">
+              <div className={styles['desk-below']}>
                 {board === 'nights' && <SelectedRun {...{ plan, model, selected }} />}
                 <FindingsPanel
                   findings={model.findings}

@@ -3,11 +3,11 @@ import { useMemo } from 'react';
 import type { StoredSettings, Timer } from '../api/timers';
 import { later } from '../ui/later';
 import { DeskHead } from './desk-head';
-import './desk.css';
 import { DeskWork } from './desk-work';
 import { useBroughtCopy } from './use-brought-copy';
 import { useDeskPlace } from './state/use-desk-place';
 import { useSettingsOnDesk } from './state/use-settings-on-desk';
+import styles from './desk.module.css';
 
 const PlanWork = later(() => import('./plan/plan-work'), 'PlanWork');
 const SeasonWork = later(() => import('./season/season-work'), 'SeasonWork');
@@ -26,7 +26,7 @@ export function Desk({ timer, stored, yard }: DeskProps) {
   const leaders = useMemo(() => leadersOf(yard), [yard]);
   useBroughtCopy(timer.id, desk.edit);
   return (
-    <main className="desk">
+    <main className={styles['desk']} data-flows>
       <DeskHead timer={timer} desk={desk} place={place} />
       {place.mode === 'plan' && (
         <PlanWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place, leaders }} />

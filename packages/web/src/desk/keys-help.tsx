@@ -1,5 +1,5 @@
 import { Modal } from 'antd';
-import './desk.css';
+import styles from './desk.module.css';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['Arrows, Enter', 'go from cell to cell in the settings'],
@@ -16,7 +16,7 @@ const KEYS: readonly (readonly [string, string])[] = [
 export function KeysHelp({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   return (
     <Modal open={isOpen} onCancel={onClose} title="Keys" footer={null}>
-      <dl className="keys-help">
+      <dl className={styles['keys-help']}>
         {KEYS.map(([keys, does]) => (
           <div key={keys}>
             <dt>{keys}</dt>

@@ -3,6 +3,7 @@ import { Drawer, Input } from 'antd';
 import { useId } from 'react';
 import { TypeQuestions } from '../timer-types/type-questions';
 import { setTimer, type PlanEdit } from '@water-clock/core/settings';
+import pageStyles from '../ui/page.module.css';
 
 interface TimerDrawerProps {
   readonly isOpen: boolean;
@@ -17,7 +18,7 @@ export function TimerDrawer({ isOpen, onClose, plan, onEdit }: TimerDrawerProps)
   const nameId = useId();
   return (
     <Drawer open={isOpen} onClose={onClose} title="What this timer can do" size={460}>
-      <p className="soft">
+      <p className={pageStyles['soft']}>
         Of this timer alone. Fewer programs drop their settings; undo brings them back.
       </p>
       <label htmlFor={nameId}>Timer type</label>

@@ -1,14 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { useEffect, useRef } from 'react';
-import { useSearchParams } from 'react-router';
+import { usePlace } from '../ui/use-place';
 import { troubleInWords } from '../api/client';
 import { copyQuery } from '../api/copies';
 import type { PlanEdit } from '@water-clock/core/settings';
 
 /** Lays the copy that the address names (`bring`) onto the desk, as one edit that can be undone. */
 export function useBroughtCopy(timerId: string, edit: (edit: PlanEdit) => void): void {
-  const [search, setSearch] = useSearchParams();
+  const [search, go] = usePlace();
   const client = useQueryClient();
   const { message } = App.useApp();
   const wanted = search.get('bring');
@@ -32,15 +32,6 @@ export function useBroughtCopy(timerId: string, edit: (edit: PlanEdit) => void):
     };
     bring()
       .catch((error: unknown) => message.error(troubleInWords(error)))
-      .finally(() =>
-        setSearch(
-          (before) => {
-            const next = new URLSearchParams(before);
-            next.delete('bring');
-            return next;
-          },
-          { replace: true },
-        ),
-      );
-  }, [wanted, timerId, client, edit, message, setSearch]);
+      .finally(() => go({ bring: undefined }));
+  }, [wanted, timerId, client, edit, message, go]);
 }

@@ -2,7 +2,7 @@ import { CheckCircleFilled, CloseCircleFilled, PauseCircleFilled } from '@ant-de
 import type { DeskModel } from '../computing/desk-model';
 import { hasError, verdict } from './verdict';
 import { useSay } from '../session/use-signed-in';
-import './desk.css';
+import styles from './desk.module.css';
 
 interface VerdictBarProps {
   readonly model: DeskModel | null;
@@ -23,7 +23,11 @@ export function VerdictBar({ model, isOff, hasFailed }: VerdictBarProps) {
         ? 'The timer is switched off: nothing waters.'
         : say(verdict(model));
   return (
-    <p className="verdict" role="status" data-kind={isOff ? 'off' : isWrong ? 'error' : 'clear'}>
+    <p
+      className={styles['verdict']}
+      role="status"
+      data-kind={isOff ? 'off' : isWrong ? 'error' : 'clear'}
+    >
       <Icon aria-hidden="true" /> {words}
     </p>
   );

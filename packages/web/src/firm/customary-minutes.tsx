@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Customary } from '@water-clock/core/needs';
 import { App, Button } from 'antd';
 import { useState } from 'react';
@@ -6,6 +7,9 @@ import { useWrite } from '../api/use-write';
 import { LeaveGuard } from '../ui/leave-guard';
 import { CellInput } from '../ui/cell-input';
 import { useMayChange, useSignedIn } from '../session/use-signed-in';
+import pageStyles from '../ui/page.module.css';
+import gridTableStyles from '../ui/grid-table.module.css';
+import listPageStyles from '../ui/list-page.module.css';
 
 const TABLES = [
   { key: 'minutes', title: 'minutes a watering', least: 1, most: 600 },
@@ -30,7 +34,7 @@ export function CustomaryMinutes() {
     return done !== null;
   };
   return (
-    <section className="sheet" aria-labelledby="customary">
+    <section className={pageStyles['sheet']} aria-labelledby="customary">
       <h2 id="customary">
         By the minute
         {mayChange && (
@@ -39,19 +43,23 @@ export function CustomaryMinutes() {
           </Button>
         )}
       </h2>
-      <p className="soft">
+      <p className={pageStyles['soft']}>
         What you usually give, in full sun and mid-summer at 100 %. Shade, sun and season change it
         from there; every station shows it beside what is measured.
       </p>
-      <div className="sheets">
+      <div className={pageStyles['sheets']}>
         {TABLES.map(({ key, title, least, most }) => (
-          <table key={key} className="settings-grid customary" aria-label={title}>
+          <table
+            key={key}
+            className={clsx(gridTableStyles['settings-grid'], listPageStyles['customary'])}
+            aria-label={title}
+          >
             <thead>
               <tr>
-                <th scope="col" className="row-name">
+                <th scope="col" className={gridTableStyles['row-name']}>
                   {key === 'minutes' ? 'head' : 'plant'}
                 </th>
-                <th scope="col" className="column-name">
+                <th scope="col" className={gridTableStyles['column-name']}>
                   {title}
                 </th>
               </tr>
@@ -59,7 +67,7 @@ export function CustomaryMinutes() {
             <tbody>
               {Object.entries(table[key]).map(([name, value], row) => (
                 <tr key={name}>
-                  <th scope="row" className="row-name">
+                  <th scope="row" className={gridTableStyles['row-name']}>
                     {name}
                   </th>
                   <td>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { Alert, App, Button, Form, Input, Radio, Select, Skeleton } from 'antd';
 import { useState } from 'react';
@@ -15,6 +16,8 @@ import { useFormErrors } from '../ui/form-errors';
 import { LoadError, Page } from '../ui/page';
 import { useSignedIn } from '../session/use-signed-in';
 import { CustomaryMinutes } from './customary-minutes';
+import pageStyles from '../ui/page.module.css';
+import listPageStyles from '../ui/list-page.module.css';
 
 const ROLE_WORDS: Record<Role, string> = {
   owner: 'owner: everything, people too',
@@ -34,7 +37,7 @@ export function FirmPage() {
   });
   return (
     <Page title={firm.name}>
-      <section className="sheet" aria-labelledby="units">
+      <section className={pageStyles['sheet']} aria-labelledby="units">
         <h2 id="units">Units</h2>
         <Radio.Group
           aria-labelledby="units"
@@ -46,9 +49,9 @@ export function FirmPage() {
           ]}
           onChange={(event) => void change({ units: event.target.value as UnitSystem })}
         />
-        {!isOwner && <p className="soft">The owner of the firm chooses them.</p>}
+        {!isOwner && <p className={pageStyles['soft']}>The owner of the firm chooses them.</p>}
       </section>
-      <section className="sheet" aria-labelledby="phone">
+      <section className={pageStyles['sheet']} aria-labelledby="phone">
         <h2 id="phone">Telephone</h2>
         <Input
           aria-labelledby="phone"
@@ -63,9 +66,9 @@ export function FirmPage() {
             if (phone !== firm.phone) void change({ phone });
           }}
         />
-        <p className="soft">It stands on the sheet for the door.</p>
+        <p className={pageStyles['soft']}>It stands on the sheet for the door.</p>
       </section>
-      <section className="sheet" aria-labelledby="currency">
+      <section className={pageStyles['sheet']} aria-labelledby="currency">
         <h2 id="currency">Currency</h2>
         <Select
           aria-labelledby="currency"
@@ -79,18 +82,18 @@ export function FirmPage() {
         />
       </section>
       <CustomaryMinutes />
-      <section className="sheet" aria-labelledby="people">
+      <section className={pageStyles['sheet']} aria-labelledby="people">
         <h2 id="people">People</h2>
         {people.error && (
           <LoadError what="The people" error={people.error} onRetry={() => void people.refetch()} />
         )}
         {people.isPending && <Skeleton active />}
-        <ul className="list">
+        <ul className={listPageStyles['list']}>
           {people.data?.map(({ id, name, email, role }) => (
             <li key={id}>
               <strong>{name}</strong>
               <span>{email}</span>
-              <span className="soft">{ROLE_WORDS[role]}</span>
+              <span className={pageStyles['soft']}>{ROLE_WORDS[role]}</span>
             </li>
           ))}
         </ul>
@@ -117,7 +120,10 @@ function AddPerson() {
   };
   useFormErrors(form, adding.error, setTrouble);
   return (
-    <section className="sheet form-page" aria-labelledby="add-person">
+    <section
+      className={clsx(pageStyles['sheet'], pageStyles['form-page'])}
+      aria-labelledby="add-person"
+    >
       <h2 id="add-person">Add somebody</h2>
       {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
       <Form
@@ -127,7 +133,7 @@ function AddPerson() {
         initialValues={{ name: '', email: '', password: '', role: 'technician' }}
         onFinish={(fields) => void add(fields)}
       >
-        <div className="form-grid">
+        <div className={pageStyles['form-grid']}>
           <Form.Item name="name" label="Name">
             <Input maxLength={200} autoComplete="off" />
           </Form.Item>

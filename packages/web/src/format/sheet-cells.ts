@@ -1,10 +1,17 @@
 import Papa from 'papaparse';
 
+/** A block of cells as spreadsheets copy them: tabs between cells, and every row as it stands. */
+export function blockCells(text: string): string[][] {
+  const { data } = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), {
+    delimiter: '\t',
+    quoteChar: '\0',
+  });
+  return data;
+}
+
 /** Text from a spreadsheet, tabs or CSV, as rows of cells; empty rows are left out. */
 export function sheetCells(text: string): string[][] {
-  const isTabbed = text.includes('\t');
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/\s+$/, ''), {
-    ...(isTabbed && { delimiter: '\t', quoteChar: '\0' }),
-  });
-  return data.filter((row) => row.some((cell) => cell.trim() !== ''));
+  const clean = text.replace(/^\uFEFF/, '').replace(/\s+$/, '');
+  const rows = clean.includes('\t') ? blockCells(clean) : Papa.parse<string[]>(clean).data;
+  return rows.filter((row) => row.some((cell) => cell.trim() !== ''));
 }

@@ -1,7 +1,7 @@
-import { useRef, useState } from 'react';
 import { shownAmount, type Quantity } from '../format/quantities';
 import { BigInput } from './big-input';
-import { faultOf, readAmount, type AmountLimits } from './read-amount';
+import { readAmount, type AmountLimits } from './read-amount';
+import { useTypedText } from '../ui/use-typed-text';
 
 interface AmountInputProps {
   readonly label: string;
@@ -12,26 +12,27 @@ interface AmountInputProps {
   readonly onKeep: (stored: number | undefined) => void;
 }
 
-/** An amount of a station, kept as soon as it can be read; nonsense leaves what was there before. */
+/** An amount of a station, kept as soon as it can be read. */
 export function AmountInput({ label, quantity, limits, stored, onKeep }: AmountInputProps) {
-  const shown = stored === undefined ? '' : shownAmount(stored, quantity);
-  const [draft, setDraft] = useState<string | null>(null);
-  const before = useRef(stored);
-  const fault = draft === null ? null : faultOf(readAmount(draft, limits, quantity));
+  const typed = useTypedText({
+    shown: stored === undefined ? '' : shownAmount(stored, quantity),
+    take: (text) => {
+      const read = readAmount(text, limits, quantity);
+      if (typeof read === 'string') return read;
+      onKeep(read ?? undefined);
+      return null;
+    },
+    // What is shown is rounded.
+    hold: () => () => onKeep(stored),
+  });
   return (
     <BigInput
       label={`${label}, ${quantity.label}`}
-      value={draft ?? shown}
-      fault={fault}
-      onFocus={() => {
-        if (fault === null) before.current = stored;
-      }}
-      onBlur={() => fault === null && setDraft(null)}
-      onType={(text) => {
-        setDraft(text);
-        const read = readAmount(text, limits, quantity);
-        onKeep(typeof read === 'string' ? before.current : (read ?? undefined));
-      }}
+      value={typed.text}
+      fault={typed.fault}
+      onFocus={typed.enter}
+      onBlur={typed.leave}
+      onType={typed.type}
     />
   );
 }

@@ -1,6 +1,7 @@
+import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { Field } from '../ui/field';
-import './measure-page.css';
+import styles from './measure-page.module.css';
 
 interface BigInputProps {
   readonly label: string;
@@ -22,7 +23,7 @@ export function BigInput(props: BigInputProps) {
       {(id) => (
         <input
           id={id}
-          className="big-input figures"
+          className={clsx(styles['big-input'], 'figures')}
           inputMode="decimal"
           autoComplete="off"
           aria-invalid={Boolean(fault)}

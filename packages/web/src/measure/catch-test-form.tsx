@@ -8,7 +8,8 @@ import { BigInput } from './big-input';
 import { CupPlan } from './cup-plan';
 import { dryPlace } from './dry-place';
 import { amountOf, faultOf, readAmount } from './read-amount';
-import './measure-page.css';
+import styles from './measure-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 interface CatchTestFormProps {
   readonly station: YardStation;
@@ -92,12 +93,12 @@ export function CatchTestForm({ station, edit }: CatchTestFormProps) {
   };
 
   return (
-    <div ref={form} className="measure-form">
-      <p className="soft">
+    <div ref={form} className={styles['measure-form']}>
+      <p className={pageStyles['soft']}>
         Set the cups in rows, run the station, read them in the order in which they stand: the row
         nearest to the house first, from left to right.
       </p>
-      <div className="measure-pair">
+      <div className={styles['measure-pair']}>
         <BigInput
           label="Minutes on"
           value={draft.minutes}
@@ -116,7 +117,7 @@ export function CatchTestForm({ station, edit }: CatchTestFormProps) {
         fault={faultOf(mouth)}
         onType={(text) => change({ mouth: text })}
       />
-      <div className="measure-pair" data-cup-input>
+      <div className={styles['measure-pair']} data-cup-input>
         <BigInput
           label={chosen === null ? `Cup ${place + 1}, mL` : `Correct cup ${place + 1}, mL`}
           value={caught}
@@ -124,7 +125,7 @@ export function CatchTestForm({ station, edit }: CatchTestFormProps) {
           onType={setCaught}
           onEnter={takeCup}
         />
-        <div className="measure-take">
+        <div className={styles['measure-take']}>
           <Button size="large" type="primary" disabled={typeof cup !== 'number'} onClick={takeCup}>
             {chosen === null ? 'Next cup' : 'Correct it'}
           </Button>
@@ -143,7 +144,7 @@ export function CatchTestForm({ station, edit }: CatchTestFormProps) {
             chosen={chosen}
             onChoose={choose}
           />
-          <p className="measure-words" aria-live="polite">
+          <p aria-live="polite">
             {cupWords(draft.cups, Math.round(amountOf(inRow) ?? 4))}
             {(mouth === null || minutes === null) && ' Give minutes and mouth for the rate.'}
           </p>
@@ -174,7 +175,7 @@ function MouthInput({ text, fault, onType }: MouthInputProps) {
   const [across, setAcross] = useState('');
   const width = readAmount(across, { least: 0, isAbove: true, most: 100 });
   return (
-    <div className="measure-pair">
+    <div className={styles['measure-pair']}>
       <BigInput
         label="Mouth of a cup, cm²"
         value={text}

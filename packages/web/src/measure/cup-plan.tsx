@@ -1,8 +1,9 @@
+import { clsx } from 'clsx';
 import { driestQuarter } from '@water-clock/core/agronomy';
 import { max, scaleLinear } from 'd3';
 import type { KeyboardEvent } from 'react';
 import { Hatch, useHatch } from '../ui/hatch';
-import './measure-page.css';
+import styles from './measure-page.module.css';
 
 interface CupPlanProps {
   readonly millilitres: readonly number[];
@@ -35,12 +36,12 @@ export function CupPlan({ millilitres, cupsInRow, chosen, onChoose }: CupPlanPro
   return (
     <svg
       style={hatch.style}
-      className="cup-plan"
+      className={styles['cup-plan']}
       viewBox={`0 0 ${WIDTH} ${rows * ROW + 20}`}
       role="group"
       aria-label="Cups as they stand"
     >
-      <Hatch id={hatch.id} gap={6} className="dry-hatch" />
+      <Hatch id={hatch.id} gap={6} className={clsx(styles['dry-hatch'])} />
       {millilitres.map((caught, place) => {
         // The first row is nearest to the house, which stands below the plan.
         const row = rows - 1 - Math.floor(place / cupsInRow);
@@ -49,7 +50,7 @@ export function CupPlan({ millilitres, cupsInRow, chosen, onChoose }: CupPlanPro
         return (
           <g
             key={place}
-            className="cup"
+            className={styles['cup']}
             transform={`translate(${x} ${row * ROW + 4})`}
             data-cup={place + 1}
             data-dry={isDry}
@@ -60,23 +61,35 @@ export function CupPlan({ millilitres, cupsInRow, chosen, onChoose }: CupPlanPro
             onClick={() => onChoose(place)}
             onKeyDown={(event) => onKeyDown(event, place)}
           >
-            <rect className="cup-glass" width={width} height={CUP.height} rx="3" />
+            <rect className={styles['cup-glass']} width={width} height={CUP.height} rx="3" />
             <rect
-              className="cup-water"
+              className={styles['cup-water']}
               x="2"
               y={CUP.height - 2 - fill(caught)}
               width={width - 4}
               height={fill(caught)}
             />
-            {isDry && <rect className="cup-dry" width={width} height={CUP.height} rx="3" />}
-            <text className="figures cup-value" x={width / 2} y={CUP.height + 14}>
+            {isDry && (
+              <rect className={styles['cup-dry']} width={width} height={CUP.height} rx="3" />
+            )}
+            <text
+              className={clsx('figures', styles['cup-value'])}
+              x={width / 2}
+              y={CUP.height + 14}
+            >
               {caught}
             </text>
           </g>
         );
       })}
-      <line className="cup-house" x1="0" x2={WIDTH} y1={rows * ROW + 4} y2={rows * ROW + 4} />
-      <text className="cup-house-name" x={WIDTH / 2} y={rows * ROW + 17}>
+      <line
+        className={styles['cup-house']}
+        x1="0"
+        x2={WIDTH}
+        y1={rows * ROW + 4}
+        y2={rows * ROW + 4}
+      />
+      <text className={styles['cup-house-name']} x={WIDTH / 2} y={rows * ROW + 17}>
         the house, or where you stood
       </text>
     </svg>

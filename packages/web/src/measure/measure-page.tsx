@@ -19,7 +19,7 @@ import { yardNeeds, type YardNeeds } from '@water-clock/core/needs';
 import { CatchTestForm } from './catch-test-form';
 import { MeterForm } from './meter-form';
 import { RunOffForm } from './run-off-form';
-import './measure-page.css';
+import styles from './measure-page.module.css';
 
 const WAYS = [
   { value: 'cups', label: 'Catch test' },
@@ -85,8 +85,8 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
       {desk.meanwhile && (
         <MeanwhileNote meanwhile={desk.meanwhile} columns={yardColumns(firm.units)} onTake={edit} />
       )}
-      <div className="measure">
-        <div className="measure-station">
+      <div className={styles['measure']}>
+        <div className={styles['measure-station']}>
           <Button
             size="large"
             aria-label="Station before"
@@ -143,7 +143,7 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
           />
         )}
       </div>
-      <div className="measure-bar">
+      <div className={styles['measure-bar']}>
         <Chain needs={needs} at={at} />
         <Button
           type="primary"
@@ -192,7 +192,7 @@ function Chain({ needs, at }: { needs: YardNeeds; at: number }) {
   ];
   return (
     <dl
-      className="measure-chain"
+      className={styles['measure-chain']}
       aria-label={`What it makes in ${MONTHS[needs.month - 1]}`}
       aria-live="polite"
     >

@@ -12,7 +12,8 @@ import { AmountInput } from './amount-input';
 import { BigInput } from './big-input';
 import { amountOf, faultOf, readAmount } from './read-amount';
 import { useStopwatch } from './use-stopwatch';
-import './measure-page.css';
+import styles from './measure-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 interface MeterFormProps {
   readonly timerId: string;
@@ -47,8 +48,8 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
   const readings = readMeter({ before, after, time, litres });
 
   return (
-    <div className="measure-form">
-      <p className="soft">
+    <div className={styles['measure-form']}>
+      <p className={pageStyles['soft']}>
         Nothing else may draw water. Read the meter, let the station run for two minutes or more,
         read it again.
       </p>
@@ -57,7 +58,7 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
           <Select id={id} size="large" value={litres} options={METERS} onChange={setLitres} />
         )}
       </Field>
-      <div className="measure-pair">
+      <div className={styles['measure-pair']}>
         <BigInput
           label="First reading"
           value={before}
@@ -71,7 +72,7 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
           onType={setAfter}
         />
       </div>
-      <div className="measure-pair">
+      <div className={styles['measure-pair']}>
         <BigInput
           label="Time between, minutes"
           value={watch.isRunning ? exactTime(watch.seconds) : time}
@@ -79,7 +80,7 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
           isLocked={watch.isRunning}
           onType={setTime}
         />
-        <div className="measure-take">
+        <div className={styles['measure-take']}>
           <Button
             size="large"
             onClick={() => {
@@ -92,7 +93,7 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
         </div>
       </div>
       {readings.flowLpm !== null && (
-        <div className="measure-found" aria-live="polite">
+        <div className={styles['measure-found']} aria-live="polite">
           <span>
             {shownAmount(readings.flowLpm, flow)} {flow.label}
           </span>
@@ -105,7 +106,7 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
           </Button>
         </div>
       )}
-      <div className="measure-pair">
+      <div className={styles['measure-pair']}>
         <AmountInput
           label="Flow"
           quantity={flow}

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { YardStation } from '@water-clock/core/yards';
 import { Button } from 'antd';
 import { useRef, useState } from 'react';
@@ -7,7 +8,8 @@ import { exactTime } from '../yard/need-words';
 import { setStation, type YardEdit } from '@water-clock/core/yards';
 import { BigInput } from './big-input';
 import { useStopwatch } from './use-stopwatch';
-import './measure-page.css';
+import styles from './measure-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 interface RunOffFormProps {
   readonly timerId: string;
@@ -27,18 +29,18 @@ export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
     edit(setStation(station.number, { runoffSeconds: seconds }), key);
 
   return (
-    <div className="measure-form">
-      <p className="soft">
+    <div className={styles['measure-form']}>
+      <p className={pageStyles['soft']}>
         Start as the station comes on. Tap again when water stands or runs: that is the longest it
         may run at once.
       </p>
-      <div className="measure-watch figures" role="timer" aria-label="Time on">
+      <div className={clsx(styles['measure-watch'], 'figures')} role="timer" aria-label="Time on">
         {exactTime(watch.isRunning ? watch.seconds : (runoffSeconds ?? 0)).padStart(4, '0:0')}
       </div>
       {watch.isRunning ? (
         <>
           <Button
-            className="measure-tap"
+            className={clsx(styles['measure-tap'])}
             type="primary"
             disabled={watch.seconds === 0}
             onClick={() => keep(watch.stop())}
@@ -51,7 +53,7 @@ export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
         </>
       ) : (
         <>
-          <Button className="measure-tap" type="primary" onClick={watch.start}>
+          <Button className={clsx(styles['measure-tap'])} type="primary" onClick={watch.start}>
             {runoffSeconds ? 'The station is on: time it again' : 'The station is on: start'}
           </Button>
           <BigInput

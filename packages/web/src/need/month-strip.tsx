@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { MonthPercents } from '@water-clock/core/needs';
 import { LARGEST_PERCENT } from '@water-clock/core/settings';
 import type { MonthWeather } from '@water-clock/core/weather';
@@ -6,7 +7,9 @@ import { Button } from 'antd';
 import { CellInput } from '../ui/cell-input';
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
-import './need-page.css';
+import styles from './need-page.module.css';
+import pageStyles from '../ui/page.module.css';
+import gridTableStyles from '../ui/grid-table.module.css';
 
 interface MonthStripProps {
   readonly months: readonly (MonthWeather | null)[] | null;
@@ -38,25 +41,25 @@ export function MonthStrip({
   const set = (index: number, percent: number) =>
     onChange(percents.percents.map((one, at) => (at === index ? percent : one)));
   return (
-    <section className="need-months" aria-labelledby="need-months">
+    <section className={styles['need-months']} aria-labelledby="need-months">
       <h2 id="need-months">
-        Season by month <small className="soft">{SOURCES[percents.from]}</small>
+        Season by month <small className={pageStyles['soft']}>{SOURCES[percents.from]}</small>
         {percents.from === 'typed' && !isLocked && (
           <Button size="small" onClick={() => onChange(undefined)}>
             Take them from the weather
           </Button>
         )}
       </h2>
-      <div className="need-scroll">
-        <table className="settings-grid" aria-label="Percentage by month">
+      <div className={styles['need-scroll']}>
+        <table className={gridTableStyles['settings-grid']} aria-label="Percentage by month">
           <thead>
             <tr>
-              <th className="row-name" />
+              <th className={gridTableStyles['row-name']} />
               {MONTHS_SHORT.map((name, index) => (
                 <th
                   key={name}
                   scope="col"
-                  className="column-name"
+                  className={gridTableStyles['column-name']}
                   data-now={index + 1 === month}
                   aria-current={index + 1 === month ? 'true' : undefined}
                 >
@@ -67,20 +70,20 @@ export function MonthStrip({
           </thead>
           <tbody>
             <tr>
-              <th scope="row" className="row-name">
+              <th scope="row" className={gridTableStyles['row-name']}>
                 {depth.label} a day
               </th>
               {MONTHS.map((name, index) => {
                 const weather = months?.[index];
                 return (
-                  <td key={name} className="figures need-et0">
+                  <td key={name} className={clsx('figures', styles['need-et0'])}>
                     {weather ? shownAmount(weather.et0Mm, depth) : '?'}
                   </td>
                 );
               })}
             </tr>
             <tr>
-              <th scope="row" className="row-name">
+              <th scope="row" className={gridTableStyles['row-name']}>
                 percent
               </th>
               {MONTHS.map((name, index) => (

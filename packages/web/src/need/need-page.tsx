@@ -21,7 +21,8 @@ import { yardNeeds } from '@water-clock/core/needs';
 import { MonthStrip } from './month-strip';
 import { NeedPanel } from './need-panel';
 import { NeedTable } from './need-table';
-import './need-page.css';
+import styles from './need-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 /** How much, how seldom and how long at once: both schools for every station of a timer. */
 export function NeedPage() {
@@ -82,7 +83,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
           action={<Link to={`/properties/${property.id}/edit`}>Choose its weather</Link>}
         />
       )}
-      <div className="need-bar">
+      <div className={styles['need-bar']}>
         <label>
           Month{' '}
           <Select
@@ -93,14 +94,14 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
             onChange={(month) => go({ month: String(month) })}
           />
         </label>
-        <span className="soft">
+        <span className={pageStyles['soft']}>
           {needs.weather &&
             `${shownAmount(needs.weather.et0Mm, depth)} ${depth.label} a day evaporate; `}
           {weather && <Link to={`/weather/${property.weatherId}`}>{weather.name}</Link>}
           {weather && '. '}
           By the minute: {needs.percent} %.
         </span>
-        <span className="need-school">
+        <span className={styles['need-school']}>
           Take{' '}
           <Segmented<School>
             aria-label="The school that run times are taken from"
@@ -115,7 +116,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
           for the yard
         </span>
       </div>
-      <div className="need-body">
+      <div className={styles['need-body']}>
         <div>
           <NeedTable
             rows={needs.rows}

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import { useSignedIn } from '../session/use-signed-in';
 import { minuteWhy, oftenWhy, piecesWhy, rateWhy, weekWhy } from '../yard/need-words';
@@ -6,7 +7,9 @@ import { yardColumns } from '../yard/yard-columns';
 import type { YardEdit } from '@water-clock/core/yards';
 import type { YardNeeds } from '@water-clock/core/needs';
 import { useTelling, type TellingOfYard } from './use-telling';
-import './need-page.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './need-page.module.css';
+import gridTableStyles from '../ui/grid-table.module.css';
 
 interface NeedPanelProps {
   readonly timerId: string;
@@ -47,15 +50,21 @@ export function NeedPanel(props: NeedPanelProps) {
     ['At once, by custom', piecesWhy(telling, 'minute')],
   ].filter(([, words]) => words !== '');
   return (
-    <section className="sheet need-panel" aria-labelledby="need-panel">
+    <section
+      className={clsx(pageStyles['sheet'], styles['need-panel'])}
+      aria-labelledby="need-panel"
+    >
       <h2 id="need-panel">
         {station.number} · {station.name ?? `Station ${station.number}`}
       </h2>
-      <table className="settings-grid need-facts" aria-label="What is known of it">
+      <table
+        className={clsx(gridTableStyles['settings-grid'], styles['need-facts'])}
+        aria-label="What is known of it"
+      >
         <tbody>
           {columns.map((column, index) => (
             <tr key={column.key}>
-              <th scope="row" className="row-name">
+              <th scope="row" className={gridTableStyles['row-name']}>
                 {column.title} {column.unit && <small>{column.unit}</small>}
               </th>
               <td>
@@ -79,7 +88,7 @@ export function NeedPanel(props: NeedPanelProps) {
           </Link>
         </p>
       )}
-      <dl className="need-why">
+      <dl className={styles['need-why']}>
         {why.map(([name, words]) => (
           <div key={name}>
             <dt>{name}</dt>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { SchoolNeed, StationNeed } from '@water-clock/core/needs';
 import type { School, YardStation } from '@water-clock/core/yards';
 import { Segmented, Tooltip } from 'antd';
@@ -19,7 +20,9 @@ import {
 } from '../yard/need-words';
 import type { YardNeeds } from '@water-clock/core/needs';
 import { useTelling, type TellingOfYard } from './use-telling';
-import './need-page.css';
+import styles from './need-page.module.css';
+import gridTableStyles from '../ui/grid-table.module.css';
+import pageStyles from '../ui/page.module.css';
 
 interface NeedTableProps {
   readonly rows: YardNeeds['rows'];
@@ -37,42 +40,57 @@ export function NeedTable(props: NeedTableProps) {
   const rate = useQuantity('rate');
   const tell = useTelling(props.telling);
   return (
-    <div className="need-scroll">
-      <table className="settings-grid need-table" aria-label="Need of every station">
+    <div className={styles['need-scroll']}>
+      <table
+        className={clsx(gridTableStyles['settings-grid'], styles['need-table'])}
+        aria-label="Need of every station"
+      >
         <thead>
           <tr>
             <th colSpan={2} />
-            <th className="column-name">rate</th>
-            <th className="column-name need-school-head" colSpan={3} scope="colgroup">
+            <th className={gridTableStyles['column-name']}>rate</th>
+            <th
+              className={clsx(gridTableStyles['column-name'], styles['need-school-head'])}
+              colSpan={3}
+              scope="colgroup"
+            >
               by the minute
             </th>
-            <th className="column-name need-school-head" colSpan={3} scope="colgroup">
+            <th
+              className={clsx(gridTableStyles['column-name'], styles['need-school-head'])}
+              colSpan={3}
+              scope="colgroup"
+            >
               by measurement
             </th>
-            <th className="column-name">measured</th>
-            <th className="column-name">taken</th>
+            <th className={gridTableStyles['column-name']}>measured</th>
+            <th className={gridTableStyles['column-name']}>taken</th>
           </tr>
-          <tr className="subhead">
-            <th className="column-name" scope="col" aria-label="Station number">
+          <tr className={gridTableStyles['subhead']}>
+            <th className={gridTableStyles['column-name']} scope="col" aria-label="Station number">
               №
             </th>
-            <th className="row-name" scope="col">
+            <th className={gridTableStyles['row-name']} scope="col">
               station
             </th>
-            <th className="column-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col">
               {rate.label}
             </th>
             {['minute', 'measurement'].map((school) =>
               ['min a week', 'waterings', 'at once'].map((title) => (
-                <th key={`${school} ${title}`} className="column-name" scope="col">
+                <th
+                  key={`${school} ${title}`}
+                  className={gridTableStyles['column-name']}
+                  scope="col"
+                >
                   {title}
                 </th>
               )),
             )}
-            <th className="column-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col">
               a week more
             </th>
-            <th className="column-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col">
               for its run time
             </th>
           </tr>
@@ -89,7 +107,7 @@ export function NeedTable(props: NeedTableProps) {
                 aria-selected={isChosen}
                 onClick={() => onChoose(station.number)}
               >
-                <th scope="row" className="figures need-number">
+                <th scope="row" className={clsx('figures', styles['need-number'])}>
                   {station.number}
                 </th>
                 <td>
@@ -107,11 +125,11 @@ export function NeedTable(props: NeedTableProps) {
                   school="measurement"
                   said={need.measurement}
                 />
-                <td className="figures need-difference">
+                <td className="figures">
                   {differenceWords(need)}
                   <small>{differenceShare(need)}</small>
                 </td>
-                <td className="need-take">
+                <td className={styles['need-take']}>
                   <Segmented<School>
                     size="small"
                     orientation="vertical"
@@ -130,7 +148,7 @@ export function NeedTable(props: NeedTableProps) {
           })}
         </tbody>
       </table>
-      <p className="soft need-foot">
+      <p className={clsx(pageStyles['soft'], styles['need-foot'])}>
         * customary for the head: nothing was measured. Times are minutes and seconds, not yet on
         the timer&apos;s steps. Point at a number, or tab to it in the chosen row, to see where it
         comes from.
@@ -153,7 +171,7 @@ function StationButton({ station, need: { facts }, isChosen, onChoose }: Station
   return (
     <button
       type="button"
-      className="need-station"
+      className={styles['need-station']}
       aria-pressed={isChosen}
       onClick={() => onChoose(number)}
     >
@@ -182,7 +200,7 @@ function Number({ why, name, isChosen, isTaken = false, children }: NumberProps)
     <td className="figures" data-number={name} data-taken={isTaken}>
       <Tooltip title={why} trigger={['hover', 'focus']} placement="bottom">
         {/* Only the chosen row's numbers are in the order of tabs: twenty rows would bar the way. */}
-        <span className="need-value" role="note" tabIndex={isChosen ? 0 : -1}>
+        <span className={styles['need-value']} role="note" tabIndex={isChosen ? 0 : -1}>
           {children}
         </span>
       </Tooltip>
@@ -202,7 +220,7 @@ function SchoolCells({ school, said, telling, isChosen }: SchoolCellsProps) {
   const why = school === 'minute' ? minuteWhy(telling) : weekWhy(telling);
   if (!said)
     return (
-      <td colSpan={3} className="need-none" data-number={`${school} none`}>
+      <td colSpan={3} className={styles['need-none']} data-number={`${school} none`}>
         {why}
       </td>
     );

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { CloudSyncOutlined, WarningFilled } from '@ant-design/icons';
 import { App, Button, Drawer } from 'antd';
 import { useState } from 'react';
@@ -6,8 +7,9 @@ import { useClock } from '../session/use-signed-in';
 import { downloadText } from '../ui/text-files';
 import { outbox } from './browser-outbox';
 import type { OutboxItem } from './outbox';
-import './outbox.css';
 import { useFlush, useFlushing, useOutbox } from './use-outbox';
+import styles from './outbox.module.css';
+import pageStyles from '../ui/page.module.css';
 
 /** How many changes wait on this device; opens their list. Nothing where none do. */
 export function OutboxButton() {
@@ -27,22 +29,22 @@ export function OutboxButton() {
         icon={refused > 0 ? <WarningFilled /> : <CloudSyncOutlined />}
         onClick={() => setOpen(true)}
       >
-        <span className="outbox-count figures" aria-hidden="true">
+        <span className={clsx(styles['outbox-count'], 'figures')} aria-hidden="true">
           {items.length}
         </span>
-        <span role="status" className="outbox-words">
+        <span role="status" className={styles['outbox-words']}>
           {words}
         </span>
       </Button>
       <Drawer title="On this device only" open={isOpen} onClose={() => setOpen(false)} size={420}>
-        <p className="soft">
+        <p className={pageStyles['soft']}>
           What is done without signal is kept here, and is sent by itself when the connection is
           back.
         </p>
         <Button onClick={() => downloadText('waiting-to-be-sent.json', fileOf(items))}>
           Export what waits
         </Button>
-        <ul className="outbox">
+        <ul className={styles['outbox']}>
           {items.map((item) => (
             <Item key={item.id} item={item} />
           ))}
@@ -79,7 +81,7 @@ function Item({ item }: { item: OutboxItem }) {
   return (
     <li>
       <strong>{item.words}</strong>
-      <span className="soft">{momentWords(item.madeAt, clock)}</span>
+      <span className={pageStyles['soft']}>{momentWords(item.madeAt, clock)}</span>
       {trouble && <span role="alert">Refused: {trouble}</span>}
       {!trouble && delay && (
         <span>

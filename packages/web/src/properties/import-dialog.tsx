@@ -5,7 +5,8 @@ import { ApiError } from '../api/client';
 import { importProperty, previewImport, propertiesKey, type ImportAnswer } from '../api/properties';
 import { useWrite } from '../api/use-write';
 import { FileButton } from '../ui/file-button';
-import './properties-page.css';
+import styles from './properties-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 interface Looked {
   readonly document: unknown;
@@ -77,12 +78,12 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
           {changes.length === 0 ? (
             <p>All of it is here already: there is nothing to import.</p>
           ) : (
-            <ul className="import-changes">
+            <ul className={styles['import-changes']}>
               {changes.map(({ does, what, details }) => (
                 <li key={`${does} ${what}`}>
                   {does === 'add' ? 'Adds' : 'Changes'}: {what}
                   {details.map((detail) => (
-                    <div key={detail} className="soft">
+                    <div key={detail} className={pageStyles['soft']}>
                       {detail}
                     </div>
                   ))}
@@ -112,7 +113,7 @@ function ImportTrouble({ error }: { error: unknown }) {
       title={title}
       description={
         places.length > 0 && (
-          <ul className="import-changes">
+          <ul className={styles['import-changes']}>
             {places.map(({ path, message }) => (
               <li key={path}>
                 <code>{path.replace(/^document\.?/, '') || 'the file'}</code> {message}

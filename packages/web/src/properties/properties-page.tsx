@@ -3,7 +3,8 @@ import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-q
 import { counted } from '@water-clock/core/words';
 import { App, Button, Checkbox, Input, Radio, Skeleton } from 'antd';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
+import { usePlace } from '../ui/use-place';
 import { troubleInWords } from '../api/client';
 import {
   propertiesQuery,
@@ -18,7 +19,8 @@ import { useMayChange } from '../session/use-signed-in';
 import { appOnDevice, saveForOffline } from '../visit/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { OutlookWords } from '../property/outlook-words';
-import './properties-page.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './properties-page.module.css';
 
 const ImportDialog = lazy(async () => ({
   default: (await import('./import-dialog')).ImportDialog,
@@ -38,7 +40,7 @@ const columns: readonly DataColumn<PropertyListing>[] = [
         <Link to={`/properties/${id}`}>
           <strong>{name}</strong>
         </Link>
-        <div className="soft">{[address, town].filter(Boolean).join(', ')}</div>
+        <div className={pageStyles['soft']}>{[address, town].filter(Boolean).join(', ')}</div>
       </>
     ),
   },
@@ -47,13 +49,13 @@ const columns: readonly DataColumn<PropertyListing>[] = [
     title: 'Timers, and their next fourteen nights',
     cell: ({ timers }) =>
       timers.length === 0 ? (
-        <span className="soft">no timer yet</span>
+        <span className={pageStyles['soft']}>no timer yet</span>
       ) : (
-        <ul className="timers-of">
+        <ul className={styles['timers-of']}>
           {timers.map(({ id, name, timerType, outlook }) => (
             <li key={id}>
               <Link to={`/timers/${id}`}>{name}</Link>
-              <span className="soft">{timerType}</span>
+              <span className={pageStyles['soft']}>{timerType}</span>
               <OutlookWords {...outlook} />
             </li>
           ))}
@@ -64,7 +66,7 @@ const columns: readonly DataColumn<PropertyListing>[] = [
 
 /** The search of the address: deep links, reload and going back all show the same. */
 function usePropertySearch() {
-  const [params, setParams] = useSearchParams();
+  const [params, goTo] = usePlace();
   const sort = SORTS.find(({ value }) => value === params.get('sort'))?.value ?? 'name';
   const search: PropertySearch = {
     q: params.get('q') ?? '',
@@ -74,14 +76,10 @@ function usePropertySearch() {
     from: todayHere(),
   };
   const go = (to: Partial<Omit<PropertySearch, 'from'>>) =>
-    setParams(
-      (before) => {
-        const next = new URLSearchParams(before);
-        for (const [name, value] of Object.entries({ page: 1, ...to }))
-          next.set(name, String(value));
-        return next;
-      },
-      { replace: true },
+    goTo(
+      Object.fromEntries(
+        Object.entries({ page: 1, ...to }).map(([name, value]) => [name, String(value)]),
+      ),
     );
   return [search, go] as const;
 }
@@ -159,7 +157,7 @@ export function PropertiesPage() {
           title="No properties yet"
           text="Add the first: whose home it is and what water it has. Then its timer, its stations, and what the timer held when you found it."
         >
-          <div className="page-head">{actions}</div>
+          <div className={pageStyles['page-head']}>{actions}</div>
         </EmptyState>
       ) : (
         <>
@@ -187,7 +185,7 @@ interface SearchBarProps {
 function SearchBar({ search, found, onChange }: SearchBarProps) {
   const [typed, setTyped] = useTyped(search.q, (q) => onChange({ q }));
   return (
-    <div className="properties-search">
+    <div className={styles['properties-search']}>
       <Input
         autoFocus
         aria-label="Find a property"
@@ -210,7 +208,7 @@ function SearchBar({ search, found, onChange }: SearchBarProps) {
       >
         archived ones
       </Checkbox>
-      <span className="soft" role="status">
+      <span className={pageStyles['soft']} role="status">
         {found !== undefined && `${found} found`}
       </span>
     </div>

@@ -3,26 +3,26 @@ import { parseDateTime } from '@water-clock/core/civil-time';
 import { counted, dateAndTime } from '@water-clock/core/words';
 import type { Outlook } from '../api/properties';
 import { useSay } from '../session/use-signed-in';
-import './outlook-words.css';
+import styles from './outlook-words.module.css';
 
 /** What a timer's next fourteen nights bring, in a few words. */
 export function OutlookWords({ collisions, firstCollision, runs }: Outlook) {
   const say = useSay();
   if (runs === 0)
     return (
-      <span className="outlook" data-kind="none">
+      <span className={styles['outlook']} data-kind="none">
         <MinusCircleOutlined aria-hidden="true" /> nothing waters
       </span>
     );
   if (collisions === 0 || firstCollision === null)
     return (
-      <span className="outlook" data-kind="clear">
+      <span className={styles['outlook']} data-kind="clear">
         <CheckCircleFilled aria-hidden="true" /> {counted(runs, 'run')}, none collide
       </span>
     );
   const first = say(dateAndTime(parseDateTime(firstCollision)!));
   return (
-    <span className="outlook" data-kind="error">
+    <span className={styles['outlook']} data-kind="error">
       <CloseCircleFilled aria-hidden="true" /> {counted(collisions, 'collision')}, first {first}
     </span>
   );

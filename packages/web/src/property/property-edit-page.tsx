@@ -23,6 +23,7 @@ import { useQuantity, useSignedIn } from '../session/use-signed-in';
 import { QuantityItem, TimeZoneSelect } from './property-inputs';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
 import { ofTown, ruleWords, startsWith, townsOf } from './town-offers';
+import pageStyles from '../ui/page.module.css';
 
 /** A new property, or one that is changed. */
 export function PropertyEditPage() {
@@ -130,7 +131,7 @@ function Editor({ before }: { before: Property | null }) {
         form={form}
         layout="vertical"
         requiredMark={false}
-        className="form-page"
+        className={pageStyles['form-page']}
         initialValues={before ? fieldsOf(before) : EMPTY}
         onFinish={(fields) => void save(fields)}
         onValuesChange={(changed: Partial<PropertyFields>) => {
@@ -146,9 +147,9 @@ function Editor({ before }: { before: Property | null }) {
         }}
       >
         {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
-        <section className="sheet" aria-labelledby="who-heading">
+        <section className={pageStyles['sheet']} aria-labelledby="who-heading">
           <h2 id="who-heading">Who and where</h2>
-          <div className="form-grid">
+          <div className={pageStyles['form-grid']}>
             <Form.Item name="name" label="Name of the home">
               <Input autoFocus maxLength={200} />
             </Form.Item>
@@ -174,7 +175,7 @@ function Editor({ before }: { before: Property | null }) {
           <Form.Item name="gateNotes" label="For the gate: how one gets in, where the timer hangs">
             <Input.TextArea autoSize={{ minRows: 1, maxRows: 5 }} maxLength={2000} />
           </Form.Item>
-          <div className="form-grid">
+          <div className={pageStyles['form-grid']}>
             <Form.Item name="timeZone" label="Time zone">
               <TimeZoneSelect />
             </Form.Item>
@@ -186,9 +187,13 @@ function Editor({ before }: { before: Property | null }) {
             </Form.Item>
           </div>
         </section>
-        <section className="sheet" aria-labelledby="supply-heading" style={{ marginTop: 14 }}>
+        <section
+          className={pageStyles['sheet']}
+          aria-labelledby="supply-heading"
+          style={{ marginTop: 14 }}
+        >
           <h2 id="supply-heading">Water supply</h2>
-          <div className="form-grid">
+          <div className={pageStyles['form-grid']}>
             <Form.Item name="supplySource" label="Water comes from">
               <Select
                 allowClear
@@ -211,9 +216,13 @@ function Editor({ before }: { before: Property | null }) {
           </div>
           <SupplyCautions source={source ?? null} />
         </section>
-        <section className="sheet" aria-labelledby="rules-heading" style={{ marginTop: 14 }}>
+        <section
+          className={pageStyles['sheet']}
+          aria-labelledby="rules-heading"
+          style={{ marginTop: 14 }}
+        >
           <h2 id="rules-heading">Rules, weather and mowing</h2>
-          <div className="form-grid">
+          <div className={pageStyles['form-grid']}>
             <Form.Item
               name="ruleSetId"
               label="Local watering rules"
@@ -248,7 +257,7 @@ function Editor({ before }: { before: Property | null }) {
             owner&apos;s.
           </Caution>
         </section>
-        <div className="page-head" style={{ marginTop: 14 }}>
+        <div className={pageStyles['page-head']} style={{ marginTop: 14 }}>
           <Button type="primary" htmlType="submit" loading={saving.isWriting}>
             {base ? 'Save the property' : 'Add the property'}
           </Button>

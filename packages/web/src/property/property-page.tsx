@@ -30,7 +30,8 @@ import { todayHere } from '../format/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
 import { TimerCard } from './timer-card';
-import './property-page.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './property-page.module.css';
 
 /** One property: who and where, its water, its rules, and its timers with what is in them. */
 export function PropertyPage() {
@@ -97,7 +98,7 @@ function PropertySheets({ property }: { property: Property }) {
     >
       {archived && <Tag style={{ justifySelf: 'start' }}>archived</Tag>}
       <Timers propertyId={id} />
-      <div className="sheets">
+      <div className={pageStyles['sheets']}>
         <Jobs propertyId={id} />
         <WhoSheet property={property} />
         <SupplySheet property={property} />
@@ -123,15 +124,15 @@ function Timers({ propertyId }: { propertyId: string }) {
   const timers = asked.data;
   if (timers.length === 0)
     return (
-      <section className="sheet">
+      <section className={pageStyles['sheet']}>
         <h2>Timers</h2>
-        <p className="soft">
+        <p className={pageStyles['soft']}>
           None yet. Add the timer on the wall: which type it is and how many stations are wired.
         </p>
       </section>
     );
   return (
-    <div className="timer-cards">
+    <div className={styles['timer-cards']}>
       {timers.map((timer) => (
         <TimerCard key={timer.id} timer={timer} />
       ))}
@@ -152,9 +153,9 @@ function Fact({ name, children }: { name: string; children: string }) {
 function WhoSheet({ property }: { property: Property }) {
   const { address, town, contactName, contactPhone, contactEmail, gateNotes, timeZone } = property;
   return (
-    <section className="sheet" aria-labelledby="who">
+    <section className={pageStyles['sheet']} aria-labelledby="who">
       <h2 id="who">Who and where</h2>
-      <dl className="facts">
+      <dl className={pageStyles['facts']}>
         <Fact name="Address">{[address, town].filter(Boolean).join(', ')}</Fact>
         <Fact name="Contact">{contactName}</Fact>
         <Fact name="Telephone">{contactPhone}</Fact>
@@ -172,9 +173,9 @@ function SupplySheet({ property }: { property: Property }) {
   const price = useQuantity('waterPrice');
   const { currency } = useSignedIn().firm;
   return (
-    <section className="sheet" aria-labelledby="supply">
+    <section className={pageStyles['sheet']} aria-labelledby="supply">
       <h2 id="supply">Water supply</h2>
-      <dl className="facts">
+      <dl className={pageStyles['facts']}>
         <Fact name="From">{supplySource ? SUPPLY_NAMES[supplySource] : 'not known'}</Fact>
         <Fact name="Flow">
           {supplyLpm === null ? 'not measured' : `${shownAmount(supplyLpm, flow)} ${flow.label}`}
@@ -200,7 +201,7 @@ function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
   const mayChange = useMayChange();
   const { data } = weather;
   return (
-    <section className="sheet" aria-labelledby="weather">
+    <section className={pageStyles['sheet']} aria-labelledby="weather">
       <h2 id="weather">Weather</h2>
       {weather.error && <p role="alert">The weather could not be loaded.</p>}
       {data && (
@@ -210,7 +211,7 @@ function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
         </p>
       )}
       {data === null && (
-        <p className="soft" style={{ margin: 0 }}>
+        <p className={pageStyles['soft']} style={{ margin: 0 }}>
           None is chosen: how much a station needs by measurement is not known.{' '}
           {mayChange && <Link to={`/properties/${id}/edit`}>Choose the district&apos;s</Link>}
         </p>
@@ -229,7 +230,7 @@ function RulesSheet({ property }: { property: Property }) {
   const rules = useQuery(rulesQuery);
   const set = rules.data?.find(({ id }) => id === ruleSetId);
   return (
-    <section className="sheet" aria-labelledby="rules">
+    <section className={pageStyles['sheet']} aria-labelledby="rules">
       <h2 id="rules">Local rules{set && ` · ${set.document.district}`}</h2>
       {set ? (
         <RulesInForceWords set={set.document} address={address} on={parseDate(todayHere())!} />
@@ -241,7 +242,7 @@ function RulesSheet({ property }: { property: Property }) {
           </Caution>
         )
       )}
-      <dl className="facts" style={{ marginTop: 8 }}>
+      <dl className={pageStyles['facts']} style={{ marginTop: 8 }}>
         <Fact name="Mowing">
           {mowingWeekdays.map((weekday) => WEEKDAYS[weekday - 1]).join(', ') || 'no day known'}
         </Fact>

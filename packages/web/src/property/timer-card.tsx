@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { Link, useNavigate } from 'react-router';
@@ -9,7 +10,8 @@ import { copyWords } from '../copies/copy-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
 import { useOpenVisit } from '../visit/use-visit';
 import { OutlookWords } from './outlook-words';
-import './property-page.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './property-page.module.css';
 
 /** One timer of a property: what its nights bring, what is in it, and the ways to work on it. */
 export function TimerCard({ timer }: { timer: TimerOfProperty }) {
@@ -27,14 +29,14 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
     ['Saved copies', 'copies'],
   ] as const;
   return (
-    <section className="sheet timer-card" aria-label={name}>
+    <section className={clsx(pageStyles['sheet'], styles['timer-card'])} aria-label={name}>
       <h2>
         <Link to={`/timers/${id}`}>{name}</Link>
-        <span className="soft">
+        <span className={pageStyles['soft']}>
           {timerType ?? 'type not named'} · {stations} wired
         </span>
       </h2>
-      <dl className="facts">
+      <dl className={pageStyles['facts']}>
         <dt>14 nights</dt>
         <dd>
           <OutlookWords {...outlook} />
@@ -48,7 +50,7 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
           <OwnBackup timerId={id} />
         </dd>
       </dl>
-      <div className="timer-ways">
+      <div className={styles['timer-ways']} role="group" aria-label="Ways to go on">
         {mayChange && (
           <Button type="primary" onClick={() => void navigate(`/timers/${id}/visit`)}>
             {isVisited ? 'Go on with the visit' : 'Visit'}
@@ -67,12 +69,12 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
 
 function InTimer({ copies }: { copies: readonly CopyListing[] | undefined }) {
   const clock = useClock();
-  if (!copies) return <span className="soft">…</span>;
+  if (!copies) return <span className={pageStyles['soft']}>…</span>;
   const copy = copies.find(({ isInTimer }) => isInTimer);
   return copy ? (
     <Link to={`/copies/${copy.id}`}>{copyWords(copy, clock)}</Link>
   ) : (
-    <span className="soft">nobody knows: read it off under As found</span>
+    <span className={pageStyles['soft']}>nobody knows: read it off under As found</span>
   );
 }
 

@@ -5,7 +5,9 @@ import { DailyHours, HEADS } from '@water-clock/core/settings';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { faultUnder, Field } from '../ui/field';
 import { WEEKDAY_OPTIONS } from '../format/weekday-options';
-import './rule-set-page.css';
+import pageStyles from '../ui/page.module.css';
+import fieldStyles from '../ui/field.module.css';
+import styles from './rule-set-page.module.css';
 
 interface PeriodEditorProps {
   readonly period: RulePeriod;
@@ -25,20 +27,20 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
       noWater: noWater.map((one, at) => (at === index ? withChanges(one, fields) : one)),
     });
   return (
-    <section className="sheet" aria-label={`Period from ${from}`}>
+    <section className={pageStyles['sheet']} aria-label={`Period from ${from}`}>
       <h2>
         Holds from {from}
         <Button size="small" icon={<DeleteOutlined />} onClick={onRemove}>
           Take out
         </Button>
       </h2>
-      <div className="form-grid">
+      <div className={pageStyles['form-grid']}>
         <Field label="From" fault={faults.get(`${path}.from`)}>
           {(id) => (
             <input
               id={id}
               type="date"
-              className="date-input"
+              className={fieldStyles['date-input']}
               value={from}
               onChange={(event) => onChange({ from: event.target.value })}
             />
@@ -49,7 +51,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
           fault={faultUnder(faults, `${path}.season`)}
         >
           {(id) => (
-            <span className="rule-season">
+            <span className={styles['rule-season']}>
               <Input
                 id={id}
                 placeholder="all year"
@@ -77,11 +79,11 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
           )}
         </Field>
       </div>
-      <h3>
-        Days <span className="soft">(no weekday ticked: every weekday)</span>
+      <h3 className={styles['rule-heading']}>
+        Days <span className={pageStyles['soft']}>(no weekday ticked: every weekday)</span>
       </h3>
       {houses.map((house, index) => (
-        <div key={index} className="rule-house">
+        <div key={index} className={styles['rule-house']}>
           <Select
             aria-label="Which houses"
             value={house.houses}
@@ -138,7 +140,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
             onClick={() => onChange({ houses: houses.filter((_, at) => at !== index) })}
           />
           {faults.get(`${path}.houses[${index}].digits`) && (
-            <span className="field-fault" role="alert">
+            <span className={fieldStyles['field-fault']} role="alert">
               {faults.get(`${path}.houses[${index}].digits`)}
             </span>
           )}
@@ -151,12 +153,12 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
       >
         Days for other houses
       </Button>
-      <h3>Hours when nothing may water</h3>
+      <h3 className={styles['rule-heading']}>Hours when nothing may water</h3>
       {noWater.map((hours, index) => (
-        <div key={index} className="rule-house">
+        <div key={index} className={styles['rule-house']}>
           <input
             type="time"
-            className="date-input"
+            className={fieldStyles['date-input']}
             aria-label="Never from"
             value={hours.from}
             onChange={(event) => setHours(index, { from: event.target.value })}
@@ -164,7 +166,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
           <span>to</span>
           <input
             type="time"
-            className="date-input"
+            className={fieldStyles['date-input']}
             aria-label="to"
             value={hours.to}
             onChange={(event) => setHours(index, { to: event.target.value })}
@@ -176,7 +178,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
             onClick={() => onChange({ noWater: noWater.filter((_, at) => at !== index) })}
           />
           {faultUnder(faults, `${path}.noWater[${index}]`) && (
-            <span className="field-fault" role="alert">
+            <span className={fieldStyles['field-fault']} role="alert">
               {faultUnder(faults, `${path}.noWater[${index}]`)}
             </span>
           )}
@@ -191,7 +193,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
       >
         Add hours
       </Button>
-      <div className="form-grid" style={{ marginTop: 12 }}>
+      <div className={pageStyles['form-grid']} style={{ marginTop: 12 }}>
         <Field label="The rule as it is written">
           {(id) => (
             <Input.TextArea

@@ -26,7 +26,7 @@ import { useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import { faultUnder, Field } from '../ui/field';
 import { PeriodEditor } from './period-editor';
-import './rule-set-page.css';
+import pageStyles from '../ui/page.module.css';
 
 /** The rules of one district. */
 export function RuleSetPage() {
@@ -139,7 +139,7 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
           }
         />
       )}
-      <div className="form-grid">
+      <div className={pageStyles['form-grid']}>
         <Field label="District" fault={faults.get('district')}>
           {(id) => (
             <Input

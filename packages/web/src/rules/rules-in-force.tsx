@@ -8,6 +8,7 @@ import {
 import { listInWords, weekdayNames } from '@water-clock/core/words';
 import { Caution } from '../ui/page';
 import { useSay } from '../session/use-signed-in';
+import pageStyles from '../ui/page.module.css';
 
 interface RulesInForceProps {
   readonly set: RuleSet;
@@ -30,7 +31,7 @@ export function RulesInForceWords({ set, address, on }: RulesInForceProps) {
   const hours = period.noWater.map(({ from, to }) => say(`${from} to ${to}`));
   return (
     <>
-      <dl className="facts">
+      <dl className={pageStyles['facts']}>
         <dt>Days</dt>
         <dd>{house ? daysOfHouse(house) : period.houses.length === 0 ? 'any day' : 'by number'}</dd>
         {hours.length > 0 && (

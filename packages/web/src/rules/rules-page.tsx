@@ -6,6 +6,8 @@ import { Link, useNavigate } from 'react-router';
 import { rulesQuery } from '../api/rules';
 import { Caution, LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
+import pageStyles from '../ui/page.module.css';
+import listPageStyles from '../ui/list-page.module.css';
 
 /** The watering rules of the districts in which the firm works. */
 export function RulesPage() {
@@ -30,21 +32,21 @@ export function RulesPage() {
       {rules.error && (
         <LoadError what="The rules" error={rules.error} onRetry={() => void rules.refetch()} />
       )}
-      <section className="sheet" aria-labelledby="districts">
+      <section className={pageStyles['sheet']} aria-labelledby="districts">
         <h2 id="districts">Districts</h2>
         {rules.isPending && <Skeleton active />}
         {rules.data?.length === 0 && (
-          <p className="soft">
+          <p className={pageStyles['soft']}>
             None yet. Enter a district&apos;s rule once, with its words and where they come from;
             every home there is held to it by its house number.
           </p>
         )}
-        <ul className="list">
+        <ul className={listPageStyles['list']}>
           {rules.data?.map(({ id, properties, document: { district, towns, periods } }) => (
             <li key={id}>
               <Link to={`/rules/${id}`}>{district}</Link>
               <span>{towns.join(', ') || 'no town named'}</span>
-              <span className="soft">
+              <span className={pageStyles['soft']}>
                 {counted(periods.length, 'period')},{' '}
                 {properties === 1 ? '1 home goes' : `${properties} homes go`} by it
               </span>

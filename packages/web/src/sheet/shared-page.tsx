@@ -4,7 +4,7 @@ import type { ApiError } from '../api/client';
 import { request } from '../api/request';
 import { Waiting } from '../ui/waiting';
 import { SheetView } from './sheet-view';
-import './shared-page.css';
+import styles from './shared-page.module.css';
 
 /** The sheet that a link leads to, or why it cannot be shown. */
 function useShared(token: string) {
@@ -28,7 +28,7 @@ function useShared(token: string) {
 export function SharedPage({ token }: { token: string }) {
   const { sheet, error, again } = useShared(token);
   return (
-    <main className="shared">
+    <main className={styles['shared']}>
       {sheet && (
         <>
           <SheetView sheet={sheet} />

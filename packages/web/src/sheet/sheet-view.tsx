@@ -1,7 +1,7 @@
 import { parseDate } from '@water-clock/core/civil-time';
 import type { Sheet } from '@water-clock/core/sheets';
 import { inClock, longDate, shortDate } from '@water-clock/core/words';
-import './sheet-view.css';
+import styles from './sheet-view.module.css';
 
 const dateWords = (date: string): string => `${longDate(parseDate(date)!)} ${date.slice(0, 4)}`;
 
@@ -9,7 +9,8 @@ const dateWords = (date: string): string => `${longDate(parseDate(date)!)} ${dat
 export function SheetView({ sheet }: { sheet: Sheet }) {
   const hasWater = sheet.stations.some(({ water }) => water !== undefined);
   return (
-    <article className="left-sheet">
+    // It is as it will be on paper, in whatever colours the screen is.
+    <article className={styles['left-sheet']} data-paper data-theme="light">
       <header>
         <h1>
           {sheet.property}: {sheet.timer}
@@ -48,7 +49,7 @@ export function SheetView({ sheet }: { sheet: Sheet }) {
       </table>
       <h2>This week</h2>
       <WeekPicture sheet={sheet} />
-      <div className="door-how">
+      <div className={styles['door-how']}>
         <section>
           <h2>To pause it for rain</h2>
           <p>{sheet.pauseForRain}</p>
@@ -70,7 +71,7 @@ export function SheetView({ sheet }: { sheet: Sheet }) {
           </ul>
         </>
       )}
-      <p className="door-caution">
+      <p className={styles['door-caution']}>
         Local watering rules come first. Water on paths is slippery, and freezes. Leave the mains
         side, and the pump, to a licensed electrician.
       </p>
@@ -106,7 +107,7 @@ function WeekPicture({ sheet: { week, clock } }: { sheet: Sheet }) {
     .join('. ');
   return (
     <svg
-      className="door-week"
+      className={styles['door-week']}
       viewBox={`0 0 ${WIDTH} ${height}`}
       role="img"
       aria-label={inClock(`The week. ${words}.`, clock)}
@@ -134,7 +135,7 @@ function WeekPicture({ sheet: { week, clock } }: { sheet: Sheet }) {
                     {program}
                   </text>
                 ) : (
-                  <text className="door-letter" x={x(from) + 4} y={y + 13}>
+                  <text className={styles['door-letter']} x={x(from) + 4} y={y + 13}>
                     {program}
                   </text>
                 )}

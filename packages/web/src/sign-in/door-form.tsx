@@ -3,7 +3,7 @@ import { useState, type SyntheticEvent } from 'react';
 import { ApiError, troubleInWords } from '../api/client';
 import type { Write } from '../api/use-write';
 import { Field } from '../ui/field';
-import './sign-in-page.css';
+import styles from './sign-in-page.module.css';
 
 interface DoorField<Name extends string> {
   readonly name: Name;
@@ -37,7 +37,7 @@ export function DoorForm<Name extends string>(props: DoorFormProps<Name>) {
     if (await entering.write(typed as Record<Name, string>)) await onDone();
   };
   return (
-    <form className="door-form" onSubmit={(event) => void enter(event)} noValidate>
+    <form className={styles['door-form']} onSubmit={(event) => void enter(event)} noValidate>
       {error && places.length === 0 && (
         <Alert type="error" showIcon title={troubleInWords(error)} />
       )}

@@ -1,18 +1,20 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Alert, Button } from 'antd';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
+import { usePlace } from '../ui/use-place';
 import { setUp, signIn, signInAsDemo, welcomeQuery, type SetupFields } from '../api/session';
 import { useWrite } from '../api/use-write';
 import { BrandMark } from '../ui/brand-mark';
 import { forgetQueries } from '../offline/kept-queries';
 import { DoorForm } from './door-form';
 import { SchemeButton } from '../ui/scheme-button';
-import './sign-in-page.css';
+import styles from './sign-in-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 /** The door: sign in, set up the first firm, or, with the demo, come in as one of its people. */
 export function SignInPage() {
   const welcome = useQuery(welcomeQuery);
-  const [search] = useSearchParams();
+  const [search] = usePlace();
   const client = useQueryClient();
   const navigate = useNavigate();
   const enter = async () => {
@@ -24,9 +26,9 @@ export function SignInPage() {
     await navigate(/^\/(?!\/)/.test(to) ? to : '/', { replace: true });
   };
   return (
-    <main className="door">
-      <div className="door-sheet">
-        <div className="door-name">
+    <main className={styles['door']}>
+      <div className={styles['door-sheet']}>
+        <div className={styles['door-name']}>
           <BrandMark />
           <h1>Water Clock</h1>
           <SchemeButton />
@@ -71,7 +73,7 @@ function SetupForm({ onDone }: DoneProps) {
   return (
     <>
       <h2>Set up your firm</h2>
-      <p className="soft">
+      <p className={pageStyles['soft']}>
         Nobody works here yet. You will be its owner, and can add people later.
       </p>
       <DoorForm
@@ -103,7 +105,7 @@ function DemoPeople({ people, onDone }: DemoPeopleProps) {
     if (await entering.write(id)) await onDone();
   };
   return (
-    <section className="door-demo" aria-label="Demo">
+    <section className={styles['door-demo']} aria-label="Demo">
       <h2>Look around as</h2>
       {entering.error && <Alert type="error" showIcon title={entering.error.message} />}
       {people.map(({ id, name, role }) => (
@@ -111,7 +113,9 @@ function DemoPeople({ people, onDone }: DemoPeopleProps) {
           {name}, {role}
         </Button>
       ))}
-      <p className="soft">Made-up people of a made-up firm: the demo data is loaded here.</p>
+      <p className={pageStyles['soft']}>
+        Made-up people of a made-up firm: the demo data is loaded here.
+      </p>
     </section>
   );
 }

@@ -1,9 +1,11 @@
+import { clsx } from 'clsx';
 import { ArrowDownOutlined, ArrowUpOutlined } from '@ant-design/icons';
 import type { KeyInPart, TimerHandling } from '@water-clock/core/timer-types';
 import { GENERAL_WORDS } from '@water-clock/core/sheets';
 import { Button, Input } from 'antd';
 import { useId } from 'react';
-import './handling-questions.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './handling-questions.module.css';
 
 const PART_NAMES: Readonly<Record<KeyInPart, string>> = {
   clock: 'Clock',
@@ -30,9 +32,11 @@ export function HandlingQuestions({ handling, onChange }: HandlingQuestionsProps
     onChange({ ...handling, keyInOrder: order });
   };
   return (
-    <section className="sheet handling" aria-labelledby="handling">
+    <section className={clsx(pageStyles['sheet'], styles['handling'])} aria-labelledby="handling">
       <h2 id="handling">How it is used</h2>
-      <p className="soft">In which order does it ask for its settings? Key in goes by it.</p>
+      <p className={pageStyles['soft']}>
+        In which order does it ask for its settings? Key in goes by it.
+      </p>
       <ol>
         {keyInOrder.map((part, index) => (
           <li key={part}>

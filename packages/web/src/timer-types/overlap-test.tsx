@@ -1,8 +1,9 @@
+import { clsx } from 'clsx';
 import { OVERLAP_BEHAVIOURS, type OverlapBehaviour } from '@water-clock/core/timer-types';
 import { Radio } from 'antd';
 import { Caution } from '../ui/page';
 import { OVERLAP_NAMES } from './type-words';
-import './type-questions.css';
+import styles from './type-questions.module.css';
 
 interface OverlapTestProps {
   readonly value: OverlapBehaviour;
@@ -15,12 +16,12 @@ export function OverlapTest({ value, onChange }: OverlapTestProps) {
     <>
       <Radio.Group
         aria-label="A start that comes while another program runs"
-        className="type-choices"
+        className={clsx(styles['type-choices'])}
         value={value}
         options={OVERLAP_BEHAVIOURS.map((one) => ({ value: one, label: OVERLAP_NAMES[one] }))}
         onChange={(event) => onChange(event.target.value as OverlapBehaviour)}
       />
-      <details className="overlap-test">
+      <details className={styles['overlap-test']}>
         <summary>Find out in five minutes</summary>
         <ol>
           <li>Write down what is set, or save it as found: the test uses two programs.</li>

@@ -3,7 +3,8 @@ import { GENERIC_TYPES, TimerCapability, TimerHandling } from '@water-clock/core
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Input, Modal, Skeleton } from 'antd';
 import { useId, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
+import { usePlace } from '../ui/use-place';
 import { troubleInWords } from '../api/client';
 import {
   addTimerType,
@@ -26,11 +27,13 @@ import { HandlingQuestions } from './handling-questions';
 import { TypeQuestions } from './type-questions';
 import { useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
+import pageStyles from '../ui/page.module.css';
+import listPageStyles from '../ui/list-page.module.css';
 
 /** One type of timer: made, or changed, by answering questions. */
 export function TimerTypePage() {
   const { timerTypeId = '' } = useParams();
-  const [search] = useSearchParams();
+  const [search] = usePlace();
   const timerTypes = useQuery(timerTypesQuery);
   if (timerTypes.error)
     return (
@@ -180,7 +183,7 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
         />
       )}
       {error && <Alert type="error" showIcon title={troubleInWords(error)} />}
-      <div className="form-grid">
+      <div className={pageStyles['form-grid']}>
         <div>
           <label htmlFor={nameId}>Name you will know it by</label>
           <Input
@@ -245,7 +248,7 @@ function BreaksDialog({ breaks, isChanging, onClose, onChange }: BreaksDialogPro
         {breaks.length === 1 ? 'it is' : 'they are'} meant to. What they hold now stays among their
         saved copies.
       </p>
-      <ul className="type-breaks">
+      <ul className={listPageStyles['type-breaks']} aria-label="Timers that would do otherwise">
         {breaks.map(({ timerId, timer: called, property, programsLost, findings }) => (
           <li key={timerId}>
             <strong>

@@ -7,6 +7,8 @@ import { Link, useNavigate } from 'react-router';
 import { timerTypesQuery } from '../api/timer-types';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
+import pageStyles from '../ui/page.module.css';
+import listPageStyles from '../ui/list-page.module.css';
 
 /** The Types of timers that the firm knows, and those that come with Water Clock. */
 export function TimerTypesPage() {
@@ -35,30 +37,30 @@ export function TimerTypesPage() {
           onRetry={() => void timerTypes.refetch()}
         />
       )}
-      <section className="sheet" aria-labelledby="own-types">
+      <section className={pageStyles['sheet']} aria-labelledby="own-types">
         <h2 id="own-types">Yours</h2>
         {timerTypes.isPending && <Skeleton active />}
         {timerTypes.data?.length === 0 && (
-          <p className="soft">
+          <p className={pageStyles['soft']}>
             None yet. Make one from the questions you can answer in front of a timer, or from a type
             below; every later timer of that type is set up in one step.
           </p>
         )}
-        <ul className="list">
+        <ul className={listPageStyles['list']}>
           {timerTypes.data?.map(({ id, name, summary, capability, timers }) => (
             <li key={id}>
               <Link to={`/timer-types/${id}`}>{name}</Link>
               <span>{summary}</span>
-              <span className="soft">
+              <span className={pageStyles['soft']}>
                 {capabilityWords(capability)} · {counted(timers, 'timer')} of it
               </span>
             </li>
           ))}
         </ul>
       </section>
-      <section className="sheet" aria-labelledby="shipped-types">
+      <section className={pageStyles['sheet']} aria-labelledby="shipped-types">
         <h2 id="shipped-types">To start from</h2>
-        <ul className="list">
+        <ul className={listPageStyles['list']}>
           {GENERIC_TYPES.map(({ key, timer, summary }) => (
             <li key={key}>
               {mayChange ? (
@@ -67,7 +69,7 @@ export function TimerTypesPage() {
                 <span>{timer.name}</span>
               )}
               <span>{summary}</span>
-              <span className="soft">{capabilityWords(timer)}</span>
+              <span className={pageStyles['soft']}>{capabilityWords(timer)}</span>
             </li>
           ))}
         </ul>

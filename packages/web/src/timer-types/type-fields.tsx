@@ -1,11 +1,11 @@
 import { Checkbox, InputNumber, Select } from 'antd';
 import { useId, type ReactNode } from 'react';
-import './type-questions.css';
+import styles from './type-questions.module.css';
 
 /** A question with its answers. */
 export function Question({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <fieldset className="type-question">
+    <fieldset className={styles['type-question']}>
       <legend>{title}</legend>
       {children}
     </fieldset>
@@ -24,7 +24,7 @@ interface CountProps {
 export function Count({ label, value, min, max, suffix, onChange }: CountProps) {
   const id = useId();
   return (
-    <div className="type-field">
+    <div className={styles['type-field']}>
       <label htmlFor={id}>{label}</label>
       <InputNumber
         id={id}
@@ -54,7 +54,7 @@ export function Choice<Value extends string | number>({
 }: ChoiceProps<Value>) {
   const id = useId();
   return (
-    <div className="type-field">
+    <div className={styles['type-field']}>
       <label htmlFor={id}>{label}</label>
       <Select
         id={id}

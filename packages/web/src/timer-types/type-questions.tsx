@@ -11,7 +11,7 @@ import { Checkbox, Radio } from 'antd';
 import { Choice, Count, Question, YesNo } from './type-fields';
 import { DAY_MODE_NAMES, labelsUpTo, SEASON_MODE_NAMES } from './type-words';
 import { OverlapTest } from './overlap-test';
-import './type-questions.css';
+import styles from './type-questions.module.css';
 
 interface TypeQuestionsProps {
   readonly timer: TimerCapability;
@@ -23,7 +23,7 @@ interface TypeQuestionsProps {
 /** What a timer can do, as questions that are answered standing in front of it. */
 export function TypeQuestions(props: TypeQuestionsProps) {
   return (
-    <div className="type-questions">
+    <div className={styles['type-questions']}>
       <CountQuestions {...props} />
       <DayQuestions {...props} />
       <WaterQuestions {...props} />

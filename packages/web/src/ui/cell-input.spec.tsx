@@ -59,7 +59,7 @@ it('takes what can be read as it is typed, over what it held, and one visit is o
   expect(new Set(told).size).toBe(2);
 });
 
-it('says what cannot be read at its place, changes nothing, and forgets it on leaving', async () => {
+it('says what cannot be read at its place, changes nothing, and keeps it there until it is mended', async () => {
   const { user } = open();
   await user.click(cell(0));
   await user.keyboard('1x');
@@ -68,7 +68,24 @@ it('says what cannot be read at its place, changes nothing, and forgets it on le
   expect(cell(0).getAttribute('aria-invalid')).toBe('true');
   expect(cell(0).getAttribute('aria-describedby')).toBe(screen.getByRole('alert').id);
   await user.click(cell(3));
+  expect(values()).toEqual(['1x', '20', '30', '40']);
+  expect(screen.getByRole('alert').textContent).toBe('A whole number');
+  // Come back to, and left by Escape, it is what it was before the nonsense.
+  await user.click(cell(0));
+  await user.keyboard('{Escape}');
   expect(values()).toEqual(['10', '20', '30', '40']);
+  expect(screen.queryByRole('alert')).toBeNull();
+});
+
+it('takes what mends it', async () => {
+  const { user } = open();
+  await user.click(cell(0));
+  await user.keyboard('1x');
+  await user.click(cell(3));
+  await user.click(cell(0));
+  await user.keyboard('12');
+  await user.click(cell(3));
+  expect(values()).toEqual(['12', '20', '30', '40']);
   expect(screen.queryByRole('alert')).toBeNull();
 });
 

@@ -1,4 +1,7 @@
-import { useId, useRef, useState, type KeyboardEvent } from 'react';
+import { clsx } from 'clsx';
+import { useId, type KeyboardEvent } from 'react';
+import styles from './grid-table.module.css';
+import { useTypedText } from './use-typed-text';
 
 export interface CellInputProps {
   readonly label: string;
@@ -20,8 +23,8 @@ export interface CellInputProps {
 }
 
 /**
- * A cell that is typed in like a sheet's: what can be read takes effect at once, Escape brings the
- * old value back, arrows and Enter go on to the next cell.
+ * A cell that is typed in like a sheet's: what can be read takes effect at once, what cannot stays there and says
+ * why, Escape brings the old value back, arrows and Enter go on to the next cell.
  */
 export function CellInput(props: CellInputProps) {
   const {
@@ -36,32 +39,18 @@ export function CellInput(props: CellInputProps) {
     disabled,
     list,
   } = props;
-  const [draft, setDraft] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
-  const visit = useRef(0);
-  const before = useRef(text);
-  const errorId = useId();
+  const typed = useTypedText({
+    shown: text,
+    take: (entered, visit) => props.onType(entered, `${label} ${visit}`),
+  });
+  const { fault } = typed;
+  const faultId = useId();
 
-  const leave = () => {
-    setDraft(null);
-    setError(null);
-    props.onSettle?.();
-  };
-  const type = (typed: string) => {
-    const key = `${label} ${visit.current}`;
-    const trouble = props.onType(typed, key);
-    // On the way to nonsense the cell may have been empty for a moment: nonsense changes nothing.
-    if (trouble !== null) props.onType(before.current, key);
-    setDraft(typed);
-    setError(trouble);
-  };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     const input = event.currentTarget;
     if (event.key === 'Escape') {
-      if (draft === null) return;
-      props.onType(before.current, `${label} ${visit.current}`);
-      setDraft(null);
-      setError(null);
+      if (!typed.isTyped) return;
+      typed.restore();
       event.stopPropagation();
       return;
     }
@@ -84,33 +73,35 @@ export function CellInput(props: CellInputProps) {
   return (
     <>
       <input
-        className={isText ? 'cell-input cell-text' : 'cell-input figures'}
+        className={clsx(styles['cell-input'], isText ? styles['cell-text'] : 'figures')}
         aria-label={label}
-        aria-invalid={error !== null}
-        aria-describedby={error ? errorId : undefined}
-        title={error ?? warning}
+        aria-invalid={fault !== null}
+        aria-describedby={fault ? faultId : undefined}
+        title={fault ?? warning}
         data-warning={warning !== undefined}
         data-field={field}
         data-row={row}
         data-column={column}
-        value={draft ?? text}
+        value={typed.text}
         placeholder={placeholder}
         disabled={disabled}
         list={list}
         autoComplete="off"
         spellCheck={false}
         onFocus={(event) => {
-          visit.current += 1;
-          before.current = text;
+          typed.enter();
           event.currentTarget.select();
         }}
-        onChange={(event) => type(event.currentTarget.value)}
+        onChange={(event) => typed.type(event.currentTarget.value)}
         onKeyDown={onKeyDown}
-        onBlur={leave}
+        onBlur={() => {
+          typed.leave();
+          props.onSettle?.();
+        }}
       />
-      {error && (
-        <span id={errorId} role="alert" className="cell-error">
-          {error}
+      {fault && (
+        <span id={faultId} role="alert" className={styles['cell-error']}>
+          {fault}
         </span>
       )}
     </>

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import './empty-state.css';
+import styles from './empty-state.module.css';
 
 interface EmptyStateProps {
   readonly title: string;
@@ -10,7 +10,7 @@ interface EmptyStateProps {
 /** Stands where there is nothing yet, and says what to do next. */
 export function EmptyState({ title, text, children }: EmptyStateProps) {
   return (
-    <div className="empty-state">
+    <div className={styles['empty-state']}>
       <h2>{title}</h2>
       <p>{text}</p>
       {children}

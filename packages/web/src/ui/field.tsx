@@ -1,5 +1,7 @@
+import { clsx } from 'clsx';
 import { useId, type ReactNode } from 'react';
-import './field.css';
+import styles from './field.module.css';
+import pageStyles from './page.module.css';
 
 /** What is wrong at a place or anywhere inside it. */
 export const faultUnder = (faults: ReadonlyMap<string, string>, path: string): string | undefined =>
@@ -17,12 +19,12 @@ interface FieldProps {
 export function Field({ label, fault, hint, children }: FieldProps) {
   const id = useId();
   return (
-    <div className="field">
+    <div className={styles['field']}>
       <label htmlFor={id}>{label}</label>
       {children(id)}
-      {hint && <span className="soft field-hint">{hint}</span>}
+      {hint && <span className={clsx(pageStyles['soft'], styles['field-hint'])}>{hint}</span>}
       {fault && (
-        <span className="field-fault" role="alert">
+        <span className={styles['field-fault']} role="alert">
           {fault}
         </span>
       )}

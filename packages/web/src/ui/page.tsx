@@ -2,7 +2,7 @@ import { WarningFilled } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
 import { Fragment, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import './page.css';
+import styles from './page.module.css';
 
 interface PageProps {
   readonly title: ReactNode;
@@ -15,8 +15,8 @@ interface PageProps {
 /** An ordinary screen: its title with the way to it, what can be done, and what it shows. */
 export function Page({ title, crumbs = [], actions, children }: PageProps) {
   return (
-    <main className="page">
-      <div className="page-head">
+    <main className={styles['page']}>
+      <div className={styles['page-head']}>
         <h1>
           {crumbs.map(({ to, name }) => (
             <Fragment key={to}>
@@ -26,7 +26,7 @@ export function Page({ title, crumbs = [], actions, children }: PageProps) {
           ))}
           {title}
         </h1>
-        {actions && <div className="page-actions">{actions}</div>}
+        {actions && <div className={styles['page-actions']}>{actions}</div>}
       </div>
       {children}
     </main>
@@ -55,7 +55,7 @@ export function LoadError({ what, error, onRetry }: LoadErrorProps) {
 /** A short warning where the work can hurt somebody or break a rule. */
 export function Caution({ children }: { children: ReactNode }) {
   return (
-    <p className="caution" role="note">
+    <p className={styles['caution']} role="note">
       <WarningFilled aria-hidden="true" />
       <span>{children}</span>
     </p>

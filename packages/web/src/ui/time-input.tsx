@@ -1,8 +1,8 @@
 import { Input } from 'antd';
-import { useState } from 'react';
 import { inClock } from '@water-clock/core/words';
 import { parseClock } from '../format/lengths';
 import type { Clock } from '../format/reading';
+import { useTypedText } from './use-typed-text';
 
 interface TimeInputProps {
   readonly id: string;
@@ -17,24 +17,27 @@ interface TimeInputProps {
 
 /** A time of day, typed as people write it and shown as the person reads it. */
 export function TimeInput({ id, value, clock, placeholder, onChange }: TimeInputProps) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const isWrong = draft !== null && parseClock(draft) === undefined;
+  const typed = useTypedText({
+    shown: inClock(value, clock),
+    take: (text) => {
+      const time = parseClock(text);
+      if (time === undefined) return 'A time of day, such as 5:40 or 9 pm';
+      onChange(time ?? '');
+      return null;
+    },
+  });
   return (
     <Input
       id={id}
       className="figures"
-      value={draft ?? inClock(value, clock)}
+      value={typed.text}
       placeholder={placeholder}
-      status={isWrong ? 'error' : ''}
-      title={isWrong ? 'A time of day, such as 5:40 or 9 pm' : undefined}
-      aria-invalid={isWrong}
-      onChange={(event) => {
-        const typed = event.target.value;
-        setDraft(typed);
-        const time = parseClock(typed);
-        if (time !== undefined) onChange(time ?? '');
-      }}
-      onBlur={() => setDraft(null)}
+      status={typed.fault ? 'error' : ''}
+      title={typed.fault ?? undefined}
+      aria-invalid={typed.fault !== null}
+      onFocus={typed.enter}
+      onChange={(event) => typed.type(event.target.value)}
+      onBlur={typed.leave}
     />
   );
 }

@@ -1,6 +1,6 @@
-import './waiting.css';
+import styles from './waiting.module.css';
 
 /** Stands while a screen itself is loaded. */
 export function Waiting() {
-  return <div className="waiting" role="status" aria-label="Loading" />;
+  return <div className={styles['waiting']} role="status" aria-label="Loading" />;
 }

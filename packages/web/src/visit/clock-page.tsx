@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { parseDate } from '@water-clock/core/civil-time';
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
@@ -8,7 +9,8 @@ import { TrueTime } from './true-time';
 import { VisitFrame, type VisitHere } from './visit-frame';
 import { todayHere } from '../format/today';
 import { oncePressed } from '../ui/once-pressed';
-import './big-step.css';
+import styles from './big-step.module.css';
+import pageStyles from '../ui/page.module.css';
 
 /** The clock of the timer is set: a right program on a wrong clock waters on the wrong day. */
 export function ClockPage() {
@@ -24,14 +26,20 @@ function SetClock({ open, timeZone }: VisitHere) {
     await navigate(stepPlace('yard', open.timerId));
   };
   return (
-    <div className="big-step">
+    <div className={styles['big-step']}>
       <p>Set the clock of the timer to this. Mind AM or PM, the year and the weekday.</p>
       <TrueTime timeZone={timeZone} />
-      {change && <p className="soft">Next change: {say(changeWords(change))}.</p>}
+      {change && <p className={pageStyles['soft']}>Next change: {say(changeWords(change))}.</p>}
       {timeZone === undefined && (
-        <p className="soft">This is the time of your device: the home has no time zone yet.</p>
+        <p className={pageStyles['soft']}>
+          This is the time of your device: the home has no time zone yet.
+        </p>
       )}
-      <Button type="primary" className="big-tap" onClick={oncePressed(() => void done())}>
+      <Button
+        type="primary"
+        className={clsx(styles['big-tap'])}
+        onClick={oncePressed(() => void done())}
+      >
         The timer shows it now
       </Button>
     </div>

@@ -5,7 +5,8 @@ import { useWrite } from '../api/use-write';
 import { changeJob, jobsKey, jobsQuery } from '../api/visits';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
-import './jobs.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './jobs.module.css';
 
 /** Faults that were found at a property, to be ticked off. */
 export function Jobs({ propertyId }: { propertyId: string }) {
@@ -18,14 +19,14 @@ export function Jobs({ propertyId }: { propertyId: string }) {
     { touches: [jobsKey] },
   );
   return (
-    <section className="sheet" aria-labelledby="jobs">
+    <section className={pageStyles['sheet']} aria-labelledby="jobs">
       <h2 id="jobs">Jobs</h2>
       {jobs.data?.length === 0 && (
-        <p className="soft" style={{ margin: 0 }}>
+        <p className={pageStyles['soft']} style={{ margin: 0 }}>
           Nothing is known. Faults that are found on a walk stand here.
         </p>
       )}
-      <ul className="visit-jobs">
+      <ul className={styles['visit-jobs']}>
         {(jobs.data ?? []).map((job) => (
           <li key={job.id} data-done={job.doneAt !== null}>
             <Checkbox
@@ -36,7 +37,7 @@ export function Jobs({ propertyId }: { propertyId: string }) {
               Station {job.station}: {FAULT_NAMES[job.fault]}
               {job.note && ` (${job.note})`}
             </Checkbox>
-            <span className="soft">
+            <span className={pageStyles['soft']}>
               {job.timer}, {momentWords(job.foundAt, clock)}
               {job.doneBy && `, done by ${job.doneBy}`}
             </span>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { CheckOutlined } from '@ant-design/icons';
 import { changeSentences } from '@water-clock/core/compare';
 import {
@@ -13,7 +14,8 @@ import { isKeyedIn, tickEntries } from '@water-clock/core/visits';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Progress, Segmented } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
+import { usePlace } from '../ui/use-place';
 import { useSay } from '../session/use-signed-in';
 import { stepPlace } from './step-places';
 import { TrueTime } from './true-time';
@@ -22,7 +24,8 @@ import type { OpenVisit } from './use-visit';
 import { ValueInput } from './value-input';
 import { VisitFrame, type VisitHere } from './visit-frame';
 import { oncePressed } from '../ui/once-pressed';
-import './big-step.css';
+import styles from './big-step.module.css';
+import pageStyles from '../ui/page.module.css';
 
 /** Settings are keyed in, one large value at a time, and then read back. */
 export function KeyInPage() {
@@ -48,7 +51,7 @@ function placeOf({ program, station }: KeyInStep, { stations }: Plan): string {
 
 function KeyIn({ open, timer, target, inTimer: present, timeZone }: VisitHere) {
   const order = timer.handling.keyInOrder;
-  const [search, setSearch] = useSearchParams();
+  const [search, go] = usePlace();
   const isWhole = search.get('all') === 'yes' || present === null;
   const isReading = search.get('read-back') === 'yes';
   const steps = useMemo(
@@ -56,10 +59,8 @@ function KeyIn({ open, timer, target, inTimer: present, timeZone }: VisitHere) {
       keyInSteps({ target, present, order, isWhole }).filter(({ part }) => part !== 'last-look'),
     [target, present, order, isWhole],
   );
-  const go = (fields: Record<string, string>) =>
-    setSearch({ ...(isWhole && present && { all: 'yes' }), ...fields }, { replace: true });
   return (
-    <div className="big-step">
+    <div className={styles['big-step']}>
       {!isReading && (
         <Segmented
           block
@@ -70,14 +71,16 @@ function KeyIn({ open, timer, target, inTimer: present, timeZone }: VisitHere) {
             { value: 'differs', label: 'What differs' },
             { value: 'all', label: 'Everything' },
           ]}
-          onChange={(value) => setSearch(value === 'all' ? { all: 'yes' } : {}, { replace: true })}
+          onChange={(value) => go({ all: value === 'all' ? 'yes' : undefined })}
         />
       )}
       {present === null && !isReading && (
-        <p className="soft">Nobody knows what is in this timer: everything is keyed in.</p>
+        <p className={pageStyles['soft']}>
+          Nobody knows what is in this timer: everything is keyed in.
+        </p>
       )}
       {isReading ? (
-        <ReadBack {...{ open, target, steps }} onBack={() => go({})} />
+        <ReadBack {...{ open, target, steps }} onBack={() => go({ 'read-back': undefined })} />
       ) : (
         <OneByOne
           key={String(isWhole)}
@@ -141,28 +144,31 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
         aria-label="How much is keyed in"
       />
       {step ? (
-        <div className="big-card" aria-live="polite" data-key={step.key}>
-          <span className="big-place">{placeOf(step, target) || 'The timer'}</span>
+        <div className={styles['big-card']} aria-live="polite" data-key={step.key}>
+          <span className={styles['big-place']}>{placeOf(step, target) || 'The timer'}</span>
           <span>{step.what}</span>
           {step.value ? (
-            <span className="big-value figures" data-long={wordsOf(step).length > 9}>
+            <span
+              className={clsx(styles['big-value'], 'figures')}
+              data-long={wordsOf(step).length > 9}
+            >
               {say(wordsOf(step))}
             </span>
           ) : (
             <TrueTime timeZone={timeZone} />
           )}
-          <span className="soft">
+          <span className={pageStyles['soft']}>
             {beforeWords(step, say)}
             {isTicked(step) && ' · keyed in'}
           </span>
         </div>
       ) : (
-        <div className="big-card" data-key="end">
-          <span className="big-place">Everything is keyed in</span>
+        <div className={styles['big-card']} data-key="end">
+          <span className={styles['big-place']}>Everything is keyed in</span>
           <span>Now look through the display once more, and read it back.</span>
         </div>
       )}
-      <div className="big-bar">
+      <div className={styles['big-bar']}>
         <Button disabled={at === 0} onClick={back}>
           Back
         </Button>
@@ -178,7 +184,7 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
       </div>
       <details>
         <summary>The whole list, {counted(steps.length, 'value')}</summary>
-        <ol className="key-in-list">
+        <ol className={styles['key-in-list']}>
           {steps.map((one, index) => (
             <li key={one.key} aria-current={index === at ? 'step' : undefined}>
               <Button
@@ -241,7 +247,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
   return (
     <>
       <p>Go through the display. Where it shows something else, say what.</p>
-      <ol className="key-in-list" aria-label="What the display shows">
+      <ol className={styles['key-in-list']} aria-label="What the display shows">
         {values.map((step) => {
           const differs = shown.get(step.key);
           const name = `${placeOf(step, target)} ${step.what}`.trim();
@@ -256,7 +262,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
                 {differs ? 'As keyed in' : 'Differs…'}
               </Button>
               {differs && (
-                <span className="key-in-edit">
+                <span className={styles['key-in-edit']}>
                   <ValueInput
                     label={`${name}, as shown`}
                     value={differs}
@@ -268,21 +274,21 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
           );
         })}
       </ol>
-      {values.length === 0 && <p className="soft">Nothing was to be keyed in.</p>}
+      {values.length === 0 && <p className={pageStyles['soft']}>Nothing was to be keyed in.</p>}
       {sentences.length > 0 && (
-        <section className="sheet" aria-label="What differs from the plan">
+        <section className={pageStyles['sheet']} aria-label="What differs from the plan">
           <h2>In the timer, otherwise than planned</h2>
           <ul>
             {sentences.map((sentence) => (
               <li key={sentence}>{say(sentence)}</li>
             ))}
           </ul>
-          <p className="soft">
+          <p className={pageStyles['soft']}>
             Saved as it is in the timer. Key it in again, or change the plan on the desk.
           </p>
         </section>
       )}
-      <div className="big-bar">
+      <div className={styles['big-bar']}>
         <Button onClick={onBack}>Back</Button>
         <Button type="primary" loading={saving.isWriting} onClick={() => void save()}>
           {sentences.length > 0 ? 'Save what it shows' : 'It shows all of this'}

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { parseDate } from '@water-clock/core/civil-time';
 import { calendarText } from '@water-clock/core/formats';
 import { keyInSteps, valueWords } from '@water-clock/core/key-in';
@@ -22,9 +23,10 @@ import { useNextSeasonStep } from './use-next-season-step';
 import type { OpenVisit } from './use-visit';
 import { VisitFrame } from './visit-frame';
 import { todayHere } from '../format/today';
-import './big-step.css';
-import './leave-page.css';
 import { SheetLinks } from './sheet-links';
+import styles from './leave-page.module.css';
+import pageStyles from '../ui/page.module.css';
+import bigStepStyles from './big-step.module.css';
 
 /** The last look, and what is left behind. */
 export function LeavePage() {
@@ -66,8 +68,8 @@ function Leave({ open, timer, plan }: LeaveProps) {
     [plan, on, timer, firm, person.clock, open.visit.care, seasonStep, volume],
   );
   return (
-    <div className="leave">
-      <div className="not-on-paper leave-side">
+    <div className={styles['leave']}>
+      <div className={clsx('not-on-paper', styles['leave-side'])}>
         <LastLook open={open} plan={plan} />
         <LeaveBehind {...{ open, timer, plan, sheet }} />
       </div>
@@ -91,9 +93,9 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open' | 'plan'>) {
     ...(plan.timer.rainSensor ? [['sensor', 'The rain sensor was tried'] as const] : []),
   ];
   return (
-    <section className="sheet" aria-labelledby="last-look">
+    <section className={pageStyles['sheet']} aria-labelledby="last-look">
       <h2 id="last-look">The last look</h2>
-      <div className="leave-ticks">
+      <div className={styles['leave-ticks']}>
         {looksOf(plan).map((look) => (
           <Checkbox
             key={look.key}
@@ -178,9 +180,9 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
     });
   };
   return (
-    <section className="sheet leave-behind" aria-labelledby="behind">
+    <section className={clsx(pageStyles['sheet'], styles['leave-behind'])} aria-labelledby="behind">
       <h2 id="behind">Leave behind</h2>
-      <div className="leave-ways">
+      <div className={styles['leave-ways']}>
         <Button type="primary" loading={leaving.isWriting} onClick={() => void leave()}>
           Leave this sheet
         </Button>
@@ -204,7 +206,11 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
         </Button>
       </div>
       <SheetLinks timer={timer} leftId={left} isLeaving={leaving.isWriting} />
-      <Button type="primary" className="big-tap" onClick={oncePressed(askToFinish)}>
+      <Button
+        type="primary"
+        className={clsx(bigStepStyles['big-tap'])}
+        onClick={oncePressed(askToFinish)}
+      >
         End the visit
       </Button>
     </section>

@@ -7,7 +7,8 @@ import type { Timer } from '../api/timers';
 import { momentWords } from '../format/moment-words';
 import { useOutbox } from '../offline/use-outbox';
 import { useClock } from '../session/use-signed-in';
-import './leave-page.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './leave-page.module.css';
 
 const LINK_DAYS = [
   { value: 30, label: '30 days' },
@@ -37,8 +38,13 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
   // Never a link to the sheet before, while the one that was just left is still on its way.
   const last = sheets.data?.find(({ id }) => leftId === null || id === leftId);
   if (waits || isLeaving || (leftId !== null && !last))
-    return <p className="soft">PDF and link can be had as soon as the sheet has gone up.</p>;
-  if (!last) return <p className="soft">PDF and link can be had once a sheet is left.</p>;
+    return (
+      <p className={pageStyles['soft']}>
+        PDF and link can be had as soon as the sheet has gone up.
+      </p>
+    );
+  if (!last)
+    return <p className={pageStyles['soft']}>PDF and link can be had once a sheet is left.</p>;
   const share = async () => {
     const done = await sharing.write(last.id);
     if (done) setMade(`${window.location.origin}/s/${done.answer.token}`);
@@ -53,7 +59,7 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
       },
     });
   return (
-    <div className="leave-links">
+    <div className={styles['leave-links']}>
       <span>
         Left {momentWords(last.madeAt, clock)}, {last.person}:{' '}
         <a href={pdfAddress(last.id)} target="_blank" rel="noreferrer">
@@ -74,7 +80,7 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
       </span>
       {made && (
         <span>
-          <a href={made} className="leave-link" data-testid="share-link">
+          <a href={made} className={styles['leave-link']} data-testid="share-link">
             {made}
           </a>{' '}
           <Button
@@ -88,7 +94,7 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
           >
             Copy
           </Button>{' '}
-          <span className="soft">It is shown this once.</span>
+          <span className={pageStyles['soft']}>It is shown this once.</span>
         </span>
       )}
       <ul>

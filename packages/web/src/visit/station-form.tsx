@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { StationSettings } from '@water-clock/core/settings';
 import {
   FAULT_NAMES,
@@ -13,7 +14,8 @@ import type { OpenVisit } from './use-visit';
 import { minutesText } from '../format/lengths';
 import { useStopwatch } from '../measure/use-stopwatch';
 import { oncePressed } from '../ui/once-pressed';
-import './walk-page.css';
+import styles from './walk-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 /** Reads the meter of a simulated timer: null is over its range, undefined did not work. */
 type ReadOhms = (station: number) => Promise<number | null | undefined>;
@@ -53,7 +55,7 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
   };
   return (
     <>
-      <div className="walk-verdict">
+      <div className={styles['walk-verdict']}>
         <Button
           type="primary"
           onClick={oncePressed(() => void save([]))}
@@ -66,10 +68,13 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
         </Button>
       </div>
       {isOpen && (
-        <section className="sheet walk-form" aria-label={`Station ${number}: what is seen`}>
+        <section
+          className={clsx(pageStyles['sheet'], styles['walk-form'])}
+          aria-label={`Station ${number}: what is seen`}
+        >
           <Checkbox.Group
             aria-label="What is wrong"
-            className="walk-faults"
+            className={clsx(styles['walk-faults'])}
             value={[...faults]}
             options={STATION_FAULTS.map((value) => ({ value, label: FAULT_NAMES[value] }))}
             onChange={setFaults}
@@ -147,7 +152,7 @@ function ReadingField({ reading, power, readOhms, onChange }: ReadingFieldProps)
   const setOhms = (ohms: number | null | undefined) =>
     ohms !== undefined && onChange({ unit: 'ohms', text: String(ohms ?? OVER_RANGE_OHMS) });
   return (
-    <div className="walk-reading">
+    <div className={styles['walk-reading']}>
       <Segmented<'ohms' | 'amps'>
         aria-label="Unit of the reading"
         value={unit}

@@ -1,9 +1,10 @@
+import { clsx } from 'clsx';
 import { dayOf, formatDateTime } from '@water-clock/core/civil-time';
 import { longDate } from '@water-clock/core/words';
 import { useEffect, useState } from 'react';
 import { nowIn } from '../desk/clock/clock-words';
 import { useSay } from '../session/use-signed-in';
-import './big-step.css';
+import styles from './big-step.module.css';
 
 /** The true time at a home, as its timer should show it, second by second. */
 export function TrueTime({ timeZone }: { timeZone: string | undefined }) {
@@ -16,8 +17,8 @@ export function TrueTime({ timeZone }: { timeZone: string | undefined }) {
   const day = dayOf(now);
   const text = formatDateTime(now);
   return (
-    <div className="true-time" role="timer" aria-label="True time">
-      <span className="big-value figures">{say(text.slice(11))}</span>
+    <div className={styles['true-time']} role="timer" aria-label="True time">
+      <span className={clsx(styles['big-value'], 'figures')}>{say(text.slice(11))}</span>
       <span>
         {longDate(day)} {text.slice(0, 4)}
       </span>

@@ -1,10 +1,11 @@
 import type { KeyInValue } from '@water-clock/core/key-in';
 import { DAY_MODES } from '@water-clock/core/timer-types';
 import { Checkbox, Input, InputNumber, Radio } from 'antd';
-import { useState } from 'react';
 import { DayRuleEditor } from '../desk/grid/day-rule-editor';
 import { WEEKDAY_OPTIONS } from '../format/weekday-options';
 import { minutesText, parseClock, parseLength } from '../format/lengths';
+import { useTypedText } from '../ui/use-typed-text';
+import pageStyles from '../ui/page.module.css';
 
 interface ValueInputProps {
   readonly label: string;
@@ -110,8 +111,15 @@ interface TextValueProps {
 }
 
 function TextValue({ label, text, hint, read, onChange }: TextValueProps) {
-  const [typed, setTyped] = useState(text);
-  const isWrong = read(typed) === null;
+  const typed = useTypedText({
+    shown: text,
+    take: (entered) => {
+      const value = read(entered);
+      if (!value) return hint;
+      onChange(value);
+      return null;
+    },
+  });
   return (
     <span>
       <Input
@@ -119,16 +127,14 @@ function TextValue({ label, text, hint, read, onChange }: TextValueProps) {
         autoFocus
         className="figures"
         style={{ width: 140 }}
-        status={isWrong ? 'error' : ''}
-        aria-invalid={isWrong}
-        value={typed}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          const value = read(event.target.value);
-          if (value) onChange(value);
-        }}
+        status={typed.fault ? 'error' : ''}
+        aria-invalid={typed.fault !== null}
+        value={typed.text}
+        onFocus={typed.enter}
+        onChange={(event) => typed.type(event.target.value)}
+        onBlur={typed.leave}
       />{' '}
-      <span className="soft" role={isWrong ? 'alert' : undefined}>
+      <span className={pageStyles['soft']} role={typed.fault ? 'alert' : undefined}>
         {hint}
       </span>
     </span>

@@ -7,7 +7,7 @@ import { useMayChange } from '../session/use-signed-in';
 import { stepAt, stepPlace } from './step-places';
 import { useOpenVisit, type OpenVisit } from './use-visit';
 import { oncePressed } from '../ui/once-pressed';
-import './visit-bar.css';
+import styles from './visit-bar.module.css';
 
 /** Where a visit is, on every screen of its timer: the step here, done or skipped, and the next. */
 export function VisitBar() {
@@ -33,8 +33,8 @@ function Bar({ open }: { open: OpenVisit }) {
     if (after) await navigate(stepPlace(after, timerId));
   };
   return (
-    <nav className="visit-bar" aria-label="Visit">
-      <Link to={stepPlace('arrive', timerId)} className="visit-all">
+    <nav className={styles['visit-bar']} aria-label="Visit">
+      <Link to={stepPlace('arrive', timerId)} className={styles['visit-all']}>
         Visit
       </Link>
       <ol>
@@ -51,13 +51,13 @@ function Bar({ open }: { open: OpenVisit }) {
               ) : (
                 <span className="figures">{index + 1}</span>
               )}
-              <span className="visit-step-name">{STEP_NAMES[step]}</span>
+              <span className={styles['visit-step-name']}>{STEP_NAMES[step]}</span>
             </Link>
           </li>
         ))}
       </ol>
       {here && here !== 'leave' && (
-        <span className="visit-ways">
+        <span className={styles['visit-ways']}>
           {state === 'open' && <Button onClick={() => setSkipping(true)}>Skip…</Button>}
           <Button type="primary" onClick={oncePressed(() => void finish())}>
             {STEP_NAMES[here]} {state === 'open' ? 'done' : 'done again'}

@@ -6,6 +6,7 @@ import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { useTimerOnDevice } from './use-timer-on-device';
 import { useOpenVisit, type OpenVisit } from './use-visit';
+import pageStyles from '../ui/page.module.css';
 
 /** What a step of a visit works on. */
 export interface VisitHere {
@@ -42,7 +43,7 @@ export function VisitFrame({ title, children }: VisitFrameProps) {
         >
           {open && children({ open, timer: timer!, timeZone, target: target!, inTimer })}
           {open === null && (
-            <section className="sheet">
+            <section className={pageStyles['sheet']}>
               <p style={{ margin: 0 }}>
                 No visit goes on here. <Link to={`/timers/${timerId}/visit`}>Begin one first.</Link>
               </p>

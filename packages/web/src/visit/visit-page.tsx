@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { FAULT_NAMES, nextStep, STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
 import type { MadeEntry, Statement } from '@water-clock/core/visits';
@@ -16,7 +17,8 @@ import { useBeginVisit, useOpenVisit, type OpenVisit } from './use-visit';
 import { stateOf } from './visit-bar';
 import type { Timer } from '../api/timers';
 import type { CopyListing } from '../api/copies';
-import './visit-page.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './visit-page.module.css';
 
 /** A visit at a glance: its steps, what is here, the jobs, what two said differently. */
 export function VisitPage() {
@@ -45,7 +47,7 @@ export function VisitPage() {
           ) : (
             open === null && <Begin timerId={timerId} />
           )}
-          <div className="sheets">
+          <div className={pageStyles['sheets']}>
             <Here timer={device.timer!} copies={device.copies} />
             <Jobs propertyId={device.timer!.property.id} />
           </div>
@@ -61,9 +63,9 @@ function Begin({ timerId }: { timerId: string }) {
   const past = useQuery(visitsQuery(timerId));
   const clock = useClock();
   return (
-    <section className="sheet">
+    <section className={pageStyles['sheet']}>
       <h2>No visit goes on here</h2>
-      <p className="soft">
+      <p className={pageStyles['soft']}>
         A visit leads from the timer as found to the sheet at the door. It can be put down, and
         taken up by somebody else.
       </p>
@@ -78,7 +80,7 @@ function Begin({ timerId }: { timerId: string }) {
         </Button>
       )}
       {(past.data ?? []).length > 0 && (
-        <ul className="visit-past" aria-label="Visits before">
+        <ul className={styles['visit-past']} aria-label="Visits before">
           {past.data!.map(({ id, startedAt, startedBy, endedBy }) => (
             <li key={id}>
               {momentWords(startedAt, clock)}, {startedBy}
@@ -96,7 +98,7 @@ function Steps({ open }: { open: OpenVisit }) {
   const next = nextStep(open.visit);
   const navigate = useNavigate();
   return (
-    <section className="sheet" aria-labelledby="steps">
+    <section className={pageStyles['sheet']} aria-labelledby="steps">
       <h2 id="steps">
         {momentWords(open.startedAt, clock)}, {open.startedBy}
         {next && next !== 'arrive' && (
@@ -105,18 +107,20 @@ function Steps({ open }: { open: OpenVisit }) {
           </Button>
         )}
       </h2>
-      <ol className="visit-steps">
+      <ol className={styles['visit-steps']}>
         {VISIT_STEPS.map((step) => {
           const state = stateOf(open, step);
           const statement = open.visit.steps.get(step)?.latest;
           return (
             <li key={step} data-state={state}>
               <Link to={stepPlace(step, open.timerId)}>{STEP_NAMES[step]}</Link>
-              <span className="soft">{statement?.entry.reason ?? STEP_PURPOSES[step]}</span>
-              <span className="visit-state">
+              <span className={pageStyles['soft']}>
+                {statement?.entry.reason ?? STEP_PURPOSES[step]}
+              </span>
+              <span className={styles['visit-state']}>
                 <Tag>{state}</Tag>
                 {statement && state !== 'open' && (
-                  <span className="soft">
+                  <span className={pageStyles['soft']}>
                     {statement.person}, {momentWords(statement.observedAt, clock).split(', ')[1]}
                   </span>
                 )}
@@ -164,7 +168,7 @@ function Conflicts({ open }: { open: OpenVisit }) {
   const settle = (statement: Statement, made: MadeEntry) =>
     open.add(made.entry, `Settled: ${entryWords(statement.latest)}`);
   return (
-    <section className="sheet visit-conflicts" role="alert">
+    <section className={clsx(pageStyles['sheet'], styles['visit-conflicts'])} role="alert">
       <h2>Two of you say different things</h2>
       <ul>
         {open.visit.conflicts.map((statement) =>
@@ -199,7 +203,7 @@ function Meanwhile({ open, copies }: CopiesProps & { open: OpenVisit }) {
   );
   if (others.length === 0) return null;
   return (
-    <section className="sheet visit-conflicts" role="alert">
+    <section className={clsx(pageStyles['sheet'], styles['visit-conflicts'])} role="alert">
       <h2>Somebody else saved what is in this timer meanwhile</h2>
       <ul>
         {others.map((copy) => (
@@ -218,9 +222,9 @@ function Here({ timer, copies }: CopiesProps & { timer: Timer }) {
   const { property } = timer;
   const inTimer = copies.find(({ isInTimer }) => isInTimer);
   return (
-    <section className="sheet" aria-labelledby="here">
+    <section className={pageStyles['sheet']} aria-labelledby="here">
       <h2 id="here">Here</h2>
-      <dl className="facts">
+      <dl className={pageStyles['facts']}>
         <dt>Where</dt>
         <dd>{[property.address, property.town].filter(Boolean).join(', ') || 'not known'}</dd>
         {property.gateNotes && (

@@ -1,10 +1,12 @@
+import { clsx } from 'clsx';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { formatDateTime } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
 import { FAULT_NAMES } from '@water-clock/core/visits';
 import { App, Button, Segmented, Tag } from 'antd';
 import { useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
+import { usePlace } from '../ui/use-place';
 import { troubleInWords } from '../api/client';
 import { useWrite } from '../api/use-write';
 import {
@@ -23,8 +25,9 @@ import { useCountdown } from './use-countdown';
 import { VisitFrame, type VisitHere } from './visit-frame';
 import { RunOffToYard } from './run-off-to-yard';
 import { StationForm } from './station-form';
-import './big-step.css';
-import './walk-page.css';
+import pageStyles from '../ui/page.module.css';
+import bigStepStyles from './big-step.module.css';
+import styles from './walk-page.module.css';
 
 /** Every station is seen running: fine, or what is wrong with it. */
 export function WalkPage() {
@@ -36,7 +39,7 @@ const CHOICES_MINUTES = [1, 2, 3, 5];
 function Walk({ open, target, inTimer, timeZone }: VisitHere) {
   const plan = inTimer ?? target;
   const stations = target.stations.filter(({ enabled }) => enabled);
-  const [search, setSearch] = useSearchParams();
+  const [search, goTo] = usePlace();
   const [minutes, setMinutes] = useState(2);
   const seen = open.visit.stations;
   const asked = Number(search.get('station'));
@@ -47,9 +50,9 @@ function Walk({ open, target, inTimer, timeZone }: VisitHere) {
   const countdown = useCountdown(`walk ${open.timerId}`);
   const simulator = useSimulator(open.timerId, plan, timeZone);
   const navigate = useNavigate();
-  if (!station) return <p className="soft">No station is wired: see the yard.</p>;
+  if (!station) return <p className={pageStyles['soft']}>No station is wired: see the yard.</p>;
 
-  const go = (number: number) => setSearch({ station: String(number) }, { replace: true });
+  const go = (number: number) => goTo({ station: String(number) });
   const start = (number: number) => {
     countdown.start(number, minutes * 60);
     go(number);
@@ -62,19 +65,23 @@ function Walk({ open, target, inTimer, timeZone }: VisitHere) {
   const after = stations[stations.indexOf(station) + 1];
   const isOn = countdown.station === station.number && countdown.secondsLeft > 0;
   return (
-    <div className="big-step walk">
+    <div className={clsx(bigStepStyles['big-step'])}>
       <Caution>
         Wet paths are slippery. Power off before you touch a wire; the mains side is for a licensed
         electrician. Never run the pump against closed valves.
       </Caution>
-      <div className="big-card" data-station={station.number}>
-        <span className="big-place">
+      <div className={bigStepStyles['big-card']} data-station={station.number}>
+        <span className={bigStepStyles['big-place']}>
           Station {station.number} {station.name}
         </span>
-        <span className="big-value figures" role="timer" aria-label="Time left">
+        <span
+          className={clsx(bigStepStyles['big-value'], 'figures')}
+          role="timer"
+          aria-label="Time left"
+        >
           {isOn ? minutesAndSeconds(countdown.secondsLeft) : 'off'}
         </span>
-        <span className="soft">
+        <span className={pageStyles['soft']}>
           {countdown.station !== null && !isOn && countdown.station !== station.number
             ? `Station ${countdown.station} is on.`
             : simulator.words(station.number, isOn)}
@@ -87,7 +94,7 @@ function Walk({ open, target, inTimer, timeZone }: VisitHere) {
         options={CHOICES_MINUTES.map((value) => ({ value, label: `${value} min` }))}
         onChange={setMinutes}
       />
-      <div className="walk-controls">
+      <div className={styles['walk-controls']}>
         {isOn ? (
           <Button onClick={stop}>Stop</Button>
         ) : (
@@ -109,7 +116,7 @@ function Walk({ open, target, inTimer, timeZone }: VisitHere) {
           if (after) go(after.number);
         }}
       />
-      <ol className="walk-stations" aria-label="Stations">
+      <ol className={styles['walk-stations']} aria-label="Stations">
         {stations.map(({ number, name }) => {
           const statement = seen.get(number)?.latest.entry;
           const state = !statement ? 'open' : statement.faults.length > 0 ? 'fault' : 'fine';
@@ -133,7 +140,7 @@ function Walk({ open, target, inTimer, timeZone }: VisitHere) {
       {stations.every(({ number }) => seen.has(number)) && (
         <Button
           type="primary"
-          className="big-tap"
+          className={clsx(bigStepStyles['big-tap'])}
           onClick={oncePressed(
             () =>
               void open
@@ -145,7 +152,7 @@ function Walk({ open, target, inTimer, timeZone }: VisitHere) {
         </Button>
       )}
       {!simulator.isThere && (
-        <p className="soft">
+        <p className={pageStyles['soft']}>
           No timer at hand?{' '}
           <Button size="small" onClick={() => void simulator.hangUp()}>
             Use a simulated one

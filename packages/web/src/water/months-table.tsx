@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { MONTHS_SHORT } from '@water-clock/core/words';
 import { Link } from 'react-router';
 import { useQuantity, useSignedIn } from '../session/use-signed-in';
@@ -5,7 +6,9 @@ import { shownAmount } from '../format/quantities';
 import type { BalanceOfCopy } from '@water-clock/core/water-use';
 import { costOf, monthTotals, withoutLitres } from './season-totals';
 import { grouped } from './stations-table';
-import './water-page.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './water-page.module.css';
+import gridTableStyles from '../ui/grid-table.module.css';
 
 interface MonthsTableProps {
   readonly balance: BalanceOfCopy;
@@ -29,19 +32,22 @@ export function MonthsTable({ balance, over, names, price, propertyId }: MonthsT
   const unknown = withoutLitres(balance);
   const saved = rows.length === 2 ? total(rows[0]!) - total(rows[1]!) : null;
   return (
-    <section className="sheet" aria-labelledby="months">
+    <section className={pageStyles['sheet']} aria-labelledby="months">
       <h2 id="months">By the month</h2>
-      <div className="water-scroll">
-        <table className="settings-grid water-months" aria-label="Water and money by the month">
+      <div className={styles['water-scroll']}>
+        <table
+          className={clsx(gridTableStyles['settings-grid'], styles['water-months'])}
+          aria-label="Water and money by the month"
+        >
           <thead>
             <tr>
-              <th className="row-name" />
+              <th className={gridTableStyles['row-name']} />
               {first.map(({ year, month }) => (
-                <th key={`${year} ${month}`} scope="col" className="column-name">
+                <th key={`${year} ${month}`} scope="col" className={gridTableStyles['column-name']}>
                   {MONTHS_SHORT[month - 1]}
                 </th>
               ))}
-              <th scope="col" className="column-name">
+              <th scope="col" className={gridTableStyles['column-name']}>
                 season
               </th>
             </tr>
@@ -49,8 +55,10 @@ export function MonthsTable({ balance, over, names, price, propertyId }: MonthsT
           <tbody>
             {rows.map((months, which) => (
               <tr key={which} data-copy={which}>
-                <th scope="row" className="row-name" title={names[which]}>
-                  <i className={which === 0 ? 'water-mark' : 'water-mark water-mark-over'} />{' '}
+                <th scope="row" className={gridTableStyles['row-name']} title={names[which]}>
+                  <i
+                    className={clsx(styles['water-mark'], which > 0 && styles['water-mark-over'])}
+                  />{' '}
                   {volume.label}
                 </th>
                 {months.map(({ year, month, litres }) => (
@@ -58,21 +66,26 @@ export function MonthsTable({ balance, over, names, price, propertyId }: MonthsT
                     {grouped(litres / volume.inSi)}
                   </td>
                 ))}
-                <td className="figures water-sum">{grouped(total(months) / volume.inSi)}</td>
+                <td className={clsx('figures', styles['water-sum'])}>
+                  {grouped(total(months) / volume.inSi)}
+                </td>
               </tr>
             ))}
             {price !== null &&
               rows.map((months, which) => (
                 <tr key={`cost ${which}`} data-cost={which}>
-                  <th scope="row" className="row-name" title={names[which]}>
-                    <i className={which === 0 ? 'water-mark' : 'water-mark water-mark-over'} /> cost
+                  <th scope="row" className={gridTableStyles['row-name']} title={names[which]}>
+                    <i
+                      className={clsx(styles['water-mark'], which > 0 && styles['water-mark-over'])}
+                    />{' '}
+                    cost
                   </th>
                   {months.map(({ year, month, litres }) => (
                     <td key={`${year} ${month}`} className="figures">
                       {money.format(costOf(litres, price))}
                     </td>
                   ))}
-                  <td className="figures water-sum">
+                  <td className={clsx('figures', styles['water-sum'])}>
                     {money.format(costOf(total(months), price))}
                   </td>
                 </tr>
@@ -80,7 +93,7 @@ export function MonthsTable({ balance, over, names, price, propertyId }: MonthsT
           </tbody>
         </table>
       </div>
-      <p className="soft water-foot">
+      <p className={clsx(pageStyles['soft'], styles['water-foot'])}>
         {price === null ? (
           <>
             What water costs here is not known.{' '}

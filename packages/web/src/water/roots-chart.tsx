@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { addDays, civilDateOf, weekdayOf } from '@water-clock/core/civil-time';
 import type { Season, StationSeason } from '@water-clock/core/water-use';
 import { longDate, MONTHS_SHORT, WEEKDAYS } from '@water-clock/core/words';
@@ -7,7 +8,7 @@ import { useElementSize } from '../ui/use-element-size';
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount, type Quantity } from '../format/quantities';
 import { Hatch, useHatch } from '../ui/hatch';
-import './roots-chart.css';
+import styles from './roots-chart.module.css';
 
 interface RootsChartProps {
   readonly season: Season;
@@ -67,7 +68,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
   };
   return (
     <>
-      <div ref={frame} className="roots-chart">
+      <div ref={frame} className={styles['roots-chart']}>
         <svg
           style={hatch.style}
           width={width}
@@ -87,10 +88,10 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
           onPointerLeave={() => setPointed(null)}
           onKeyDown={onKeyDown}
         >
-          <Hatch id={hatch.id} gap={7} className="stress-hatch" />
+          <Hatch id={hatch.id} gap={7} className={clsx(styles['stress-hatch'])} />
           <Months season={season} x={x} />
           <g transform={`translate(0 ${TOP})`}>
-            <text className="roots-title" x={LEFT} y={-7}>
+            <text className={styles['roots-title']} x={LEFT} y={-7}>
               A day&apos;s rain and watering, {depth.label}
             </text>
             <Legend width={width} isCompared={over !== null} />
@@ -106,7 +107,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
               rain > 0 ? (
                 <rect
                   key={day}
-                  className="roots-rain"
+                  className={styles['roots-rain']}
                   x={x(day)}
                   y={BARS - bar(rain)}
                   width={barWidth}
@@ -118,7 +119,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
               gross > 0 ? (
                 <rect
                   key={day}
-                  className="roots-gross"
+                  className={styles['roots-gross']}
                   x={x(day) + barWidth * 0.25}
                   y={BARS - bar(gross)}
                   width={Math.max(1, barWidth * 0.5)}
@@ -130,20 +131,25 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
               gross > 0 ? (
                 <path
                   key={day}
-                  className="roots-gross-over"
+                  className={styles['roots-gross-over']}
                   d={`M${x(day)} ${BARS - bar(gross)}h${Math.max(2, barWidth)}`}
                 />
               ) : null,
             )}
           </g>
           <g transform={`translate(0 ${TOP + BARS + GAP})`}>
-            <text className="roots-title" x={LEFT} y={-7}>
+            <text className={styles['roots-title']} x={LEFT} y={-7}>
               What the roots lack in the evening, {depth.label}
             </text>
-            <rect className="roots-ground" x={LEFT} width={width - LEFT - RIGHT} height={ROOTS} />
-            <path className="roots-stock" d={stock(station.depletion) ?? ''} />
             <rect
-              className="roots-stress"
+              className={styles['roots-ground']}
+              x={LEFT}
+              width={width - LEFT - RIGHT}
+              height={ROOTS}
+            />
+            <path className={styles['roots-stock']} d={stock(station.depletion) ?? ''} />
+            <rect
+              className={styles['roots-stress']}
               x={LEFT}
               y={roots(station.readilyAvailableMm)}
               width={width - LEFT - RIGHT}
@@ -153,25 +159,31 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
               <Tick key={tick} y={roots(tick)} words={shownAmount(tick, depth)} width={width} />
             ))}
             <line
-              className="roots-limit"
+              className={styles['roots-limit']}
               x1={LEFT}
               x2={width - RIGHT}
               y1={roots(station.readilyAvailableMm)}
               y2={roots(station.readilyAvailableMm)}
             />
             <text
-              className="roots-limit-words"
+              className={styles['roots-limit-words']}
               x={width - RIGHT - 4}
               y={roots(station.readilyAvailableMm) + 14}
             >
               below this plants suffer
             </text>
-            <path className="roots-evening" d={evening(station.depletion) ?? ''} />
-            {over && <path className="roots-evening-over" d={evening(over.depletion) ?? ''} />}
+            <path className={styles['roots-evening']} d={evening(station.depletion) ?? ''} />
+            {over && (
+              <path
+                className={styles['roots-evening-over']}
+                d={evening(over.depletion) ?? ''}
+                data-over
+              />
+            )}
           </g>
           {shown !== null && (
             <line
-              className="roots-pointed"
+              className={styles['roots-pointed']}
               x1={x(shown + 0.5)}
               x2={x(shown + 0.5)}
               y1={TOP}
@@ -180,7 +192,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
           )}
         </svg>
       </div>
-      <p className="roots-told" aria-live="polite">
+      <p className={styles['roots-told']} aria-live="polite">
         {shown === null
           ? 'Point at a day, or step through them with the arrow keys.'
           : dayWords(shown, { season, rainMm, station, over }, depth)}
@@ -193,21 +205,21 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
 function Legend({ width, isCompared }: { width: number; isCompared: boolean }) {
   return (
     <g
-      className="roots-legend"
+      className={styles['roots-legend']}
       transform={`translate(${width - RIGHT - (isCompared ? 214 : 124)} -16)`}
       aria-hidden="true"
     >
-      <rect className="roots-rain" width="10" height="10" />
+      <rect className={styles['roots-rain']} width="10" height="10" />
       <text x="14" y="9">
         rain
       </text>
-      <rect className="roots-gross" x="52" width="5" height="10" />
+      <rect className={styles['roots-gross']} x="52" width="5" height="10" />
       <text x="61" y="9">
         watered
       </text>
       {isCompared && (
         <>
-          <path className="roots-gross-over" d="M120 5h14" />
+          <path className={styles['roots-gross-over']} d="M120 5h14" />
           <text x="138" y="9">
             over them
           </text>
@@ -220,8 +232,8 @@ function Legend({ width, isCompared }: { width: number; isCompared: boolean }) {
 function Tick({ y, words, width }: { y: number; words: string; width: number }) {
   return (
     <g>
-      <line className="roots-tick" x1={LEFT} x2={width - RIGHT} y1={y} y2={y} />
-      <text className="roots-scale figures" x={LEFT - 6} y={y + 4}>
+      <line className={styles['roots-tick']} x1={LEFT} x2={width - RIGHT} y1={y} y2={y} />
+      <text className={clsx(styles['roots-scale'], 'figures')} x={LEFT - 6} y={y + 4}>
         {words}
       </text>
     </g>
@@ -242,10 +254,16 @@ function Months({ season, x }: { season: Season; x: (day: number) => number }) {
     return (
       <g key={index}>
         {day === 1 && (
-          <line className="roots-month" x1={x(index)} x2={x(index)} y1={TOP} y2={HEIGHT - 20} />
+          <line
+            className={styles['roots-month']}
+            x1={x(index)}
+            x2={x(index)}
+            y1={TOP}
+            y2={HEIGHT - 20}
+          />
         )}
         {isNamed && (
-          <text className="roots-month-name" x={x(index) + 4} y={HEIGHT - 6}>
+          <text className={styles['roots-month-name']} x={x(index) + 4} y={HEIGHT - 6}>
             {MONTHS_SHORT[month - 1]}
           </text>
         )}

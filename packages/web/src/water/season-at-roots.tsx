@@ -11,7 +11,8 @@ import { useWaterWorker } from '../computing/use-water-worker';
 import { MonthsTable } from './months-table';
 import { RootsChart } from './roots-chart';
 import { StationsTable } from './stations-table';
-import './water-page.css';
+import styles from './water-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 interface SeasonAtRootsProps {
   readonly timer: Timer;
@@ -52,7 +53,7 @@ export function SeasonAtRoots({ timer, ...asked }: SeasonAtRootsProps) {
     return `${number} · ${station?.name ?? 'no name'}`;
   };
   return (
-    <div className="water-body">
+    <div className={styles['water-body']}>
       <div>
         {daysWithoutWeather > 0 && (
           <Alert
@@ -70,7 +71,7 @@ export function SeasonAtRoots({ timer, ...asked }: SeasonAtRootsProps) {
           onChoose={(number) => go({ station: String(number) })}
         />
         {withoutRate.length > 0 && (
-          <p className="soft">
+          <p className={pageStyles['soft']}>
             Left out: station {withoutRate.join(', ')}. Nobody knows how fast{' '}
             {withoutRate.length === 1 ? 'it puts' : 'they put'} water down.{' '}
             <Link to={`/timers/${timer.id}/yard`}>Enter the head in the yard</Link>
@@ -78,7 +79,7 @@ export function SeasonAtRoots({ timer, ...asked }: SeasonAtRootsProps) {
         )}
       </div>
       <div>
-        <section className="sheet" aria-labelledby="roots">
+        <section className={pageStyles['sheet']} aria-labelledby="roots">
           <h2 id="roots">{nameOf(chosen.number)}</h2>
           <RootsChart
             season={season}

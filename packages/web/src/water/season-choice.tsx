@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import {
   asDayNumber,
   dayNumberOf,
@@ -18,7 +19,8 @@ import { shownAmount, storedAmount } from '../format/quantities';
 import { todayHere } from '../format/today';
 import { ON_DESK, PlansOfCopies } from './plans-of-copies';
 import { SeasonAtRoots } from './season-at-roots';
-import './water-page.css';
+import styles from './water-page.module.css';
+import fieldStyles from '../ui/field.module.css';
 
 const MOST_DAYS = 731;
 
@@ -62,10 +64,10 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
         : null;
   return (
     <>
-      <div className="water-choice">
+      <div className={styles['water-choice']}>
         <label>
           <span>
-            <i className="water-mark" /> Settings
+            <i className={styles['water-mark']} /> Settings
           </span>
           <Select
             aria-label="Settings"
@@ -77,7 +79,7 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
         </label>
         <label>
           <span>
-            <i className="water-mark water-mark-over" /> over them
+            <i className={clsx(styles['water-mark'], styles['water-mark-over'])} /> over them
           </span>
           <Select
             aria-label="Over them"
@@ -158,7 +160,7 @@ interface DateInputProps {
 const DateInput = ({ label, day, onChange }: DateInputProps) => (
   <input
     type="date"
-    className="date-input"
+    className={fieldStyles['date-input']}
     aria-label={label}
     value={formatDate(day)}
     onChange={(event) => parseDate(event.target.value) !== null && onChange(event.target.value)}

@@ -1,8 +1,10 @@
+import { clsx } from 'clsx';
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
 import type { BalanceOfCopy } from '@water-clock/core/water-use';
 import { stationTotals, type StationTotals } from './season-totals';
-import './water-page.css';
+import styles from './water-page.module.css';
+import gridTableStyles from '../ui/grid-table.module.css';
 
 interface StationsTableProps {
   readonly balance: BalanceOfCopy;
@@ -37,18 +39,21 @@ export function StationsTable({
     ],
   ];
   return (
-    <div className="water-scroll">
-      <table className="settings-grid water-stations" aria-label="Stations through the season">
+    <div className={styles['water-scroll']}>
+      <table
+        className={clsx(gridTableStyles['settings-grid'], styles['water-stations'])}
+        aria-label="Stations through the season"
+      >
         <thead>
           <tr>
-            <th scope="col" className="row-name">
+            <th scope="col" className={gridTableStyles['row-name']}>
               station
             </th>
-            <th scope="col" className="column-name">
+            <th scope="col" className={gridTableStyles['column-name']}>
               needed <small>{depth.label}</small>
             </th>
             {columns.map(([title, unit]) => (
-              <th key={title} scope="col" className="column-name">
+              <th key={title} scope="col" className={gridTableStyles['column-name']}>
                 {title} <small>{unit}</small>
               </th>
             ))}
@@ -67,7 +72,7 @@ export function StationsTable({
                 <th scope="row">
                   <button
                     type="button"
-                    className="cell-button water-station"
+                    className={clsx(gridTableStyles['cell-button'], styles['water-station'])}
                     aria-pressed={totals.number === chosen}
                     onClick={() => onChoose(totals.number)}
                   >
@@ -79,7 +84,7 @@ export function StationsTable({
                   <td key={title} className="figures" data-total={title}>
                     {of(totals)}
                     {other && (
-                      <span className="water-other" title={names[1]}>
+                      <span className={styles['water-other']} title={names[1]}>
                         {of(other)}
                       </span>
                     )}

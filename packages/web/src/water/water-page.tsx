@@ -7,7 +7,6 @@ import { EmptyState } from '../ui/empty-state';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { SeasonChoice } from './season-choice';
-import './water-page.css';
 
 /** A season at the roots: what settings put down, what plants need, what is wasted and what it costs. */
 export function WaterPage() {

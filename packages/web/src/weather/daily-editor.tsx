@@ -17,7 +17,8 @@ import { FileButton } from '../ui/file-button';
 import { sheetCells } from '../format/sheet-cells';
 import { useSignedIn } from '../session/use-signed-in';
 import { listingOf, recordWords } from './weather-words';
-import './weather-page.css';
+import pageStyles from '../ui/page.module.css';
+import styles from './weather-page.module.css';
 
 interface DailyEditorProps {
   readonly record: DailyRecord;
@@ -37,12 +38,12 @@ export function DailyEditor({ record, isLocked, onChange }: DailyEditorProps) {
   };
   return (
     <>
-      <p className="soft" aria-live="polite">
+      <p className={pageStyles['soft']} aria-live="polite">
         {recordWords(listingOf({ record } as Parameters<typeof listingOf>[0]))}
         {told && `. ${told}`}
       </p>
       {!isLocked && !sheet && (
-        <div className="weather-bring">
+        <div className={styles['weather-bring']}>
           <FileButton accept=".csv,.tsv,.txt,text/csv" onText={take}>
             Read a CSV file…
           </FileButton>
@@ -129,8 +130,8 @@ function SheetReader({ cells, known, onTake, onCancel }: SheetReaderProps) {
     onTake(days, `${counted(read!.days.length, 'day')} taken over${out}. Save to keep them.`);
   };
   return (
-    <section className="weather-sheet" aria-label="The rows that were read">
-      <div className="form-grid">
+    <section className={styles['weather-sheet']} aria-label="The rows that were read">
+      <div className={pageStyles['form-grid']}>
         {WEATHER_COLUMNS.map((column) => (
           <Field
             key={column}
@@ -197,7 +198,7 @@ function SheetReader({ cells, known, onTake, onCancel }: SheetReaderProps) {
           {read.days.length > 0 && `, ${read.days[0]!.date} to ${read.days.at(-1)!.date}`}.
         </p>
       )}
-      <div className="page-head">
+      <div className={pageStyles['page-head']}>
         <Button type="primary" disabled={!isReady} onClick={take}>
           Take {counted(read?.days.length ?? 0, 'day')}
         </Button>
@@ -223,7 +224,7 @@ function BadRows({ bad, leavesOut, onLeaveOut }: BadRowsProps) {
       title={`${counted(bad.length, 'row')} cannot be read`}
       description={
         <>
-          <ul className="weather-bad">
+          <ul className={styles['weather-bad']}>
             {bad.slice(0, MOST_SHOWN).map(({ row, faults }) => (
               <li key={row}>
                 Row {row}:{' '}

@@ -1,8 +1,11 @@
+import { clsx } from 'clsx';
 import { MONTHS } from '@water-clock/core/words';
 import type { ClipboardEvent } from 'react';
 import { sheetCells } from '../format/sheet-cells';
 import { CellInput } from '../ui/cell-input';
-import './weather-page.css';
+import gridTableStyles from '../ui/grid-table.module.css';
+import styles from './weather-page.module.css';
+import fieldStyles from '../ui/field.module.css';
 
 export interface MonthColumn<Month> {
   readonly key: keyof Month & string;
@@ -55,14 +58,18 @@ export function MonthGrid<Month extends object>(props: MonthGridProps<Month>) {
   };
 
   return (
-    <table className="settings-grid month-grid" aria-label={label} onPaste={onPaste}>
+    <table
+      className={clsx(gridTableStyles['settings-grid'], styles['month-grid'])}
+      aria-label={label}
+      onPaste={onPaste}
+    >
       <thead>
         <tr>
-          <th scope="col" className="row-name">
+          <th scope="col" className={gridTableStyles['row-name']}>
             month
           </th>
           {columns.map(({ key, title, unit }) => (
-            <th key={key} scope="col" className="column-name">
+            <th key={key} scope="col" className={gridTableStyles['column-name']}>
               {title} <small>{unit}</small>
             </th>
           ))}
@@ -71,7 +78,7 @@ export function MonthGrid<Month extends object>(props: MonthGridProps<Month>) {
       <tbody>
         {months.map((month, row) => (
           <tr key={MONTHS[row]}>
-            <th scope="row" className="row-name">
+            <th scope="row" className={gridTableStyles['row-name']}>
               {MONTHS[row]}
             </th>
             {columns.map((column, index) => {
@@ -94,7 +101,7 @@ export function MonthGrid<Month extends object>(props: MonthGridProps<Month>) {
                     }}
                   />
                   {fault && (
-                    <span className="field-fault" role="alert">
+                    <span className={fieldStyles['field-fault']} role="alert">
                       {sentence(fault)}
                     </span>
                   )}

@@ -1,6 +1,7 @@
 import { Input, InputNumber, Select } from 'antd';
 import { Field, faultUnder } from '../ui/field';
 import type { Draft } from './draft';
+import pageStyles from '../ui/page.module.css';
 
 interface PlaceFieldsProps {
   readonly draft: Draft;
@@ -12,7 +13,7 @@ interface PlaceFieldsProps {
 /** Where the weather was read, and for which towns it is. */
 export function PlaceFields({ draft, faults, isLocked, change }: PlaceFieldsProps) {
   return (
-    <div className="form-grid">
+    <div className={pageStyles['form-grid']}>
       <Field label="Where it was read" fault={faults.get('name')}>
         {(id) => (
           <Input

@@ -1,10 +1,11 @@
+import { clsx } from 'clsx';
 import type { MonthWeather } from '@water-clock/core/weather';
 import { MONTHS, MONTHS_SHORT } from '@water-clock/core/words';
 import { max, scaleBand, scaleLinear } from 'd3';
 import { useElementSize } from '../ui/use-element-size';
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
-import './weather-chart.css';
+import styles from './weather-chart.module.css';
 
 interface WeatherChartProps {
   /** January first; null where nothing is known of a month. */
@@ -36,7 +37,7 @@ export function WeatherChart({ months }: WeatherChartProps) {
     { name: 'rain', title: `Rain, ${depth.label} a month`, of: rainOfMonth },
   ];
   return (
-    <div ref={frame} className="weather-chart">
+    <div ref={frame} className={styles['weather-chart']}>
       <svg
         width={width}
         height={rows.length * (ROW + TOP) + 18}
@@ -48,21 +49,21 @@ export function WeatherChart({ months }: WeatherChartProps) {
           const y = scaleLinear().domain([0, most]).range([ROW, 0]);
           return (
             <g key={name} transform={`translate(0 ${row * (ROW + TOP) + TOP})`}>
-              <text className="weather-title" x={LABEL} y={-6}>
+              <text className={styles['weather-title']} x={LABEL} y={-6}>
                 {title}
               </text>
-              <line className="weather-ground" x1={LABEL} x2={width} y1={ROW} y2={ROW} />
+              <line className={styles['weather-ground']} x1={LABEL} x2={width} y1={ROW} y2={ROW} />
               {months.map((month, index) =>
                 month ? (
                   <g key={index} transform={`translate(${x(index)!} 0)`}>
                     <rect
-                      className={`weather-bar weather-${name}`}
+                      className={styles[`weather-${name}`]}
                       y={y(of(month))}
                       width={x.bandwidth()}
                       height={ROW - y(of(month))}
                     />
                     <text
-                      className="weather-value figures"
+                      className={clsx(styles['weather-value'], 'figures')}
                       x={x.bandwidth() / 2}
                       y={Math.min(ROW - 4, y(of(month)) + 13)}
                       data-outside={ROW - y(of(month)) < 18}
@@ -77,7 +78,7 @@ export function WeatherChart({ months }: WeatherChartProps) {
                 ) : (
                   <text
                     key={index}
-                    className="weather-value"
+                    className={styles['weather-value']}
                     data-outside="true"
                     x={x(index)! + x.bandwidth() / 2}
                     y={ROW - 4}
@@ -92,7 +93,7 @@ export function WeatherChart({ months }: WeatherChartProps) {
         {months.map((_, index) => (
           <text
             key={index}
-            className="weather-month"
+            className={styles['weather-month']}
             x={x(index)! + x.bandwidth() / 2}
             y={rows.length * (ROW + TOP) + 14}
           >

@@ -8,6 +8,8 @@ import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
 import { recordWords } from './weather-words';
+import pageStyles from '../ui/page.module.css';
+import listPageStyles from '../ui/list-page.module.css';
 
 /** The weather of the districts in which the firm works. */
 export function WeatherListPage() {
@@ -33,14 +35,14 @@ export function WeatherListPage() {
           </Page>
         ) : (
           <Page title="Weather" actions={add}>
-            <section className="sheet" aria-labelledby="places">
+            <section className={pageStyles['sheet']} aria-labelledby="places">
               <h2 id="places">Where it was read</h2>
-              <ul className="list">
+              <ul className={listPageStyles['list']}>
                 {list.data!.map(({ id, name, towns, properties, ...record }) => (
                   <li key={id}>
                     <Link to={`/weather/${id}`}>{name}</Link>
                     <span>{towns.join(', ') || 'offered to no town'}</span>
-                    <span className="soft">
+                    <span className={pageStyles['soft']}>
                       {recordWords(record)};{' '}
                       {properties === 1 ? '1 home goes' : `${properties} homes go`} by it
                     </span>

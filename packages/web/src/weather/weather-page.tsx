@@ -3,7 +3,8 @@ import { readWeather, type WeatherFile, type WeatherRecord } from '@water-clock/
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Radio } from 'antd';
 import { useEffect, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
+import { usePlace } from '../ui/use-place';
 import { ApiError, troubleInWords } from '../api/client';
 import { changeProperty, propertiesKey, propertyQuery, type Property } from '../api/properties';
 import {
@@ -30,12 +31,13 @@ import { freshRecord, freshWeather, type Draft } from './draft';
 import { PlaceFields } from './place-fields';
 import { RecordEditor } from './record-editor';
 import { YearOfWeather } from './year-of-weather';
-import './weather-page.css';
+import styles from './weather-page.module.css';
+import pageStyles from '../ui/page.module.css';
 
 /** The weather of one place, new or kept; `?for=` a property that is to go by it. */
 export function WeatherPage() {
   const { weatherId = 'new' } = useParams();
-  const [search] = useSearchParams();
+  const [search] = usePlace();
   const forId = search.get('for');
   const stored = useQuery({
     ...weatherQuery(weatherId === 'new' ? null : weatherId),
@@ -252,8 +254,8 @@ function Editor({ stored, property, homes }: EditorProps) {
         />
       )}
       {trouble && <Alert type="error" showIcon title={trouble} />}
-      <div className="weather-body">
-        <section className="sheet">
+      <div className={styles['weather-body']}>
+        <section className={pageStyles['sheet']}>
           <PlaceFields {...{ draft, faults, change }} isLocked={!mayChange} />
           <Radio.Group
             aria-label="Where it comes from"
@@ -266,12 +268,12 @@ function Editor({ stored, property, homes }: EditorProps) {
             ]}
             onChange={(event) => setKind(event.target.value as WeatherRecord['kind'])}
           />
-          <div className="weather-record">
+          <div className={styles['weather-record']}>
             <RecordEditor {...editor} record={record} />
           </div>
           <DayFaults faults={faults} />
         </section>
-        <section className="sheet" aria-labelledby="year-heading">
+        <section className={pageStyles['sheet']} aria-labelledby="year-heading">
           <h2 id="year-heading">What it makes of a year</h2>
           <YearOfWeather draft={draft} />
         </section>

@@ -3,6 +3,7 @@ import { MONTHS } from '@water-clock/core/words';
 import { useDeferredValue, useMemo } from 'react';
 import { WeatherChart } from './weather-chart';
 import type { Draft } from './draft';
+import pageStyles from '../ui/page.module.css';
 
 /** The year that weather makes while it is entered, or what is still wanting. */
 export function YearOfWeather({ draft: { record, latitude } }: { draft: Draft }) {
@@ -11,7 +12,7 @@ export function YearOfWeather({ draft: { record, latitude } }: { draft: Draft })
   const months = useMemo(() => monthsWhileEntered(shown, degrees), [shown, degrees]);
   if (!months)
     return (
-      <p className="soft">
+      <p className={pageStyles['soft']}>
         {latitude === null
           ? 'Give the latitude, and the year is drawn here.'
           : 'There is something to fix before the year can be drawn.'}
@@ -21,7 +22,7 @@ export function YearOfWeather({ draft: { record, latitude } }: { draft: Draft })
   return (
     <>
       <WeatherChart months={months} />
-      <p className="soft">
+      <p className={pageStyles['soft']}>
         {unknown.length === 0
           ? 'Evapotranspiration is worked out from highs, lows and latitude (Hargreaves and Samani), or as the table has it.'
           : unknown.length === 12

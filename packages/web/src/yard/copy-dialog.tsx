@@ -1,7 +1,8 @@
+import { clsx } from 'clsx';
 import type { YardStation } from '@water-clock/core/yards';
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
-import './yard-page.css';
+import styles from './yard-page.module.css';
 
 interface CopyDialogProps {
   readonly from: number;
@@ -31,7 +32,7 @@ export function CopyDialog({ from, stations, onCopy, onClose }: CopyDialogProps)
       </p>
       <Checkbox.Group
         aria-label="Stations"
-        className="copy-stations"
+        className={clsx(styles['copy-stations'])}
         value={to}
         options={stations
           .filter(({ number }) => number !== from)

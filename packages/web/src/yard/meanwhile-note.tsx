@@ -6,7 +6,7 @@ import type { Meanwhile } from './use-yard-on-desk';
 import { SCHOOL_NAMES } from './need-words';
 import type { YardColumn } from './yard-columns';
 import { setStation, type YardEdit } from '@water-clock/core/yards';
-import './yard-page.css';
+import styles from './yard-page.module.css';
 
 interface MeanwhileNoteProps {
   readonly meanwhile: Meanwhile;
@@ -53,7 +53,7 @@ export function MeanwhileNote({ meanwhile, columns, onTake }: MeanwhileNoteProps
       showIcon
       title={`${who} saved this yard meanwhile: ${momentWords(savedAt, clock)}. Both changes are below; save again to keep them.`}
       description={
-        <ul className="meanwhile" aria-label="What they changed">
+        <ul className={styles['meanwhile']} aria-label="What they changed">
           {changed.map((words) => (
             <li key={words}>{words}</li>
           ))}

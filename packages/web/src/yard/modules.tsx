@@ -1,5 +1,5 @@
 import { InputNumber } from 'antd';
-import './yard-page.css';
+import styles from './yard-page.module.css';
 
 interface ModulesProps {
   readonly fitted: number | null;
@@ -19,7 +19,7 @@ export function Modules({ fitted, wired, most, isLocked, onChange }: ModulesProp
         ? `${wired} are wired, ${gives - wired} free.`
         : `${wired} are wired, none free.`;
   return (
-    <div className="yard-modules" data-short={wired > gives}>
+    <div className={styles['yard-modules']} data-short={wired > gives}>
       <label>
         The modules fitted give{' '}
         <InputNumber

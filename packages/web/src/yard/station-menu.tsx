@@ -1,7 +1,9 @@
+import { clsx } from 'clsx';
 import { DownOutlined } from '@ant-design/icons';
 import type { YardStation } from '@water-clock/core/yards';
 import { Dropdown } from 'antd';
 import { removeStation, setStation, type YardEdit } from '@water-clock/core/yards';
+import gridTableStyles from '../ui/grid-table.module.css';
 
 interface StationMenuProps {
   readonly station: YardStation;
@@ -35,7 +37,7 @@ export function StationMenu({
     >
       <button
         type="button"
-        className="cell-button figures"
+        className={clsx(gridTableStyles['cell-button'], 'figures')}
         aria-label={`Station ${number}${enabled ? '' : ', off'}: what to do`}
       >
         {number} <DownOutlined aria-hidden="true" style={{ fontSize: 9 }} />

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { PlusOutlined } from '@ant-design/icons';
 import { useQuery } from '@tanstack/react-query';
 import { App, Button } from 'antd';
@@ -29,7 +30,9 @@ import { YardActions } from './yard-actions';
 import { yardColumns } from './yard-columns';
 import { addStation, copyTo, nextStation, setFields } from '@water-clock/core/yards';
 import { sheetEdit, yardCsv } from './yard-sheets';
-import './yard-page.css';
+import styles from './yard-page.module.css';
+import gridTableStyles from '../ui/grid-table.module.css';
+import pageStyles from '../ui/page.module.css';
 
 /** The station table of one timer: what its stations water. */
 export function YardPage() {
@@ -138,8 +141,12 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
         onChange={(fitted) => edit(setFields({ stationsFitted: fitted ?? undefined }), 'fitted')}
         isLocked={!mayChange}
       />
-      <div className="yard-scroll">
-        <table className="settings-grid yard-table" aria-label="Stations" onPaste={onPaste}>
+      <div className={styles['yard-scroll']}>
+        <table
+          className={clsx(gridTableStyles['settings-grid'], styles['yard-table'])}
+          aria-label="Stations"
+          onPaste={onPaste}
+        >
           <colgroup>
             <col style={{ width: 40 }} />
             {columns.map(({ key, width }) => (
@@ -147,12 +154,16 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
             ))}
           </colgroup>
           <thead>
-            <tr className="subhead">
-              <th scope="col" className="column-name" aria-label="Station number">
+            <tr className={gridTableStyles['subhead']}>
+              <th
+                scope="col"
+                className={gridTableStyles['column-name']}
+                aria-label="Station number"
+              >
                 №
               </th>
               {columns.map(({ key, title, unit }) => (
-                <th key={key} scope="col" className="column-name">
+                <th key={key} scope="col" className={gridTableStyles['column-name']}>
                   {title}
                   {unit && <small> {unit}</small>}
                 </th>
@@ -194,7 +205,7 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
           ),
       )}
       {mayChange && (
-        <div className="page-head">
+        <div className={pageStyles['page-head']}>
           <Button
             icon={<PlusOutlined />}
             disabled={next === null}
@@ -202,7 +213,7 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
           >
             {next === null ? `All ${most} stations are here` : `Add station ${next}`}
           </Button>
-          <span className="soft">
+          <span className={pageStyles['soft']}>
             Type, or paste a block from a spreadsheet, with or without its headings. Words may be
             begun: “spr” is spray. Arrows and Enter go from cell to cell.
           </span>

@@ -2,7 +2,7 @@ import type { NightSpan } from '../../computing/board-model';
 import { useClock } from '../../session/use-signed-in';
 import { hourLabel } from '../../format/clock-style';
 import { AXIS_HEIGHT, type Scale } from './board-scale';
-import './night-board.css';
+import styles from './night-board.module.css';
 
 export function HourAxis({
   scale,
@@ -26,12 +26,12 @@ export function HourAxis({
       {hours.map(({ second, hour, isLabelled }) => (
         <g key={second} transform={`translate(${scale(second)} 0)`}>
           {isLabelled && (
-            <text className="hour" y={15}>
+            <text className={styles['hour']} y={15}>
               {hourLabel(hour, clock)}
             </text>
           )}
           <line
-            className={hour === 0 ? 'midnight-line' : 'hour-line'}
+            className={styles[hour === 0 ? 'midnight-line' : 'hour-line']}
             y1={AXIS_HEIGHT}
             y2={height}
           />
@@ -50,10 +50,10 @@ export function BoardLegend() {
     ['forbidden', 'no watering in these hours'],
   ] as const;
   return (
-    <ul className="board-legend" aria-label="Marks on the board">
+    <ul className={styles['board-legend']} aria-label="Marks on the board">
       {marks.map(([mark, words]) => (
         <li key={mark}>
-          <span className="legend-mark" data-mark={mark} aria-hidden="true" />
+          <span className={styles['legend-mark']} data-mark={mark} aria-hidden="true" />
           {words}
         </li>
       ))}

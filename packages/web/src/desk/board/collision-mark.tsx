@@ -1,7 +1,7 @@
 import { lengthInWords } from '@water-clock/core/words';
 import type { BoardCollision, BoardNight, NightSpan } from '../../computing/board-model';
 import { clip, type Scale } from './board-scale';
-import './night-board.css';
+import styles from './night-board.module.css';
 
 interface CollisionMarkProps {
   readonly collision: BoardCollision;
@@ -19,16 +19,16 @@ export function CollisionMark({ collision, night, axis, scale, rowHeight }: Coll
   const { from, to } = clip(collision, axis);
   const words = lengthInWords(collision.seconds);
   return (
-    <g aria-hidden="true">
+    <g aria-hidden="true" data-collision>
       <rect
-        className="collision"
+        className={styles['collision']}
         x={scale(from)}
         y={1}
         width={Math.max(4, scale(to) - scale(from))}
         height={rowHeight - 3}
       />
       <text
-        className="collision-words"
+        className={styles['collision-words']}
         x={wordsX(collision, night, axis, scale, words.length * PIXELS_A_LETTER)}
         y={rowHeight / 2 + 4}
       >

@@ -1,12 +1,13 @@
+import { clsx } from 'clsx';
 import { scaleLinear } from 'd3';
 import { memo, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useElementSize } from '../../ui/use-element-size';
 import { BoardLegend, HourAxis } from './board-frame';
 import type { BoardModel, BoardNight, BoardRun, NightSpan } from '../../computing/board-model';
 import { AXIS_HEIGHT, LABEL_WIDTH, RIGHT_MARGIN } from './board-scale';
-import './night-board.css';
 import { NightRow } from './night-row';
 import { Hatch, useHatch } from '../../ui/hatch';
+import styles from './night-board.module.css';
 
 const LEAST_ROW = 22;
 const DRAG_THRESHOLD_PIXELS = 3;
@@ -16,6 +17,7 @@ const WHOLE_BOARD = 'Night board: fourteen nights, noon to noon';
 export type StartChoice = Pick<BoardRun, 'program' | 'startNumber'>;
 
 interface NightBoardProps {
+  readonly className?: string | undefined;
   readonly model: BoardModel;
   readonly selected: string | null;
   readonly label?: string;
@@ -43,7 +45,8 @@ interface Drag {
 
 /** Fourteen nights, noon to noon, one a row; runs are moved along it by drag or by keyboard. */
 export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
-  const { model, selected, label = WHOLE_BOARD, hasLegend = true, onSelect, moving } = props;
+  const { className, model, selected, onSelect, moving } = props;
+  const { label = WHOLE_BOARD, hasLegend = true } = props;
   const [frame, size] = useElementSize<HTMLDivElement>();
   const [collisions, forbidden] = [useHatch(), useHatch('--hatch-forbidden')];
   const drag = useRef<Drag | null>(null);
@@ -137,8 +140,8 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
   };
 
   return (
-    <div className="night-board">
-      <div className="night-room" ref={frame} style={{ minHeight: heightOf(LEAST_ROW) }}>
+    <div className={clsx(styles['night-board'], className)}>
+      <div className={styles['night-room']} ref={frame} style={{ minHeight: heightOf(LEAST_ROW) }}>
         <svg
           style={{ ...collisions.style, ...forbidden.style }}
           width={width}
@@ -152,8 +155,13 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
           onKeyDown={onKeyDown}
           onBlur={moving?.onSettle}
         >
-          <Hatch id={collisions.id} gap={6} className="hatch-error" />
-          <Hatch id={forbidden.id} gap={7} leans="left" className="hatch-forbidden" />
+          <Hatch id={collisions.id} gap={6} className={clsx(styles['hatch-error'])} />
+          <Hatch
+            id={forbidden.id}
+            gap={7}
+            leans="left"
+            className={clsx(styles['hatch-forbidden'])}
+          />
           <HourAxis scale={scale} axis={axis} height={height} />
           {model.nights.map((night, row) => {
             const own = (key: string | null | undefined) =>

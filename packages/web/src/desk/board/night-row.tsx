@@ -5,7 +5,7 @@ import { clip, LABEL_WIDTH, type Scale } from './board-scale';
 import { CollisionMark } from './collision-mark';
 import { useSay } from '../../session/use-signed-in';
 import { RunDrawing, RunLabels, runWords } from './run-drawing';
-import './night-board.css';
+import styles from './night-board.module.css';
 
 interface NightRowProps {
   readonly night: BoardNight;
@@ -30,7 +30,7 @@ export const NightRow = memo(function NightRow(props: NightRowProps) {
       {night.runs.map((run) => (
         <g
           key={run.key}
-          className="run"
+          className={styles['run']}
           data-run={run.key}
           data-program={run.program}
           data-selected={run.key === selected}
@@ -69,9 +69,11 @@ function NightBack(props: NightBackProps) {
   const isWeekend = (((night.day + 3) % 7) + 7) % 7 >= 5;
   return (
     <g aria-hidden="true">
-      {isSelected && <rect className="night-selected" width={LABEL_WIDTH - 6} height={rowHeight} />}
-      <line className="row-line" x2={width} y1={rowHeight} y2={rowHeight} />
-      <text className={isWeekend ? 'weekend' : undefined} x={10} y={rowHeight / 2 + 4}>
+      {isSelected && (
+        <rect className={styles['night-selected']} width={LABEL_WIDTH - 6} height={rowHeight} />
+      )}
+      <line className={styles['row-line']} x2={width} y1={rowHeight} y2={rowHeight} />
+      <text className={isWeekend ? styles['weekend'] : undefined} x={10} y={rowHeight / 2 + 4}>
         {shortDate(night.day)}
         <title>{`Night from ${longDate(night.day)} to the next day`}</title>
       </text>
@@ -89,7 +91,7 @@ function NightBack(props: NightBackProps) {
       })}
       {night.sunrise !== null && night.sunrise > axis.from && night.sunrise < axis.to && (
         <line
-          className="sunrise"
+          className={styles['sunrise']}
           x1={scale(night.sunrise)}
           x2={scale(night.sunrise)}
           y1={rowHeight - 7}

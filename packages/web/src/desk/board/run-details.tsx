@@ -4,7 +4,7 @@ import type { OverlapBehaviour } from '@water-clock/core/timer-types';
 import type { BoardCollision, BoardRun } from '../../computing/board-model';
 import { whatHappens, whatTheTimerDoes } from './collision-words';
 import { useSay } from '../../session/use-signed-in';
-import './run-details.css';
+import styles from './run-details.module.css';
 
 interface RunDetailsProps {
   readonly run: BoardRun;
@@ -19,7 +19,7 @@ export function RunDetails({ run, collisions, overlap, stationNames }: RunDetail
   const say = useSay();
   const at = (second: number) => say(clockTime(addSeconds(run.nominal, second - run.asked.from)));
   return (
-    <section className="run-details" aria-label="Selected run">
+    <section className={styles['run-details']} aria-label="Selected run">
       <h3>
         Program {run.program}, start {run.startNumber} · {say(dateAndTime(run.nominal))} to{' '}
         {at(run.asked.to)} · {lengthInWords(run.asked.to - run.asked.from)}

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { addSeconds } from '@water-clock/core/civil-time';
 import { memo } from 'react';
 import { clockTime, dateAndTime, lengthInWords } from '@water-clock/core/words';
@@ -5,7 +6,7 @@ import type { BoardRun, NightSpan } from '../../computing/board-model';
 import { clip, type Scale } from './board-scale';
 import { useSay } from '../../session/use-signed-in';
 import { programTint } from './program-tint';
-import './night-board.css';
+import styles from './night-board.module.css';
 
 /** A run in words: which, from when to when, and what the timer makes of it. */
 export function runWords(run: BoardRun): string {
@@ -49,13 +50,13 @@ export const RunLabels = memo(function RunLabels(props: RunDrawingProps) {
   const { x, y, height, slotY, slotHeight } = runGeometry(props);
   const hasRoom = slotHeight >= 11;
   return (
-    <g className="run-labels" aria-hidden="true">
+    <g className={styles['run-labels']} aria-hidden="true">
       {hasRoom &&
         run.pieces.map(({ station, piece, slot, from: begin, to: end }) =>
           x(end) - x(begin) >= 16 ? (
             <text
               key={`${station} ${piece} ${begin}`}
-              className="station-number figures"
+              className={clsx(styles['station-number'], 'figures')}
               x={(x(begin) + x(end)) / 2}
               y={slotY(slot) + slotHeight / 2 + 4}
             >
@@ -63,7 +64,7 @@ export const RunLabels = memo(function RunLabels(props: RunDrawingProps) {
             </text>
           ) : null,
         )}
-      <text className="run-letter" x={x(run.asked.from) - 3} y={y + height / 2 + 4}>
+      <text className={styles['run-letter']} x={x(run.asked.from) - 3} y={y + height / 2 + 4}>
         {run.program}
       </text>
     </g>
@@ -87,7 +88,7 @@ export const RunDrawing = memo(function RunDrawing(props: RunDrawingProps) {
     <>
       <title>{say(runWords(run))}</title>
       <rect
-        className="run-outline"
+        className={styles['run-outline']}
         stroke={tint}
         x={scale(from) - 1}
         y={y}
@@ -98,7 +99,7 @@ export const RunDrawing = memo(function RunDrawing(props: RunDrawingProps) {
       <path d={pieces} fill={tint} fillOpacity={run.real === null ? 0.35 : 1} />
       {isMoved && (
         <rect
-          className="ghost"
+          className={styles['ghost']}
           x={x(run.real.from)}
           width={Math.max(2, x(run.real.to) - x(run.real.from))}
           y={1}

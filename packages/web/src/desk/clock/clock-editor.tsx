@@ -5,7 +5,8 @@ import { useState } from 'react';
 import { useSay } from '../../session/use-signed-in';
 import type { ClockFieldProps } from './clock-field-props';
 import { changesAhead, changeWords, nowIn } from './clock-words';
-import './clock-field.css';
+import styles from './clock-field.module.css';
+import fieldStyles from '../../ui/field.module.css';
 
 /** The value of a field for date and time, as the browser has it, with or without seconds. */
 const asDateTime = (value: string): string => (value.length === 16 ? `${value}:00` : value);
@@ -34,13 +35,13 @@ export function ClockEditor(props: ClockFieldProps & { readonly onDone?: () => v
   };
 
   return (
-    <div className="clock-editor">
+    <div className={styles['clock-editor']}>
       <label>
         The timer shows
         <input
           type="datetime-local"
           step={1}
-          className="date-input"
+          className={fieldStyles['date-input']}
           value={shows}
           onChange={(event) => changeShown(asDateTime(event.target.value))}
         />
@@ -57,13 +58,13 @@ export function ClockEditor(props: ClockFieldProps & { readonly onDone?: () => v
         <input
           type="datetime-local"
           step={1}
-          className="date-input"
+          className={fieldStyles['date-input']}
           value={truly ?? ''}
           onChange={(event) => changeTrue(asDateTime(event.target.value))}
         />
       </label>
       {!isGood && <p role="alert">Give a whole date and time.</p>}
-      <div className="clock-actions">
+      <div className={styles['clock-actions']}>
         <Button
           onClick={() => {
             const now = trueNow();
@@ -91,11 +92,13 @@ function SummerTime({ timeZone, since }: Pick<ClockFieldProps, 'timeZone' | 'sin
   const say = useSay();
   if (timeZone === undefined)
     return (
-      <p className="clock-note">True time is this device&apos;s: the home has no time zone.</p>
+      <p className={styles['clock-note']}>
+        True time is this device&apos;s: the home has no time zone.
+      </p>
     );
   const changes = changesAhead(timeZone, since);
   return (
-    <div className="clock-note">
+    <div className={styles['clock-note']}>
       {changes.length === 0
         ? `No change of summer time in ${timeZone} in the year ahead.`
         : `Summer time in ${timeZone}; most timers must be put by hand:`}

@@ -5,7 +5,7 @@ import { FIELDS } from '../state/fields';
 import { later } from '../../ui/later';
 import type { ClockFieldProps } from './clock-field-props';
 import { clockErrorWords } from './clock-error-words';
-import './clock-field.css';
+import styles from './clock-field.module.css';
 
 // It knows the time zones of the world, which weigh.
 const ClockEditor = later(() => import('./clock-editor'), 'ClockEditor');
@@ -17,7 +17,7 @@ export const ClockField = memo(function ClockField(props: ClockFieldProps) {
   const error = clock ? clockErrorSeconds({ clock }) : null;
   const state = error === null ? 'not read yet' : clockErrorWords(error);
   return (
-    <div className="controller-field" data-field={FIELDS.clock}>
+    <div className={styles['controller-field']} data-field={FIELDS.clock}>
       <span>Clock</span>
       <Popover
         trigger="click"

@@ -6,7 +6,7 @@ import { memo } from 'react';
 import type { DeskFinding } from '../../computing/desk-model';
 
 import { useSay } from '../../session/use-signed-in';
-import './findings-panel.css';
+import styles from './findings-panel.module.css';
 
 interface FindingsPanelProps {
   readonly findings: readonly DeskFinding[];
@@ -29,10 +29,12 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
   const { findings, isClockOff, hasRuns, onShow, onFix } = props;
   const say = useSay();
   return (
-    <section className="findings" aria-label="Findings">
+    <section className={styles['findings']} aria-label="Findings">
       <h2>
-        Findings<span className="findings-count">{summary(findings)}</span>
-        {isClockOff && <span className="findings-count">times as the timer shows them</span>}
+        Findings<span className={styles['findings-count']}>{summary(findings)}</span>
+        {isClockOff && (
+          <span className={styles['findings-count']}>times as the timer shows them</span>
+        )}
       </h2>
       {findings.length === 0 && (
         <p>
@@ -51,10 +53,12 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
               <div>
                 <span className="visually-hidden">{NAMES[severity]}: </span>
                 <strong>{say(message)}</strong>
-                {count !== undefined && <span className="finding-times"> {count} times</span>}
-                <span className="finding-fix">{say(fix)}</span>
+                {count !== undefined && (
+                  <span className={styles['finding-times']}> {count} times</span>
+                )}
+                <span className={styles['finding-fix']}>{say(fix)}</span>
               </div>
-              <div className="finding-actions">
+              <div className={styles['finding-actions']}>
                 <Button size="small" onClick={() => onShow(finding)}>
                   Show
                 </Button>

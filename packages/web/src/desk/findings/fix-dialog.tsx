@@ -7,7 +7,7 @@ import { useEffect, useState } from 'react';
 import type { FixPreview } from '@water-clock/core/fixes';
 import type { DeskComputer } from '../../computing/use-desk-worker';
 import { useSay } from '../../session/use-signed-in';
-import './fix-dialog.css';
+import styles from './fix-dialog.module.css';
 
 interface FixDialogProps {
   readonly finding: Finding;
@@ -59,7 +59,7 @@ export function FixDialog({ finding, plan, since, ask, onApply, onClose }: FixDi
         </Button>,
       ]}
     >
-      <p className="fix-finding">{say(finding.message)}</p>
+      <p className={styles['fix-finding']}>{say(finding.message)}</p>
       {hasFailed && <p role="alert">The fixes could not be worked out. Set it by hand.</p>}
       {!fixes && !hasFailed && <Skeleton active title={false} paragraph={{ rows: 3 }} />}
       {fixes?.length === 0 && (
@@ -88,7 +88,7 @@ function FixChanges({ plan, fix }: FixChangesProps) {
   const changes = changesInWords(plan, fix.plan);
   return (
     <>
-      <table className="fix-changes">
+      <table className={styles['fix-changes']} aria-label="What the change sets">
         <thead>
           <tr>
             <th scope="col">Changes</th>
@@ -119,8 +119,8 @@ function FindingLines({ title, findings }: { title: string; findings: readonly F
   if (findings.length === 0) return null;
   return (
     <>
-      <h3 className="fix-heading">{title}</h3>
-      <ul className="fix-findings">
+      <h3 className={styles['fix-heading']}>{title}</h3>
+      <ul className={styles['fix-findings']}>
         {findings.map((finding) => (
           <li key={findingKey(finding)}>{say(finding.message)}</li>
         ))}

@@ -7,8 +7,8 @@ import { setController, type PlanEdit } from '@water-clock/core/settings';
 import { MONTHS_SHORT } from '@water-clock/core/words';
 import { ClockField } from '../clock/clock-field';
 import { FIELDS } from '../state/fields';
-import '../clock/clock-field.css';
-import './controller-strip.css';
+import styles from './controller-strip.module.css';
+import clockFieldStyles from '../clock/clock-field.module.css';
 
 interface ControllerStripProps {
   readonly timer: Plan['timer'];
@@ -33,13 +33,13 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
   const modes = timer.season?.modes ?? [];
   const hasSeason = timer.season !== null || season.mode !== 'whole' || season.percent !== 100;
   return (
-    <div className="controller-strip">
+    <div className={styles['controller-strip']}>
       {hasSeason && (
-        <div className="controller-field" data-field={FIELDS.season}>
+        <div className={clockFieldStyles['controller-field']} data-field={FIELDS.season}>
           <span>Season</span>
           {modes.length > 1 || !modes.includes(season.mode) ? (
             <select
-              className="season-mode"
+              className={styles['season-mode']}
               aria-label="Season percentage for"
               value={season.mode}
               onChange={(event) => setSeason(freshSeason(event.target.value as SeasonMode, season))}
@@ -70,7 +70,7 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
           {season.mode === 'monthly' && <MonthlyPercents {...{ season, timer, setSeason }} />}
         </div>
       )}
-      <label className="controller-field" data-field={FIELDS.delay}>
+      <label className={clockFieldStyles['controller-field']} data-field={FIELDS.delay}>
         <span>Delay</span>
         <InputNumber
           size="small"
@@ -88,7 +88,7 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
         />
       </label>
       {timer.rainSensor && (
-        <label className="controller-field" data-field={FIELDS.sensor}>
+        <label className={clockFieldStyles['controller-field']} data-field={FIELDS.sensor}>
           <span>Rain sensor</span>
           <Switch
             size="small"
@@ -100,7 +100,7 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
         </label>
       )}
       <ClockField clock={controller.clock} {...{ timeZone, since, onEdit }} />
-      <label className="controller-field" data-field={FIELDS.power}>
+      <label className={clockFieldStyles['controller-field']} data-field={FIELDS.power}>
         <span>Timer</span>
         <Switch
           size="small"
@@ -129,7 +129,7 @@ interface MonthlyPercentsProps {
 
 function MonthlyPercents({ season, timer, setSeason }: MonthlyPercentsProps) {
   const months = (
-    <div className="month-percents">
+    <div className={styles['month-percents']}>
       {MONTHS_SHORT.map((month, index) => (
         <label key={month}>
           {month}

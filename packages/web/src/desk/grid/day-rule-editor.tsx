@@ -4,6 +4,7 @@ import type { DayMode } from '@water-clock/core/timer-types';
 import { Checkbox, InputNumber, Radio, Space } from 'antd';
 import { todayHere } from '../../format/today';
 import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
+import fieldStyles from '../../ui/field.module.css';
 
 const MODE_NAMES: Record<DayMode, string> = {
   weekdays: 'Weekdays',
@@ -59,7 +60,7 @@ export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEdito
           </label>
           <input
             type="date"
-            className="date-input"
+            className={fieldStyles['date-input']}
             aria-label="A day it waters"
             value={days.anchor}
             onChange={(event) => {

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Checkbox, Popover } from 'antd';
 import { memo } from 'react';
 import type { DayRule, ProgramSettings } from '@water-clock/core/settings';
@@ -7,6 +8,7 @@ import { WEEKDAYS, daysLong, daysShort } from '@water-clock/core/words';
 import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
 import { later } from '../../ui/later';
 import { FIELDS } from '../state/fields';
+import gridTableStyles from '../../ui/grid-table.module.css';
 
 const DayRuleEditor = later(() => import('./day-rule-editor'), 'DayRuleEditor');
 
@@ -39,7 +41,7 @@ export const DaysCell = memo(function DaysCell(props: DaysCellProps) {
       >
         <button
           type="button"
-          className="cell-button cell-days"
+          className={clsx(gridTableStyles['cell-button'], gridTableStyles['cell-days'])}
           data-field={FIELDS.days(program)}
           data-empty={isEmpty}
           title={words}
@@ -78,7 +80,7 @@ export const BlockedDaysCell = memo(function BlockedDaysCell(props: BlockedDaysC
       >
         <button
           type="button"
-          className="cell-button cell-days"
+          className={clsx(gridTableStyles['cell-button'], gridTableStyles['cell-days'])}
           data-empty={words === ''}
           aria-label={`Program ${program} never waters on: ${words || 'no day is blocked'}`}
         >

@@ -10,8 +10,9 @@ import {
   type PlanEdit,
 } from '@water-clock/core/settings';
 import { parseClock, parseLength } from '../../format/lengths';
+import { blockCells } from '../../format/sheet-cells';
 
-interface PastePlace {
+export interface PastePlace {
   readonly row: number;
   readonly column: number;
   /** The row of the first station; rows above it are starts. */
@@ -30,11 +31,10 @@ export function pasteBlock(
   text: string,
   { row, column, firstStation }: PastePlace,
 ): Result<PlanEdit, string[]> {
-  const lines = text.replace(/\r/g, '').replace(/\n$/, '').split('\n');
   const edits: PlanEdit[] = [];
   const bad: string[] = [];
   let working = plan;
-  lines.forEach((line, down) => {
+  blockCells(text).forEach((cells, down) => {
     const at = row + down;
     let station: number | null = null;
     if (at >= firstStation) {
@@ -50,7 +50,7 @@ export function pasteBlock(
         edits.push(add);
       }
     }
-    line.split('\t').forEach((cell, right) => {
+    cells.forEach((cell, right) => {
       const read = readCell(plan, cell.trim(), at, column + right, station);
       if (typeof read === 'string') bad.push(`Row ${down + 1}, column ${right + 1}: ${read}.`);
       else edits.push(read);

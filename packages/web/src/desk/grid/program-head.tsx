@@ -4,6 +4,7 @@ import type { ProgramSettings } from '@water-clock/core/settings';
 import { programTint } from '../board/program-tint';
 import { setProgram, type PlanEdit } from '@water-clock/core/settings';
 import { FIELDS } from '../state/fields';
+import gridTableStyles from '../../ui/grid-table.module.css';
 
 interface ProgramHeadProps {
   readonly label: string;
@@ -43,16 +44,16 @@ export const ProgramHead = memo(function ProgramHead(props: ProgramHeadProps) {
     else onEdit(setProgram(label, { concurrent: Number(key.split(' ')[1]) }));
   };
   return (
-    <th scope="col" className="program-head">
+    <th scope="col" className={gridTableStyles['program-head']}>
       <Dropdown menu={{ items, onClick }} trigger={['click']}>
         <button
           type="button"
-          className="cell-button"
+          className={gridTableStyles['cell-button']}
           data-field={FIELDS.program(label)}
           aria-label={`Program ${label}${program.enabled ? '' : ', off'}`}
         >
           <span
-            className="program-letter"
+            className={gridTableStyles['program-letter']}
             data-off={!program.enabled}
             style={{ background: programTint(order) }}
           >

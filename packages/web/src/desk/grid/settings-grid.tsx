@@ -10,13 +10,14 @@ import {
   type PlanEdit,
 } from '@water-clock/core/settings';
 import { BlockedDaysCell, DaysCell } from './days-cell';
-import { pasteBlock } from './paste-block';
+import type { PastePlace } from './paste-block';
 import { ProgramHead } from './program-head';
 import { PercentCell, StartCell } from './program-cells';
 import { useSay } from '../../session/use-signed-in';
 import { StationRow } from './station-row';
 import { endOfFirstStart } from './totals';
 import { hoursText } from '../../format/lengths';
+import gridTableStyles from '../../ui/grid-table.module.css';
 
 export interface GridProps {
   readonly plan: Plan;
@@ -46,19 +47,26 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
   const isSoaking = plan.timer.cycleSoak !== null;
   const next = nextStationNumber(plan);
 
+  const paste = async (text: string, place: PastePlace) => {
+    // Nobody needs it but who pastes.
+    const { pasteBlock } = await import('./paste-block');
+    const pasted = pasteBlock(plan, text, place);
+    if (pasted.ok) onEdit(pasted.value);
+    else void message.error(`Nothing was pasted. ${pasted.trouble.join(' ')}`, 8);
+  };
   const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
     const target = event.target as HTMLElement;
     const text = event.clipboardData.getData('text/plain');
     const [row, column] = [Number(target.dataset['row']), Number(target.dataset['column'])];
     if (!/[\t\n]/.test(text.trim()) || Number.isNaN(row)) return;
     event.preventDefault();
-    const pasted = pasteBlock(plan, text, { row, column, firstStation });
-    if (pasted.ok) onEdit(pasted.value);
-    else void message.error(`Nothing was pasted. ${pasted.trouble.join(' ')}`, 8);
+    paste(text, { row, column, firstStation }).catch(() =>
+      message.error('Nothing was pasted: what reads a block could not be loaded. Try again.', 8),
+    );
   };
 
   return (
-    <table className="settings-grid" aria-label="Settings" onPaste={onPaste}>
+    <table className={gridTableStyles['settings-grid']} aria-label="Settings" onPaste={onPaste}>
       <colgroup>
         <col style={{ width: 28 }} />
         <col />
@@ -70,7 +78,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
       </colgroup>
       <thead>
         <tr>
-          <th colSpan={4} className="row-name">
+          <th colSpan={4} className={gridTableStyles['row-name']}>
             Program
           </th>
           {labels.map((label, order) => (
@@ -83,7 +91,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
           ))}
         </tr>
         <tr>
-          <th colSpan={4} scope="row" className="row-name">
+          <th colSpan={4} scope="row" className={gridTableStyles['row-name']}>
             Water days
           </th>
           {programs.map(({ id, days, blockedWeekdays }) => (
@@ -96,7 +104,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
           ))}
         </tr>
         <tr>
-          <th colSpan={4} scope="row" className="row-name">
+          <th colSpan={4} scope="row" className={gridTableStyles['row-name']}>
             Never on
           </th>
           {programs.map(({ id, blockedWeekdays }) => (
@@ -105,7 +113,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
         </tr>
         {Array.from({ length: mostStarts }, (_, index) => (
           <tr key={index}>
-            <th colSpan={4} scope="row" className="row-name">
+            <th colSpan={4} scope="row" className={gridTableStyles['row-name']}>
               Start {index + 1}
             </th>
             {programs.map((program, order) => (
@@ -120,7 +128,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
         ))}
         {isByProgram && (
           <tr>
-            <th colSpan={4} scope="row" className="row-name">
+            <th colSpan={4} scope="row" className={gridTableStyles['row-name']}>
               Percentage
             </th>
             {programs.map((program, order) => (
@@ -133,21 +141,29 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
             ))}
           </tr>
         )}
-        <tr className="subhead">
-          <th scope="col" className="column-name" aria-label="Station number">
+        <tr className={gridTableStyles['subhead']}>
+          <th scope="col" className={gridTableStyles['column-name']} aria-label="Station number">
             №
           </th>
-          <th scope="col" className="row-name">
+          <th scope="col" className={gridTableStyles['row-name']}>
             Station
           </th>
-          <th scope="col" className="column-name" title="Longest time on in one go">
+          <th
+            scope="col"
+            className={gridTableStyles['column-name']}
+            title="Longest time on in one go"
+          >
             cycle
           </th>
-          <th scope="col" className="column-name" title="Least wait before it goes on">
+          <th
+            scope="col"
+            className={gridTableStyles['column-name']}
+            title="Least wait before it goes on"
+          >
             soak
           </th>
           {labels.map((label) => (
-            <th key={label} scope="col" className="column-name">
+            <th key={label} scope="col" className={gridTableStyles['column-name']}>
               {label} min
             </th>
           ))}
@@ -167,7 +183,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
         ))}
         {plan.stations.length === 0 && (
           <tr>
-            <td colSpan={4 + labels.length} className="row-name">
+            <td colSpan={4 + labels.length} className={gridTableStyles['row-name']}>
               No stations yet. Add the first, then type its minutes under a program.
             </td>
           </tr>
@@ -175,7 +191,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
       </tbody>
       <tfoot>
         <tr>
-          <th colSpan={4} scope="row" className="row-name">
+          <th colSpan={4} scope="row" className={gridTableStyles['row-name']}>
             {next !== null && (
               <Button
                 size="small"
@@ -195,7 +211,12 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
           ))}
         </tr>
         <tr>
-          <th colSpan={4} scope="row" className="row-name" style={{ textAlign: 'right' }}>
+          <th
+            colSpan={4}
+            scope="row"
+            className={gridTableStyles['row-name']}
+            style={{ textAlign: 'right' }}
+          >
             First start ends
           </th>
           {labels.map((label) => (

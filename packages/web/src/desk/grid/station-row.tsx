@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Dropdown, type MenuProps } from 'antd';
 import { memo } from 'react';
 import type { StationSettings } from '@water-clock/core/settings';
@@ -5,6 +6,7 @@ import { removeStation, setRunTime, setStation, type PlanEdit } from '@water-clo
 import { minutesText, parseLength } from '../../format/lengths';
 import { CellInput } from '../../ui/cell-input';
 import { FIELDS } from '../state/fields';
+import gridTableStyles from '../../ui/grid-table.module.css';
 
 const LENGTH_HINT = 'Minutes, such as 15 or 2:30 (90s for seconds)';
 
@@ -65,7 +67,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
         <Dropdown menu={{ items, onClick }} trigger={['click']}>
           <button
             type="button"
-            className="cell-button figures"
+            className={clsx(gridTableStyles['cell-button'], 'figures')}
             aria-label={`Station ${number}${enabled ? '' : ', off'}`}
           >
             {number}

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { GridPercent } from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
 import { scaleBand } from 'd3';
@@ -6,7 +7,7 @@ import { useElementSize } from '../../ui/use-element-size';
 import type { AllDates } from '../../computing/desk-model';
 import { marksOf, type PercentMark } from './percent-marks';
 import { Hatch, useHatch } from '../../ui/hatch';
-import './headroom-strip.css';
+import styles from './headroom-strip.module.css';
 
 interface HeadroomStripProps {
   readonly allDates: AllDates;
@@ -42,7 +43,7 @@ export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripPro
   const rows = 1 + Math.max(0, ...placed.map(({ row }) => row ?? 0));
   const bandTop = rows * LABEL_HEIGHT + 6;
   return (
-    <div className="headroom">
+    <div className={styles['headroom']}>
       <h2>
         Headroom
         <span>
@@ -57,11 +58,11 @@ export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripPro
           role="img"
           aria-label={inWords(gridPercents, marks)}
         >
-          <Hatch id={hatch.id} gap={5} className="headroom-hatch" />
+          <Hatch id={hatch.id} gap={5} className={clsx(styles['headroom-hatch'])} />
           {gridPercents.map(({ percent, isClear }, index) => (
             <g key={percent} transform={`translate(${scale(percent)} ${bandTop})`}>
               <rect
-                className="headroom-cell"
+                className={styles['headroom-cell']}
                 data-clear={isClear}
                 data-percent={percent}
                 width={scale.bandwidth()}
@@ -80,12 +81,12 @@ export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripPro
             <g key={mark.percent} data-mark={mark.label}>
               <title>{mark.words}</title>
               {row !== null && (
-                <text className="headroom-mark" x={x} y={(rows - row) * LABEL_HEIGHT - 2}>
+                <text className={styles['headroom-mark']} x={x} y={(rows - row) * LABEL_HEIGHT - 2}>
                   {mark.label}
                 </text>
               )}
               <path
-                className="headroom-pointer"
+                className={styles['headroom-pointer']}
                 d={`M${centre(mark.percent) - 4} ${bandTop - 6}h8l-4 6z`}
               />
             </g>

@@ -6,7 +6,7 @@ import type { Offer } from '@water-clock/core/proposals';
 import { useQuantity, useSay } from '../../session/use-signed-in';
 import { shownAmount } from '../../format/quantities';
 import { ALTERNATIVE_NAMES, changeWords, COST_ROWS } from './offer-words';
-import './plan-work.css';
+import styles from './plan-work.module.css';
 
 interface OffersTableProps {
   readonly now: Costs;
@@ -30,7 +30,7 @@ export function OffersTable({ now, hasPercent, offers, chosen, onChoose }: Offer
     { name: 'water a week', text: water },
   ];
   return (
-    <table className="offers" aria-label="Plans side by side">
+    <table className={styles['offers']} aria-label="Plans side by side">
       <thead>
         <tr>
           <td />
@@ -41,7 +41,7 @@ export function OffersTable({ now, hasPercent, offers, chosen, onChoose }: Offer
                 {change ? say(changeWords(change)) : ALTERNATIVE_NAMES[alternative]}
               </Radio>
               {faults.length > 0 && (
-                <small className="offer-faults">
+                <small className={styles['offer-faults']}>
                   <WarningFilled aria-hidden="true" /> {counted(faults.length, 'finding')} left
                 </small>
               )}

@@ -18,11 +18,12 @@ import type { DeskPlace } from '../state/use-desk-place';
 import type { SettingsOnDesk } from '../state/use-settings-on-desk';
 import { ALTERNATIVE_NAMES } from './offer-words';
 import { OffersTable } from './offers-table';
-import './plan-work.css';
 import { ProposalView } from './proposal-view';
 import { useTargets } from './use-targets';
 import { WantedForm } from './wanted-form';
 import { TargetTable } from './target-table';
+import styles from './plan-work.module.css';
+import pageStyles from '../../ui/page.module.css';
 
 interface PlanWorkProps extends Pick<SettingsOnDesk, 'plan' | 'edit'> {
   readonly timer: Timer;
@@ -72,8 +73,8 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
   };
 
   return (
-    <div className="plan-work">
-      <section className="plan-wanted" aria-label="What is wanted">
+    <div className={styles['plan-work']}>
+      <section className={styles['plan-wanted']} aria-label="What is wanted">
         <h2>
           {winter.length > 0 ? `What winter wants: ${winterWords(winter)}` : 'What is wanted'}
         </h2>
@@ -91,10 +92,10 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
           the plants and the ground again after a week.
         </Caution>
       </section>
-      <section className="plan-offers" aria-label="Plans">
+      <section className={styles['plan-offers']} aria-label="Plans">
         <PlanState planner={planner} offer={offer} hasTargets={targets.asked.targets.length > 0} />
         {planner.now && offers.length > 0 && (
-          <div className="offers-scroll">
+          <div className={styles['offers-scroll']}>
             <OffersTable
               now={planner.now}
               hasPercent={plan.timer.season !== null}
@@ -134,7 +135,7 @@ function PlanState({ planner, offer, hasTargets }: PlanStateProps) {
   // Where there is no plan at all, that one way has none either is no news.
   const others = refused ? [] : refusals;
   return (
-    <div className="plan-state" aria-live="polite">
+    <div className={styles['plan-state']} data-planning={state} aria-live="polite">
       {state === 'busy' && (
         <p>
           <Spin size="small" />{' '}
@@ -164,17 +165,19 @@ function PlanState({ planner, offer, hasTargets }: PlanStateProps) {
       )}
       {refused && <Refused refusal={refused} hasNearest={offer !== undefined} />}
       {others.map(({ alternative, reasons }) => (
-        <p key={alternative} className="soft">
+        <p key={alternative} className={pageStyles['soft']}>
           {ALTERNATIVE_NAMES[alternative]}: no plan. {say(reasons[0]?.message ?? '')}
         </p>
       ))}
       {same.length > 0 && (
-        <p className="soft">
+        <p className={pageStyles['soft']}>
           {listInWords(same.map((alternative) => ALTERNATIVE_NAMES[alternative]))}: the same plan.
         </p>
       )}
       {state === 'done' && offer && !offer.isProven && offer.change === null && (
-        <p className="soft">Best found: that no plan has fewer programs is not proven.</p>
+        <p className={pageStyles['soft']}>
+          Best found: that no plan has fewer programs is not proven.
+        </p>
       )}
     </div>
   );

@@ -14,7 +14,8 @@ import { useDeskWorker } from '../../computing/use-desk-worker';
 import { verdict } from '../verdict';
 import type { Offer } from '@water-clock/core/proposals';
 import { useMayChange, useSay } from '../../session/use-signed-in';
-import './plan-work.css';
+import styles from './plan-work.module.css';
+import pageStyles from '../../ui/page.module.css';
 
 interface ProposalViewProps {
   readonly plan: Plan;
@@ -44,8 +45,8 @@ export function ProposalView(props: ProposalViewProps) {
   const isSame = sentences.length === 0;
 
   return (
-    <div className="proposal">
-      <div className="proposal-bar">
+    <div className={styles['proposal']}>
+      <div className={styles['proposal-bar']}>
         <Segmented
           aria-label="How the plan is shown"
           value={shown}
@@ -56,7 +57,7 @@ export function ProposalView(props: ProposalViewProps) {
           onChange={setShown}
         />
         {changed.length > 1 && (
-          <span className="proposal-programs" role="group" aria-label="Programs to take">
+          <span role="group" aria-label="Programs to take">
             Take{' '}
             {changed.map((id) => (
               <Checkbox
@@ -86,7 +87,7 @@ export function ProposalView(props: ProposalViewProps) {
       </div>
       {then && (
         <p
-          className="proposal-verdict"
+          className={styles['proposal-verdict']}
           role="status"
           data-kind={isWorse(now, then) ? 'error' : 'clear'}
         >
@@ -94,7 +95,7 @@ export function ProposalView(props: ProposalViewProps) {
         </p>
       )}
       {offer.alternative === 'by-starts' && (
-        <p className="soft">
+        <p className={pageStyles['soft']}>
           Cut by starts: each piece grows and shrinks with the percentage, and is as long as is set
           at 100 %.
         </p>
@@ -105,7 +106,7 @@ export function ProposalView(props: ProposalViewProps) {
       ) : (
         now &&
         then && (
-          <div className="proposal-boards">
+          <div className={styles['proposal-boards']}>
             <OneBoard title="Set now" model={now.board} like={then.board} />
             <OneBoard title="As proposed" model={then.board} like={now.board} />
           </div>
@@ -130,7 +131,7 @@ function Left({ faults }: Pick<Offer, 'faults'>) {
   const say = useSay();
   if (faults.length === 0) return null;
   return (
-    <ul className="proposal-left" aria-label="Left to see to">
+    <ul className={styles['proposal-left']} aria-label="Left to see to">
       {faults.slice(0, MOST_LEFT).map((fault) => (
         <li key={findingKey(fault)} data-severity={fault.severity}>
           <WarningFilled aria-hidden="true" /> {say(fault.message)}
@@ -146,7 +147,7 @@ const MOST_LEFT = 3;
 function Words({ sentences }: { sentences: readonly string[] }) {
   const say = useSay();
   return (
-    <ul className="proposal-words" aria-label="What would be set otherwise">
+    <ul className={styles['proposal-words']} aria-label="What would be set otherwise">
       {sentences.map((sentence) => (
         <li key={sentence}>{say(sentence)}</li>
       ))}
@@ -173,6 +174,7 @@ function OneBoard({ title, model, like }: OneBoardProps) {
     <section aria-label={title}>
       <h3>{title}</h3>
       <NightBoard
+        className={styles['proposal-board']}
         model={{ ...model, axis, nights: model.nights.slice(0, NIGHTS_SHOWN) }}
         hasLegend={false}
         label={`${title}: seven nights, noon to noon`}

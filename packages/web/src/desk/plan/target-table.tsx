@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { PushpinFilled, PushpinOutlined, UndoOutlined } from '@ant-design/icons';
 import { isTarget, type NoTarget, type StationTarget } from '@water-clock/core/proposals';
 import type { StationSettings } from '@water-clock/core/settings';
@@ -7,7 +8,8 @@ import { CellInput } from '../../ui/cell-input';
 import { minutesText, parseLength } from '../../format/lengths';
 import { DAY_SPREAD, type Targets } from './use-targets';
 import { OFTEN_HINT, oftenText, weeklySeconds, withOften, withWeekly } from './target-cells';
-import './plan-work.css';
+import styles from './plan-work.module.css';
+import gridTableStyles from '../../ui/grid-table.module.css';
 
 interface TargetTableProps {
   readonly stations: readonly StationSettings[];
@@ -31,27 +33,30 @@ export function TargetTable({ stations, targets, leaders }: TargetTableProps) {
   const { rows, pinned, pin, kept } = targets;
   const names = new Map(stations.map(({ number, name }) => [number, name]));
   return (
-    <div className="target-scroll">
-      <table className="settings-grid target-table" aria-label="What each station is to be given">
+    <div className={styles['target-scroll']}>
+      <table
+        className={clsx(gridTableStyles['settings-grid'], styles['target-table'])}
+        aria-label="What each station is to be given"
+      >
         <thead>
           <tr>
-            <th className="column-name" scope="col" aria-label="Keep as it is" />
-            <th className="row-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col" aria-label="Keep as it is" />
+            <th className={gridTableStyles['row-name']} scope="col">
               station
             </th>
-            <th className="column-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col">
               min a week
             </th>
-            <th className="column-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col">
               days a week
             </th>
-            <th className="column-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col">
               at once
             </th>
-            <th className="column-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col">
               soak
             </th>
-            <th className="column-name" scope="col">
+            <th className={gridTableStyles['column-name']} scope="col">
               need
             </th>
           </tr>
@@ -79,21 +84,21 @@ export function TargetTable({ stations, targets, leaders }: TargetTableProps) {
                     }
                   />
                 </td>
-                <th scope="row" className="target-name" title={name}>
+                <th scope="row" className={styles['target-name']} title={name}>
                   <span className="figures">{number}</span> {name}
                 </th>
                 {isKept ? (
-                  <td colSpan={5} className="target-words">
+                  <td colSpan={5} className={styles['target-words']}>
                     stays as it is
                   </td>
                 ) : leaders.has(number) ? (
-                  <td colSpan={5} className="target-words">
+                  <td colSpan={5} className={styles['target-words']}>
                     like station {leaders.get(number)}
                   </td>
                 ) : isTarget(row) ? (
                   <TargetCells {...{ row, index, targets }} />
                 ) : (
-                  <td colSpan={5} className="target-words">
+                  <td colSpan={5} className={styles['target-words']}>
                     {NO_TARGET_WORDS[row.why]}
                   </td>
                 )}
@@ -119,7 +124,7 @@ export function PinButton({ label, isPinned, isKept, onPin }: PinButtonProps) {
     <Button
       type="text"
       size="small"
-      className="pin-button"
+      className={clsx(styles['pin-button'])}
       aria-label={label}
       aria-pressed={isPinned}
       disabled={isKept && !isPinned}
@@ -203,7 +208,7 @@ function TargetCells({ row, index, targets: { change, changed } }: TargetCellsPr
           })}
         />
       </td>
-      <td className="target-from">
+      <td className={styles['target-from']}>
         {changed.has(number) ? (
           <Tooltip title="As the need has it">
             <Button
@@ -223,7 +228,7 @@ function TargetCells({ row, index, targets: { change, changed } }: TargetCellsPr
               <Tooltip
                 title={`It wants ${counted(Math.round(cutFromPerWeek), 'watering')} a week; the rules allow fewer.`}
               >
-                <span className="target-cut" role="note" tabIndex={0}>
+                <span className={styles['target-cut']} role="note" tabIndex={0}>
                   {' '}
                   rules: fewer
                 </span>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { Plan } from '@water-clock/core/settings';
 import { daysLong, MONTHS } from '@water-clock/core/words';
 import { Button, Checkbox, InputNumber, Select } from 'antd';
@@ -7,7 +8,8 @@ import { TimeInput } from '../../ui/time-input';
 import { useClock, useSay } from '../../session/use-signed-in';
 import { PinButton } from './target-table';
 import type { Targets } from './use-targets';
-import './plan-work.css';
+import styles from './plan-work.module.css';
+import pageStyles from '../../ui/page.module.css';
 
 interface WantedFormProps {
   readonly plan: Plan;
@@ -23,7 +25,7 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
   const { timer } = plan;
   return (
     <>
-      <div className="wanted-fields">
+      <div className={styles['wanted-fields']}>
         <Field label="Need of">
           {(id) => (
             <Select
@@ -71,7 +73,7 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
           </Field>
         )}
       </div>
-      <p className="soft wanted-note">
+      <p className={clsx(pageStyles['soft'], styles['wanted-note'])}>
         {sunrise && (
           <>
             The earliest sunrise of the year is at {say(sunrise)}.{' '}
@@ -79,7 +81,7 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
               <Button
                 type="link"
                 size="small"
-                className="wanted-link"
+                className={clsx(styles['wanted-link'])}
                 onClick={() => setWanted({ finishBy: sunrise })}
               >
                 Finish by sunrise
@@ -90,7 +92,7 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
         {plan.rules?.finishBy && `The rules here say finish by ${say(plan.rules.finishBy)}. `}
         <Link to={`/timers/${timerId}/need?month=${month}`}>Where the need comes from</Link>
       </p>
-      <div className="wanted-checks">
+      <div className={styles['wanted-checks']}>
         {timer.dayModes.includes('interval') && (
           <Checkbox
             checked={wanted.usesIntervals}
@@ -123,7 +125,7 @@ function Programs({ plan, targets: { pinned, pin } }: Pick<WantedFormProps, 'pla
   const { season } = plan.controller;
   const isScaled = season.mode === 'whole' && season.percent !== 100;
   return (
-    <section className="wanted-programs" aria-label="Programs to keep as they are">
+    <section className={styles['wanted-programs']} aria-label="Programs to keep as they are">
       <h3>Keep as they are</h3>
       <ul>
         {set.map(({ id, starts, days, blockedWeekdays }) => {
@@ -149,7 +151,7 @@ function Programs({ plan, targets: { pinned, pin } }: Pick<WantedFormProps, 'pla
         })}
       </ul>
       {isScaled && (pinned.programs.length > 0 || pinned.stations.length > 0) && (
-        <p className="soft">
+        <p className={pageStyles['soft']}>
           The percentage goes from {season.percent} to 100 %: what is kept then runs as it is set.
         </p>
       )}

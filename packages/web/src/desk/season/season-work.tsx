@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
 import {
@@ -23,7 +24,9 @@ import { useWeatherMonths } from '../../weather/use-weather-months';
 import type { DeskPlace } from '../state/use-desk-place';
 import type { SettingsOnDesk } from '../state/use-settings-on-desk';
 import { setWords, troubleWords, wantedWords } from './month-words';
-import './season-work.css';
+import styles from './season-work.module.css';
+import pageStyles from '../../ui/page.module.css';
+import gridTableStyles from '../../ui/grid-table.module.css';
 
 interface SeasonWorkProps extends Pick<SettingsOnDesk, 'plan' | 'edit'> {
   readonly timer: Timer;
@@ -67,7 +70,7 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
 
   if (!plan.timer.season)
     return (
-      <div className="season-work">
+      <div className={styles['season-work']}>
         <Alert
           type="info"
           showIcon
@@ -78,8 +81,8 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
       </div>
     );
   return (
-    <div className="season-work">
-      <div className="season-bar">
+    <div className={styles['season-work']}>
+      <div className={styles['season-bar']}>
         {modes.length > 1 && (
           <Segmented<SeasonMode>
             aria-label="How the percentage is set"
@@ -98,7 +101,7 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
             onChange={setBase}
           />
         </label>
-        <span className="soft">
+        <span className={pageStyles['soft']}>
           What each month wants{' '}
           {yard.monthPercents ? (
             <>was typed at the need.</>
@@ -118,7 +121,7 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
       {hasFailed && <Alert type="error" title="The percentages could not be worked out." />}
       {!table && !hasFailed && <Skeleton active />}
       {table && (
-        <div className="season-body">
+        <div className={styles['season-body']}>
           <MonthTable table={table} plan={plan} />
           <Steps {...{ table, place, edit }} />
         </div>
@@ -131,19 +134,22 @@ function MonthTable({ table, plan }: { table: SeasonTable; plan: Plan }) {
   const say = useSay();
   const most = Math.max(100, ...table.months.map(({ wanted }) => wanted.percent));
   return (
-    <table className="settings-grid season-table" aria-label="Percentage by month">
+    <table
+      className={clsx(gridTableStyles['settings-grid'], styles['season-table'])}
+      aria-label="Percentage by month"
+    >
       <thead>
         <tr>
-          <th scope="col" className="row-name">
+          <th scope="col" className={gridTableStyles['row-name']}>
             month
           </th>
-          <th scope="col" className="column-name">
+          <th scope="col" className={gridTableStyles['column-name']}>
             it wants
           </th>
-          <th scope="col" className="column-name">
+          <th scope="col" className={gridTableStyles['column-name']}>
             set
           </th>
-          <th scope="col" className="row-name">
+          <th scope="col" className={gridTableStyles['row-name']}>
             what that does
           </th>
         </tr>
@@ -154,20 +160,20 @@ function MonthTable({ table, plan }: { table: SeasonTable; plan: Plan }) {
           const isError = month.findings.some(({ severity }) => severity === 'error');
           return (
             <tr key={month.month} data-month={month.month}>
-              <th scope="row" className="row-name">
+              <th scope="row" className={gridTableStyles['row-name']}>
                 {MONTHS[month.month - 1]}
               </th>
-              <td className="season-wanted">
+              <td className={styles['season-wanted']}>
                 <span className="figures">{wantedWords(month)}</span>
                 <span
-                  className="season-bar-of"
+                  className={styles['season-bar-of']}
                   aria-hidden="true"
                   style={{ width: `${(58 * month.wanted.percent) / most}%` }}
                 />
               </td>
-              <td className="figures season-set">{setWords(month)}</td>
+              <td className={clsx('figures', styles['season-set'])}>{setWords(month)}</td>
               <td
-                className="season-words"
+                className={styles['season-words']}
                 data-kind={isError ? 'error' : troubles.length > 0 ? 'caution' : 'clear'}
               >
                 {month.isDry
@@ -198,7 +204,7 @@ function Steps({ table, place, edit }: StepsProps) {
   };
   const current = table.months[now - 1]!;
   return (
-    <section className="season-steps" aria-label="What to set, and when">
+    <section className={styles['season-steps']} aria-label="What to set, and when">
       {table.mode === 'monthly' ? (
         <>
           <h2>Key in once</h2>
@@ -217,8 +223,7 @@ function Steps({ table, place, edit }: StepsProps) {
           <ol>
             {table.steps.map(({ date, month }) => (
               <li key={date}>
-                <span className="season-date">{longDate(parseDate(date)!)}</span>{' '}
-                <strong>{setWords(month)}</strong>
+                <span>{longDate(parseDate(date)!)}</span> <strong>{setWords(month)}</strong>
               </li>
             ))}
           </ol>

@@ -1,6 +1,6 @@
 import { asDayNumber, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { useCallback, useMemo } from 'react';
-import { useSearchParams } from 'react-router';
+import { usePlace } from '../../ui/use-place';
 import { todayHere } from '../../format/today';
 
 /** Where on the desk one is: all of it in the address, so that a link shows the same. */
@@ -20,7 +20,7 @@ export interface DeskPlace {
 }
 
 export function useDeskPlace(): DeskPlace {
-  const [search, setSearch] = useSearchParams();
+  const [search, goTo] = usePlace();
   const dateOf = (name: string) => parseDate(search.get(name) ?? '');
   const today = parseDate(todayHere())!;
   const from = dateOf('from') ?? today;
@@ -33,25 +33,24 @@ export function useDeskPlace(): DeskPlace {
   const winterText = search.get('winter') ?? '';
   const go = useCallback<DeskPlace['go']>(
     (to) =>
-      setSearch(
-        (before) => {
-          const next = new URLSearchParams(before);
-          if (to.night !== undefined) next.set('night', formatDate(to.night));
-          if (to.board !== undefined) next.set('board', to.board);
-          if (to.isTrueTime !== undefined) next.set('time', to.isTrueTime ? 'true' : 'timer');
-          if (to.mode !== undefined) {
-            for (const name of ['mode', 'winter', 'month']) next.delete(name);
-            if (to.mode !== 'desk') next.set('mode', to.mode);
-          }
-          if (to.winter?.length) {
-            next.set('winter', to.winter.join('.'));
-            next.set('month', String(to.winter[0]));
-          }
-          return next;
+      goTo(
+        {
+          ...(to.night !== undefined && { night: formatDate(to.night) }),
+          ...(to.board !== undefined && { board: to.board }),
+          ...(to.isTrueTime !== undefined && { time: to.isTrueTime ? 'true' : 'timer' }),
+          ...(to.mode !== undefined && {
+            mode: to.mode === 'desk' ? undefined : to.mode,
+            winter: undefined,
+            month: undefined,
+          }),
+          ...(to.winter?.length && {
+            winter: to.winter.join('.'),
+            month: String(to.winter[0]),
+          }),
         },
-        { replace: to.mode === undefined },
+        { isStep: to.mode !== undefined },
       ),
-    [setSearch],
+    [goTo],
   );
   return useMemo(
     () => ({ since, night, board, isTrueTime, mode, winter: monthsIn(winterText), go }),

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import {
   asDayNumber,
   addDays,
@@ -19,7 +20,7 @@ import { programTint } from '../board/program-tint';
 import type { YearModel, YearMonth, YearNight } from '../../computing/year-model';
 import { useSay } from '../../session/use-signed-in';
 import { Hatch, useHatch } from '../../ui/hatch';
-import './year-board.css';
+import styles from './year-board.module.css';
 
 interface YearBoardProps {
   readonly model: YearModel;
@@ -76,7 +77,7 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
 
   return (
     <>
-      <div className="year-board" ref={frame}>
+      <div className={styles['year-board']} ref={frame}>
         <svg
           style={hatch.style}
           ref={svg}
@@ -93,12 +94,12 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
           onPointerLeave={() => setPointed(null)}
           onFocus={(event) => setPointed(nightAt(event.target))}
         >
-          <Hatch id={hatch.id} gap={5} className="year-hatch" />
+          <Hatch id={hatch.id} gap={5} className={clsx(styles['year-hatch'])} />
           <g aria-hidden="true" className="figures">
             {Array.from({ length: DAYS }, (_, index) => (
               <text
                 key={index}
-                className="year-date"
+                className={styles['year-date']}
                 x={LABEL_WIDTH + (index + 0.5) * cellWidth}
                 y={13}
               >
@@ -128,7 +129,7 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
           ))}
         </svg>
       </div>
-      <p className="year-told" aria-live="polite">
+      <p className={styles['year-told']} aria-live="polite">
         {say(told ? nightWords(told, model.programs) : yearWords(model))}
       </p>
     </>
@@ -174,13 +175,13 @@ function MonthLabel({ month: { year, month, percents }, rowHeight }: MonthLabelP
   const percentText = least < most ? `${least}–${most} %` : `${most} %`;
   return (
     <g>
-      <line className="year-line" x2="100%" y1={0} y2={0} />
-      <text className="year-month" x={8} y={rowHeight / 2 + 4}>
+      <line className={styles['year-line']} x2="100%" y1={0} y2={0} />
+      <text className={styles['year-month']} x={8} y={rowHeight / 2 + 4}>
         {MONTHS_SHORT[month - 1]}
-        {month === 1 && <tspan className="year-number"> {year}</tspan>}
+        {month === 1 && <tspan className={styles['year-number']}> {year}</tspan>}
       </text>
       {percents.length > 0 && (
-        <text className="year-percent" x={LABEL_WIDTH - 8} y={rowHeight / 2 + 4}>
+        <text className={styles['year-percent']} x={LABEL_WIDTH - 8} y={rowHeight / 2 + 4}>
           {percentText}
         </text>
       )}
@@ -208,7 +209,7 @@ const NightCell = memo(function NightCell(props: NightCellProps) {
   );
   return (
     <g
-      className="year-night"
+      className={styles['year-night']}
       transform={`translate(${x} 0)`}
       data-night={one.day}
       data-collides={one.collisions > 0}
@@ -217,7 +218,12 @@ const NightCell = memo(function NightCell(props: NightCellProps) {
       tabIndex={props.isTabStop ? 0 : -1}
       aria-label={nightWords(one, programs)}
     >
-      <rect className="year-ground" data-weekend={isWeekend} width={width} height={rowHeight} />
+      <rect
+        className={styles['year-ground']}
+        data-weekend={isWeekend}
+        width={width}
+        height={rowHeight}
+      />
       {one.secondsByProgram.map((seconds, order) =>
         seconds > 0 ? (
           <rect
@@ -231,10 +237,16 @@ const NightCell = memo(function NightCell(props: NightCellProps) {
         ) : null,
       )}
       {one.collisions > 0 && (
-        <rect className="year-collision" x={1} y={2} width={width - 2} height={rowHeight - 3} />
+        <rect
+          className={styles['year-collision']}
+          x={1}
+          y={2}
+          width={width - 2}
+          height={rowHeight - 3}
+        />
       )}
       {props.isShown && (
-        <path className="year-shown" d={`M${width / 2 - 4} 1h8l-4 5z`}>
+        <path className={styles['year-shown']} d={`M${width / 2 - 4} 1h8l-4 5z`}>
           <title>The first night on the board</title>
         </path>
       )}

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { CloseCircleFilled, InfoCircleOutlined, WarningFilled } from '@ant-design/icons';
 import { parseDate } from '@water-clock/core/civil-time';
 import { changeSentences } from '@water-clock/core/compare';
@@ -8,11 +9,12 @@ import { useMemo } from 'react';
 import type { Copy } from '../../api/copies';
 import { useDeskWorker } from '../../computing/use-desk-worker';
 
-import '../../desk/findings/findings-panel.css';
 import { useClock, useSay } from '../../session/use-signed-in';
 import { copyWords } from '../../copies/copy-words';
 import { todayHere } from '../../format/today';
-import './as-found-page.css';
+import pageStyles from '../../ui/page.module.css';
+import findingsPanelStyles from '../../desk/findings/findings-panel.module.css';
+import styles from './as-found-page.module.css';
 
 interface AsFoundCheckProps {
   readonly plan: Plan;
@@ -31,11 +33,11 @@ export function SinceLastCopy({ plan, last }: AsFoundCheckProps) {
   const clock = useClock();
   const sentences = useMemo(() => (last ? changeSentences(last.document, plan) : []), [last, plan]);
   return (
-    <section className="sheet" aria-label="Since the last copy">
+    <section className={pageStyles['sheet']} aria-label="Since the last copy">
       <h2>Since the last copy</h2>
       {last ? (
         <>
-          <p className="soft">Against {copyWords(last, clock)}</p>
+          <p className={pageStyles['soft']}>Against {copyWords(last, clock)}</p>
           {sentences.length === 0 && <p>The timer holds just what that copy says.</p>}
           <ul>
             {sentences.map((sentence) => (
@@ -44,7 +46,9 @@ export function SinceLastCopy({ plan, last }: AsFoundCheckProps) {
           </ul>
         </>
       ) : (
-        <p className="soft">There is no earlier copy of this timer: this will be the first.</p>
+        <p className={pageStyles['soft']}>
+          There is no earlier copy of this timer: this will be the first.
+        </p>
       )}
     </section>
   );
@@ -62,7 +66,14 @@ export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
   const day = parseDate(todayHere())!;
   const { model, hasFailed } = useDeskWorker(plan, { night: day, since: day, isTrueTime: false });
   return (
-    <section className="sheet findings as-found-findings" aria-label="Findings">
+    <section
+      className={clsx(
+        pageStyles['sheet'],
+        findingsPanelStyles['findings'],
+        styles['as-found-findings'],
+      )}
+      aria-label="Findings"
+    >
       <h2>What the homeowner has been seeing</h2>
       {!isBegun && <p>Nothing is entered yet. What is wrong shows here as you read the timer.</p>}
       {hasFailed && <p role="alert">The findings could not be worked out.</p>}
@@ -78,7 +89,7 @@ export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
                 <Icon aria-label={severity} />
                 <div>
                   <strong>{say(message)}</strong>
-                  <span className="finding-fix">{say(fix)}</span>
+                  <span className={findingsPanelStyles['finding-fix']}>{say(fix)}</span>
                 </div>
               </li>
             );

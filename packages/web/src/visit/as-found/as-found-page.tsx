@@ -1,8 +1,10 @@
+import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import { App, Button, Steps } from 'antd';
 import { useCallback, useEffect, useReducer } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
+import { usePlace } from '../../ui/use-place';
 import { draftOf, keepDraft } from '../../offline/drafts';
 import { useSignedIn } from '../../session/use-signed-in';
 import { copiesQuery, copyQuery, type Copy, type CopyListing } from '../../api/copies';
@@ -23,7 +25,8 @@ import { useOpenVisit } from '../use-visit';
 import { todayHere } from '../../format/today';
 import { AsFoundFindings, SinceLastCopy } from './as-found-check';
 import { ProgramReading, RestReading, ClockReading } from './readings';
-import './as-found-page.css';
+import styles from './as-found-page.module.css';
+import pageStyles from '../../ui/page.module.css';
 
 /** What the timer holds, entered in the order in which it shows it; the plan is not touched. */
 export function AsFoundPage() {
@@ -92,7 +95,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
   const plan = state.present;
   const saving = useSaveCopy(timer.id, 'as-found');
   const open = useOpenVisit(timer.id);
-  const [search, setSearch] = useSearchParams();
+  const [search, goTo] = usePlace();
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
 
@@ -115,7 +118,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
     'Check and save',
   ];
   const at = Math.min(steps.length - 1, Math.max(0, Number(search.get('step') ?? 0) || 0));
-  const go = (step: number) => setSearch({ step: String(step) }, { replace: true });
+  const go = (step: number) => goTo({ step: String(step) });
 
   const save = async (): Promise<boolean> => {
     const done = await saving.write(plan);
@@ -170,14 +173,14 @@ function Reading({ timer, blank, last }: ReadingProps) {
       }
     >
       <Steps
-        className="as-found-steps"
+        className={clsx(styles['as-found-steps'])}
         size="small"
         current={at}
         onChange={go}
         items={steps.map((title) => ({ title }))}
         responsive={false}
       />
-      <div className="as-found-body" data-last={at === steps.length - 1}>
+      <div className={styles['as-found-body']} data-last={at === steps.length - 1}>
         <div className="as-found-step">
           {at === 0 && (
             <ClockReading
@@ -194,11 +197,11 @@ function Reading({ timer, blank, last }: ReadingProps) {
         </div>
         <AsFoundFindings plan={plan} isBegun={isBegun} />
       </div>
-      <nav className="as-found-bar" aria-label="Steps">
+      <nav className={styles['as-found-bar']} aria-label="Steps">
         <Button size="large" disabled={at === 0} onClick={() => go(at - 1)}>
           Back
         </Button>
-        <span className="soft">
+        <span className={pageStyles['soft']}>
           {at + 1} of {steps.length}: {steps[at]}
         </span>
         {at < steps.length - 1 ? (

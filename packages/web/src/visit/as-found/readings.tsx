@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { parseDate } from '@water-clock/core/civil-time';
 import { clockErrorSeconds } from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
@@ -19,7 +20,9 @@ import {
 import { minutesText, parseLength } from '../../format/lengths';
 import { todayHere } from '../../format/today';
 import { Button } from 'antd';
-import './as-found-page.css';
+import pageStyles from '../../ui/page.module.css';
+import styles from './as-found-page.module.css';
+import gridTableStyles from '../../ui/grid-table.module.css';
 
 interface ReadingProps {
   readonly plan: Plan;
@@ -37,7 +40,7 @@ interface ClockReadingProps {
 export function ClockReading({ clock, timeZone, edit }: ClockReadingProps) {
   const words = clock ? clockErrorWords(clockErrorSeconds({ clock })) : null;
   return (
-    <section className="sheet as-found-clock" aria-label="Clock">
+    <section className={clsx(pageStyles['sheet'], styles['as-found-clock'])} aria-label="Clock">
       <h2>What does its clock show? Mind AM or PM, the weekday and the year.</h2>
       <ClockEditor
         clock={clock}
@@ -73,13 +76,16 @@ export function ProgramReading({
   );
   const next = nextStationNumber(plan);
   return (
-    <section className="sheet as-found-sheet" aria-label={`Program ${id}`}>
+    <section
+      className={clsx(pageStyles['sheet'], styles['as-found-sheet'])}
+      aria-label={`Program ${id}`}
+    >
       <h2>Program {id}</h2>
-      <table className="settings-grid as-found-table">
+      <table className={clsx(gridTableStyles['settings-grid'], styles['as-found-table'])}>
         <tbody>
           {Array.from({ length: startRows }, (_, index) => (
             <tr key={`start ${index}`}>
-              <th scope="row" className="row-name">
+              <th scope="row" className={gridTableStyles['row-name']}>
                 Start {index + 1}
               </th>
               <StartCell
@@ -95,7 +101,7 @@ export function ProgramReading({
             const seconds = program.runs.find(({ station }) => station === number)?.seconds;
             return (
               <tr key={number}>
-                <th scope="row" className="row-name">
+                <th scope="row" className={gridTableStyles['row-name']}>
                   {number} {name}
                 </th>
                 <td>
@@ -119,7 +125,7 @@ export function ProgramReading({
             );
           })}
           <tr>
-            <th scope="row" className="row-name">
+            <th scope="row" className={gridTableStyles['row-name']}>
               Water days
             </th>
             <DaysCell
@@ -131,14 +137,14 @@ export function ProgramReading({
             />
           </tr>
           <tr>
-            <th scope="row" className="row-name">
+            <th scope="row" className={gridTableStyles['row-name']}>
               Never on
             </th>
             <BlockedDaysCell program={id} blockedWeekdays={program.blockedWeekdays} onEdit={edit} />
           </tr>
           {controller.season.mode === 'program' && (
             <tr>
-              <th scope="row" className="row-name">
+              <th scope="row" className={gridTableStyles['row-name']}>
                 Percentage
               </th>
               <PercentCell
@@ -165,7 +171,7 @@ export function ProgramReading({
 export function RestReading({ plan, edit, settle }: ReadingProps) {
   const { timer, stations } = plan;
   return (
-    <section className="sheet as-found-sheet" aria-label="The rest">
+    <section className={clsx(pageStyles['sheet'], styles['as-found-sheet'])} aria-label="The rest">
       <h2>Percentage, wait, sensor, on or off</h2>
       <ControllerStrip
         timer={timer}
@@ -175,18 +181,21 @@ export function RestReading({ plan, edit, settle }: ReadingProps) {
         onEdit={edit}
       />
       {timer.cycleSoak && (
-        <table className="settings-grid as-found-table" aria-label="Cycle and soak">
+        <table
+          className={clsx(gridTableStyles['settings-grid'], styles['as-found-table'])}
+          aria-label="Cycle and soak"
+        >
           <thead>
             <tr>
-              <th className="row-name">Station</th>
-              <th className="column-name">cycle, min</th>
-              <th className="column-name">soak, min</th>
+              <th className={gridTableStyles['row-name']}>Station</th>
+              <th className={gridTableStyles['column-name']}>cycle, min</th>
+              <th className={gridTableStyles['column-name']}>soak, min</th>
             </tr>
           </thead>
           <tbody>
             {stations.map((station, row) => (
               <tr key={station.number}>
-                <th scope="row" className="row-name">
+                <th scope="row" className={gridTableStyles['row-name']}>
                   {station.number} {station.name}
                 </th>
                 {(['cycle', 'soak'] as const).map((what, column) => {
