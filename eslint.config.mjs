@@ -2,6 +2,7 @@ import js from '@eslint/js';
 import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import { ASSERTING } from './tools/asserting-files.mjs';
 import types from './tools/eslint-types.mjs';
 
 /** What is checked with its types: promises that nobody waits for, conditions that cannot be. */
@@ -37,6 +38,13 @@ export default tseslint.config(
       // Documents are described by classes for their validators' sake; as values they are plain data.
       '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
       '@typescript-eslint/no-misused-spread': 'off',
+    },
+  },
+  {
+    files: ['packages/*/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.spec.{ts,tsx}', '**/testing/**', ...ASSERTING],
+    rules: {
+      '@typescript-eslint/consistent-type-assertions': ['error', { assertionStyle: 'never' }],
     },
   },
   {

@@ -17,21 +17,24 @@ interface WebFiles {
 
 /** Serves the built web application from a folder, its files as they were compressed by the build. */
 export function webFiles(folder: string): WebFiles {
-  const serve = (root: string, cacheControl: string) =>
+  const serve = (root: string, cacheControl: string, isAskedAgain: boolean) =>
     expressStaticGzip(root, {
       enableBrotli: true,
       orderPreference: ['br', 'gzip'],
       index: false,
       serveStatic: {
+        // What never changes under its name is never asked for again: nothing to compare by.
+        etag: isAskedAgain,
+        lastModified: isAskedAgain,
         setHeaders: (response: ServerResponse) => {
           response.setHeader('Cache-Control', cacheControl);
           response.setHeader('X-Content-Type-Options', 'nosniff');
         },
       },
     });
-  const pages = serve(folder, 'no-cache');
+  const pages = serve(folder, 'no-cache', true);
   return {
-    assets: serve(join(folder, 'assets'), YEAR),
+    assets: serve(join(folder, 'assets'), YEAR, false),
     pages: (request: Request, response: Response, next: NextFunction) => {
       if (!['GET', 'HEAD'].includes(request.method) || /^\/api(\/|$)/.test(request.path)) {
         next();
