@@ -23,8 +23,9 @@ const RIGHT = 12;
 const BARS = 92;
 const ROOTS = 200;
 const GAP = 26;
-const TOP = 20;
-const HEIGHT = TOP + BARS + GAP + ROOTS + 22;
+const TITLE = 20;
+/** Narrower, and the legend has a line of its own above the title. */
+const BESIDE_TITLE = 520;
 
 /** A station's roots day by day: what came and went, and what they lack in the evening. */
 export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
@@ -33,6 +34,9 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
   const hatch = useHatch();
   const [pointed, setPointed] = useState<number | null>(null);
   const width = Math.max(320, size.width);
+  const isNarrow = width < BESIDE_TITLE;
+  const top = isNarrow ? 2 * TITLE : TITLE;
+  const height = top + BARS + GAP + ROOTS + 22;
   const x = scaleLinear()
     .domain([0, season.days])
     .range([LEFT, width - RIGHT]);
@@ -72,7 +76,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
         <svg
           style={hatch.style}
           width={width}
-          height={HEIGHT}
+          height={height}
           role="slider"
           tabIndex={0}
           aria-label="Day of the season"
@@ -89,12 +93,16 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
           onKeyDown={onKeyDown}
         >
           <Hatch id={hatch.id} gap={7} className={clsx(styles['stress-hatch'])} />
-          <Months season={season} x={x} />
-          <g transform={`translate(0 ${TOP})`}>
+          <Months season={season} x={x} top={top} height={height} />
+          <g transform={`translate(0 ${top})`}>
             <text className={styles['roots-title']} x={LEFT} y={-7}>
               A day&apos;s rain and watering, {depth.label}
             </text>
-            <Legend width={width} isCompared={over !== null} />
+            <Legend
+              x={isNarrow ? LEFT : width - RIGHT - (over ? 214 : 124)}
+              y={isNarrow ? -16 - TITLE : -16}
+              isCompared={over !== null}
+            />
             {ticksOf(most, 3, depth).map((tick) => (
               <Tick
                 key={tick}
@@ -137,7 +145,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
               ) : null,
             )}
           </g>
-          <g transform={`translate(0 ${TOP + BARS + GAP})`}>
+          <g transform={`translate(0 ${top + BARS + GAP})`}>
             <text className={styles['roots-title']} x={LEFT} y={-7}>
               What the roots lack in the evening, {depth.label}
             </text>
@@ -186,8 +194,8 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
               className={styles['roots-pointed']}
               x1={x(shown + 0.5)}
               x2={x(shown + 0.5)}
-              y1={TOP}
-              y2={HEIGHT - 22}
+              y1={top}
+              y2={height - 22}
             />
           )}
         </svg>
@@ -201,14 +209,16 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
   );
 }
 
-/** What each bar and line means, at the right above the bars. */
-function Legend({ width, isCompared }: { width: number; isCompared: boolean }) {
+interface LegendProps {
+  readonly x: number;
+  readonly y: number;
+  readonly isCompared: boolean;
+}
+
+/** What each bar and line means. */
+function Legend({ x, y, isCompared }: LegendProps) {
   return (
-    <g
-      className={styles['roots-legend']}
-      transform={`translate(${width - RIGHT - (isCompared ? 214 : 124)} -16)`}
-      aria-hidden="true"
-    >
+    <g className={styles['roots-legend']} transform={`translate(${x} ${y})`} aria-hidden="true">
       <rect className={styles['roots-rain']} width="10" height="10" />
       <text x="14" y="9">
         rain
@@ -244,8 +254,15 @@ function Tick({ y, words, width }: { y: number; words: string; width: number }) 
 const ticksOf = (mostMm: number, count: number, { inSi }: Quantity): number[] =>
   ticks(0, mostMm / inSi, count).map((shown) => shown * inSi);
 
+interface MonthsProps {
+  readonly season: Season;
+  readonly x: (day: number) => number;
+  readonly top: number;
+  readonly height: number;
+}
+
 /** The first day of each month, named. */
-function Months({ season, x }: { season: Season; x: (day: number) => number }) {
+function Months({ season, x, top, height }: MonthsProps) {
   return range(season.days).flatMap((index) => {
     const { day, month } = civilDateOf(addDays(season.from, index));
     if (day !== 1 && index > 0) return [];
@@ -258,12 +275,12 @@ function Months({ season, x }: { season: Season; x: (day: number) => number }) {
             className={styles['roots-month']}
             x1={x(index)}
             x2={x(index)}
-            y1={TOP}
-            y2={HEIGHT - 20}
+            y1={top}
+            y2={height - 20}
           />
         )}
         {isNamed && (
-          <text className={styles['roots-month-name']} x={x(index) + 4} y={HEIGHT - 6}>
+          <text className={styles['roots-month-name']} x={x(index) + 4} y={height - 6}>
             {MONTHS_SHORT[month - 1]}
           </text>
         )}
