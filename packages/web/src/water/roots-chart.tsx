@@ -27,6 +27,18 @@ const TITLE = 20;
 /** Narrower, and the legend has a line of its own above the title. */
 const BESIDE_TITLE = 520;
 
+function placesIn(width: number, isCompared: boolean) {
+  const isNarrow = width < BESIDE_TITLE;
+  const top = isNarrow ? 2 * TITLE : TITLE;
+  return {
+    top,
+    height: top + BARS + GAP + ROOTS + 22,
+    legend: isNarrow
+      ? { x: LEFT, y: -16 - TITLE }
+      : { x: width - RIGHT - (isCompared ? 214 : 124), y: -16 },
+  };
+}
+
 /** A station's roots day by day: what came and went, and what they lack in the evening. */
 export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
   const [frame, size] = useElementSize<HTMLDivElement>();
@@ -34,9 +46,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
   const hatch = useHatch();
   const [pointed, setPointed] = useState<number | null>(null);
   const width = Math.max(320, size.width);
-  const isNarrow = width < BESIDE_TITLE;
-  const top = isNarrow ? 2 * TITLE : TITLE;
-  const height = top + BARS + GAP + ROOTS + 22;
+  const { top, height, legend } = placesIn(width, over !== null);
   const x = scaleLinear()
     .domain([0, season.days])
     .range([LEFT, width - RIGHT]);
@@ -98,11 +108,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
             <text className={styles['roots-title']} x={LEFT} y={-7}>
               A day&apos;s rain and watering, {depth.label}
             </text>
-            <Legend
-              x={isNarrow ? LEFT : width - RIGHT - (over ? 214 : 124)}
-              y={isNarrow ? -16 - TITLE : -16}
-              isCompared={over !== null}
-            />
+            <Legend {...legend} isCompared={over !== null} />
             {ticksOf(most, 3, depth).map((tick) => (
               <Tick
                 key={tick}
