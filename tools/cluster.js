@@ -11,6 +11,7 @@ import {
 } from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
+import { endsWithUs } from './ends-with-us.js';
 
 const isRoot = process.getuid?.() === 0;
 
@@ -162,9 +163,9 @@ export async function startThrowAwayCluster({ isDurable = false } = {}) {
   return {
     url: cluster.url,
     folder,
-    stop: () => {
+    stop: endsWithUs(() => {
       cluster.stop();
       rmSync(dirname(folder), { recursive: true, force: true });
-    },
+    }),
   };
 }

@@ -3,6 +3,7 @@ import { execFileSync, spawn } from 'node:child_process';
 import { freePort, startThrowAwayCluster } from '../../tools/cluster.js';
 import { serverProgram } from '../../tools/data-folder.js';
 import { cloneTemplate, DEMO, EMPTY, makeTemplates } from '../../tools/templates.js';
+import { endsWithUs } from '../../tools/ends-with-us.js';
 
 /**
  * Makes an empty, migrated database in a cluster, with the demo homes if asked for; gives its URL.
@@ -38,6 +39,10 @@ export async function startServer(databaseUrl, { simulatorUrl, onPort } = {}) {
     env,
     stdio: ['ignore', 'pipe', 'inherit'],
   });
+  server.once(
+    'exit',
+    endsWithUs(() => server.kill('SIGKILL')),
+  );
   await new Promise((resolve, reject) => {
     server.stdout.once('data', resolve);
     server.once('exit', () => reject(new Error('The server ended before it was ready.')));
