@@ -30,6 +30,8 @@ export default {
   // What a file works out once, when it is loaded, would want every test run anew.
   ignoreStatic: true,
   concurrency: 2,
+  // A change that only runs slowly on a busy machine is not one that was noticed.
+  timeoutMS: 60_000,
   tempDirName: '../../.reports/mutation/sandboxes',
   ignorePatterns: ['dist'],
   reporters: ['clear-text', 'json'],

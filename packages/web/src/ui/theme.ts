@@ -27,7 +27,11 @@ const TOKENS = {
   controlItemBgActiveHover: 'chosen-hover',
 } as const;
 
-const colourOf = (scheme: ColourScheme, name: string): string => colours[`${scheme}-${name}`] ?? '';
+function colourOf(scheme: ColourScheme, name: string): string {
+  const colour = colours[`${scheme}-${name}`];
+  if (!colour) throw new Error(`There is no colour ${name}.`);
+  return colour;
+}
 
 /** Ant Design, in our colours and letters; still for people who want nothing to move. */
 export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig => ({
