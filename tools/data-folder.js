@@ -13,5 +13,10 @@ export function dataFolder(asked) {
   return join('/var/lib/water-clock', name);
 }
 
-/** A program of the built server. */
-export const serverProgram = (name) => join(checkout, 'packages/server/dist', name);
+const inServer = (file) => join(checkout, 'packages/server/dist', file);
+
+/** A program of the built server: main, migrate or load-demo. */
+export const serverProgram = (name) => inServer(`${name}.mjs`);
+
+/** The same as the compiler left it, for who works on it. */
+export const compiledProgram = (name) => inServer(`${name}.js`);

@@ -2,7 +2,7 @@
 // begins anew; a change of the web is in the open page. Its own data folder beside that of bin/start.
 import { spawn, spawnSync } from 'node:child_process';
 import { join } from 'node:path';
-import { checkout, dataFolder, serverProgram } from './data-folder.js';
+import { checkout, dataFolder, compiledProgram } from './data-folder.js';
 import { portFrom, startServices } from './services.mjs';
 
 const WEB_PORT = '5173';
@@ -13,11 +13,11 @@ if (spawnSync(tsc, ['-b'], { cwd: checkout, stdio: 'inherit' }).status !== 0) pr
 const webPort = await portFrom(process.env.WEB_PORT ?? WEB_PORT, 'WEB_PORT');
 const port = await portFrom(process.env.PORT ?? '4781', 'PORT');
 const folder = `${dataFolder()}-dev`;
-const services = await startServices({ folder, isFresh: false, port });
+const services = await startServices({ folder, isFresh: false, port, program: compiledProgram });
 
 const children = [
   spawn(tsc, ['-b', '--watch', '--preserveWatchOutput'], { cwd: checkout, stdio: 'inherit' }),
-  spawn(process.execPath, ['--watch', '--watch-preserve-output', serverProgram('main.js')], {
+  spawn(process.execPath, ['--watch', '--watch-preserve-output', compiledProgram('main')], {
     env: services.environment,
     stdio: 'inherit',
   }),

@@ -9,8 +9,8 @@ const cluster = given ? { url: given, leave: () => undefined } : await joinClust
 const env = { ...process.env, DATABASE_URL: cluster.url };
 try {
   for (const [name, words] of [
-    ['migrate.js', []],
-    ['load-demo.js', process.argv.slice(2)],
+    ['migrate', []],
+    ['load-demo', process.argv.slice(2)],
   ]) {
     const { status } = spawnSync(process.execPath, [serverProgram(name), ...words], {
       env,

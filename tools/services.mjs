@@ -29,7 +29,7 @@ export async function portFrom(text, name) {
  * Makes all of it ready. Returns the environment for the server, and a function that ends what was started here:
  * a database that somebody else uses too is left alone.
  */
-export async function startServices({ folder, isFresh, port }) {
+export async function startServices({ folder, isFresh, port, program = serverProgram }) {
   // With a DATABASE_URL of its own the same build serves from any PostgreSQL.
   const given = process.env.DATABASE_URL;
   const cluster = given
@@ -49,10 +49,10 @@ export async function startServices({ folder, isFresh, port }) {
     cluster.leave();
   };
   for (const [name, words] of [
-    ['migrate.js', []],
-    ['load-demo.js', isFresh ? ['--fresh'] : []],
+    ['migrate', []],
+    ['load-demo', isFresh ? ['--fresh'] : []],
   ]) {
-    const { status } = spawnSync(process.execPath, [serverProgram(name), ...words], {
+    const { status } = spawnSync(process.execPath, [program(name), ...words], {
       env: environment,
       stdio: 'inherit',
     });

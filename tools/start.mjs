@@ -35,7 +35,7 @@ function stopAll(code) {
 }
 
 // A process group of its own: Ctrl-C reaches this process first, which then ends the server.
-const server = spawn(process.execPath, [serverProgram('main.js')], {
+const server = spawn(process.execPath, [serverProgram('main')], {
   env: services.environment,
   stdio: ['ignore', 'pipe', 'inherit'],
   detached: true,

@@ -15,7 +15,7 @@ function make(clusterUrl, name, fill) {
   const draft = `draft_${randomUUID().replaceAll('-', '')}`;
   psql(clusterUrl, `CREATE DATABASE ${draft}`);
   const env = { ...process.env, DATABASE_URL: within(clusterUrl, draft) };
-  for (const words of [['migrate.js'], ...fill])
+  for (const words of [['migrate'], ...fill])
     execFileSync(process.execPath, [serverProgram(words[0]), ...words.slice(1)], { env });
   // Under its name only when it is whole.
   psql(clusterUrl, `ALTER DATABASE ${draft} RENAME TO ${name}`);
@@ -27,7 +27,7 @@ export const DEMO = 'template_demo';
 /** Makes both templates in a cluster, where they are not there yet. Needs a built server. */
 export function makeTemplates(clusterUrl) {
   make(clusterUrl, EMPTY, []);
-  make(clusterUrl, DEMO, [['load-demo.js']]);
+  make(clusterUrl, DEMO, [['load-demo']]);
 }
 
 /** A database of its own, as the template is; gives its URL. */

@@ -30,10 +30,13 @@ async function weatherOf(page: Page, timerId: string): Promise<WeatherFile> {
   return (await ask<{ document: WeatherFile }>(page, `/weather/${property.weatherId}`)).document;
 }
 
-/** What the core says, by itself, of a station in July. */
-function needInJuly(yard: Yard, weather: WeatherFile, number: number): StationNeed {
+type Month = ReturnType<typeof monthsOf>[number];
+
+const julyOf = (weather: WeatherFile): Month => monthsOf(weather)[JULY - 1]!;
+
+/** What the core says, by itself, of a station in such a month. */
+function needIn(month: Month, yard: Yard, number: number): StationNeed {
   const station = yard.stations.find((one) => one.number === number)!;
-  const month = monthsOf(weather)[JULY - 1]!;
   return stationNeed(station, yard, { month, percent: 100, customary: new Customary() });
 }
 
@@ -94,8 +97,8 @@ it('on a phone with one hand: catch test, rate, minutes, pieces', async () => {
   expect(after['rate']).not.toBe(before['rate']);
   await clickButton(page, 'Save');
   await waitForWords(page, 'Saved.');
-  const weather = await weatherOf(page, id);
-  const need = needInJuly(await yardOf(page, id), weather, 4).measurement!;
+  const july = julyOf(await weatherOf(page, id));
+  const need = needIn(july, await yardOf(page, id), 4).measurement!;
   expect(after['week']).toContain(`${Math.round(need.weeklySeconds / 60)} min`);
   expect(Math.abs(secondsOf(after['each']!) - need.eachSeconds)).toBeLessThanOrEqual(0.5);
   expect(need.parts.grossMm / need.parts.netMm).toBeCloseTo(1 / (0.4 + 0.6 * (30 / 47.5)), 6);
@@ -113,7 +116,7 @@ it('on a phone with one hand: catch test, rate, minutes, pieces', async () => {
   await waitForWords(page, 'Saved.');
   const timed = (await yardOf(page, id)).stations.find(({ number }) => number === 4)!;
   expect(timed.runoffSeconds).toBeGreaterThanOrEqual(2);
-  const pieces = needInJuly(await yardOf(page, id), weather, 4).measurement!.pieces;
+  const pieces = needIn(july, await yardOf(page, id), 4).measurement!.pieces;
   expect(pieces).toMatchObject({ from: 'timed', longestSeconds: timed.runoffSeconds });
   expect((await numbersIn(page, '[aria-label^="What it makes"]'))['pieces']).toContain(
     `${pieces.count} of 0:0`,
@@ -139,10 +142,10 @@ async function clickSegment(page: Page, words: string): Promise<void> {
 }
 
 /** Holds every number of the need table against the core's. */
-async function expectNumbersOf(page: Page, yard: Yard, weather: WeatherFile): Promise<number> {
+async function expectNumbersOf(page: Page, yard: Yard, july: Month): Promise<number> {
   const shown = yard.stations.filter(({ enabled }) => enabled);
   for (const { number } of shown) {
-    const need = needInJuly(yard, weather, number);
+    const need = needIn(july, yard, number);
     const numbers = await numbersIn(page, `tr[data-station="${number}"]`);
     const { rate } = need.facts;
     expect([number, parseFloat(numbers['rate']!)]).toEqual([
@@ -174,9 +177,9 @@ it('the need shows the core’s numbers, for every station and after every chang
   const { id } = await stage.timerOf('Garage timer');
   await goTo(page, `${stage.url()}/timers/${id}/need?station=2&month=${JULY}`);
   await page.waitForSelector('[aria-label="Need of every station"]');
-  const weather = await weatherOf(page, id);
+  const july = julyOf(await weatherOf(page, id));
   const yard = await yardOf(page, id);
-  expect(await expectNumbersOf(page, yard, weather)).toBe(11);
+  expect(await expectNumbersOf(page, yard, july)).toBe(11);
 
   // Point at a number: it says where it comes from, by the keyboard too.
   await page.$eval('tr[data-station="2"] [data-number="measurement week"] [role="note"]', (one) =>
@@ -194,7 +197,7 @@ it('the need shows the core’s numbers, for every station and after every chang
       station.number === 2 ? { ...station, soil: 'sand', sun: 'shade' } : station,
     ),
   };
-  await expectNumbersOf(page, changed, weather);
+  await expectNumbersOf(page, changed, july);
 
   await clickSegment(page, 'by the minute');
   const taken = () =>

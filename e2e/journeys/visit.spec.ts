@@ -1,7 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import type { Plan } from '@water-clock/core/settings';
 import { startSimulator } from '../../tools/simulator.js';
-import { startThrowAwayCluster } from '../../tools/cluster.js';
 import { makeDatabase, startServer } from '../support/application.js';
 import { openBrowser } from '../support/browser.js';
 import {
@@ -15,7 +14,6 @@ import {
 } from '../support/desk.js';
 import { signIn, timersOf } from '../support/sign-in.js';
 
-let cluster: Awaited<ReturnType<typeof startThrowAwayCluster>>;
 let server: Awaited<ReturnType<typeof startServer>>;
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let databaseUrl: string;
@@ -24,8 +22,7 @@ let page: Page;
 let timer: { id: string; propertyId: string };
 
 beforeAll(async () => {
-  cluster = await startThrowAwayCluster();
-  databaseUrl = makeDatabase(cluster.url, { demo: true });
+  databaseUrl = makeDatabase(process.env['TEST_DATABASE_URL']!, { demo: true });
   server = await startServer(databaseUrl);
   opened = await openBrowser();
   const person = await signIn(server.url, 'Ines Marlow');
@@ -39,7 +36,6 @@ beforeAll(async () => {
 afterAll(async () => {
   await opened.close();
   await server.end('SIGKILL');
-  cluster.stop();
 });
 
 /** The server is gone, and the device knows of no network. */

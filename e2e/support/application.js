@@ -15,7 +15,7 @@ export function makeDatabase(clusterUrl, { demo = false, large = false } = {}) {
   const databaseUrl = cloneTemplate(clusterUrl, demo || large ? DEMO : EMPTY);
   if (large) {
     const env = { ...process.env, DATABASE_URL: databaseUrl };
-    execFileSync(process.execPath, [serverProgram('load-demo.js'), '--large'], { env });
+    execFileSync(process.execPath, [serverProgram('load-demo'), '--large'], { env });
   }
   return databaseUrl;
 }
@@ -35,7 +35,7 @@ export async function startServer(databaseUrl, { simulatorUrl, onPort } = {}) {
     PORT: String(port),
     SIMULATOR_URL: simulatorUrl ?? '',
   };
-  const server = spawn(process.execPath, [serverProgram('main.js')], {
+  const server = spawn(process.execPath, [serverProgram('main')], {
     env,
     stdio: ['ignore', 'pipe', 'inherit'],
   });

@@ -70,7 +70,8 @@ export const isLeapYear = (year: number): boolean =>
 
 const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
-const daysInMonth = (year: number, month: number): number =>
+/** How many days a month has; 0 where there is no such month. */
+export const daysInMonth = (year: number, month: number): number =>
   month === 2 && isLeapYear(year) ? 29 : (MONTH_DAYS[month - 1] ?? 0);
 
 /** Reads `YYYY-MM-DD`; null where it is not written so or is no date (2027-02-29). */

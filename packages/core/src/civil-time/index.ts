@@ -4,6 +4,7 @@ export {
   civilDateOf,
   dayNumberOf,
   formatDate,
+  daysInMonth,
   isLeapYear,
   parseDate,
   weekdayOf,

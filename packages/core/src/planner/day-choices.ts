@@ -62,13 +62,11 @@ export function choiceOf(
     { days: rule, blockedWeekdays: [...blockedWeekdays] },
   );
   const waters = calendar.slice(0, LOOK_DAYS).map(watersOn);
-  const perWeek = Array.from(
-    { length: NEED_DAYS / 7 },
-    (_, week) => waters.slice(week * 7, week * 7 + 7).filter(Boolean).length,
-  );
+  const perWeek = new Array<number>(NEED_DAYS / 7).fill(0);
   let inRow = 0;
   let mostOfSeven = 0;
   waters.forEach((isWet, index) => {
+    if (isWet && index < NEED_DAYS) perWeek[Math.floor(index / 7)]! += 1;
     inRow += Number(isWet) - Number(waters[index - 7] ?? false);
     mostOfSeven = Math.max(mostOfSeven, inRow);
   });

@@ -2,18 +2,7 @@ import { join, sep } from 'node:path';
 import { parseDate } from '@water-clock/core/civil-time';
 import type { Sheet } from '@water-clock/core/sheets';
 import { longDate } from '@water-clock/core/words';
-import pdfmake from 'pdfmake';
 import { weekPicture } from './week-picture.js';
-
-/** Names the folder that the shipped fonts are in; before the first sheet is printed. */
-export function useFonts(folder: string): void {
-  const file = (weight: number) =>
-    join(folder, `atkinson-hyperlegible-next-latin-${weight}-normal.woff`);
-  pdfmake.setFonts({ Atkinson: { normal: file(400), bold: file(700) } });
-  // What a sheet says must not reach for anything else.
-  pdfmake.setUrlAccessPolicy(() => false);
-  pdfmake.setLocalAccessPolicy((path) => path.startsWith(folder + sep));
-}
 
 const PAGE_WIDTH = { A4: 595, LETTER: 612 };
 const MARGIN = 40;
@@ -25,8 +14,34 @@ const dateWords = (date: string): string => {
   return `${longDate(day)} ${date.slice(0, 4)}`;
 };
 
-/** The sheet for the door as a PDF: one page for the timers of homes. */
-export function sheetPdf(sheet: Sheet, paper: 'A4' | 'LETTER'): Promise<Buffer> {
+type Press = (typeof import('pdfmake'))['default'];
+type Paper = keyof typeof PAGE_WIDTH;
+
+/** Prints sheets with the fonts of a folder. What prints is loaded for the first of them: most servers start for less. */
+export class SheetPrinter {
+  #press: Promise<Press> | undefined;
+
+  constructor(private readonly fontFolder: string) {}
+
+  /** The sheet for the door as a PDF: one page for the timers of homes. */
+  async pdf(sheet: Sheet, paper: Paper): Promise<Buffer> {
+    this.#press ??= pressWith(this.fontFolder);
+    return (await this.#press).createPdf(definitionOf(sheet, paper)).getBuffer();
+  }
+}
+
+async function pressWith(fontFolder: string) {
+  const { default: pdfmake } = await import('pdfmake');
+  const file = (weight: number) =>
+    join(fontFolder, `atkinson-hyperlegible-next-latin-${weight}-normal.woff`);
+  pdfmake.setFonts({ Atkinson: { normal: file(400), bold: file(700) } });
+  // What a sheet says must not reach for anything else.
+  pdfmake.setUrlAccessPolicy(() => false);
+  pdfmake.setLocalAccessPolicy((path) => path.startsWith(fontFolder + sep));
+  return pdfmake;
+}
+
+function definitionOf(sheet: Sheet, paper: Paper) {
   const width = PAGE_WIDTH[paper] - 2 * MARGIN;
   const fontSize = sheet.stations.length > ROOMY ? 7.5 : 9;
   const hasWater = sheet.stations.some(({ water }) => water !== undefined);
@@ -36,7 +51,7 @@ export function sheetPdf(sheet: Sheet, paper: 'A4' | 'LETTER'): Promise<Buffer> 
     fontSize: 11,
     margin: [0, 9, 0, 3],
   });
-  const definition = {
+  return {
     pageSize: paper,
     pageMargins: [MARGIN, 34, MARGIN, 30],
     info: { title: `${sheet.property}, ${sheet.timer}`, author: sheet.firm },
@@ -95,5 +110,4 @@ export function sheetPdf(sheet: Sheet, paper: 'A4' | 'LETTER'): Promise<Buffer> 
       },
     ],
   };
-  return pdfmake.createPdf(definition).getBuffer();
 }

@@ -1,12 +1,15 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { useFonts } from './sheet-pdf.js';
+import { SheetPrinter } from './sheet-pdf.js';
 import { SheetsController } from './sheets.controller.js';
 import { SheetsService } from './sheets.service.js';
 
 @Module({})
 export class SheetsModule {
   static with(fontFolder: string): DynamicModule {
-    useFonts(fontFolder);
-    return { module: SheetsModule, controllers: [SheetsController], providers: [SheetsService] };
+    return {
+      module: SheetsModule,
+      controllers: [SheetsController],
+      providers: [SheetsService, { provide: SheetPrinter, useValue: new SheetPrinter(fontFolder) }],
+    };
   }
 }

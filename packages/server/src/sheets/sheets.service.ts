@@ -11,7 +11,7 @@ import { lockTimer } from '../timer-records/lock-timer.js';
 import { Timer } from '../schema/timer.entity.js';
 import { LinkAnswer, LinkListing, SheetAnswer, SheetFields, SheetListing } from './sheet.dto.js';
 import { ShareLink, StoredSheet } from '../schema/sheet.entity.js';
-import { sheetPdf } from './sheet-pdf.js';
+import { SheetPrinter } from './sheet-pdf.js';
 
 const DAY_MS = 86_400_000;
 
@@ -19,7 +19,10 @@ const hashOf = (token: string): string => createHash('sha256').update(token).dig
 
 @Injectable()
 export class SheetsService {
-  constructor(@InjectDataSource() private readonly source: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly source: DataSource,
+    private readonly printer: SheetPrinter,
+  ) {}
 
   /** The sheets that were left at a timer, the newest first, with the links that still lead to them. */
   async list(firmId: string, timerId: string): Promise<SheetListing[]> {
@@ -103,7 +106,7 @@ export class SheetsService {
 
   private async print(firmId: string, document: Sheet): Promise<Buffer> {
     const firm = await this.source.manager.findOneByOrFail(Firm, { id: firmId });
-    return sheetPdf(document, firm.units === 'us' ? 'LETTER' : 'A4');
+    return this.printer.pdf(document, firm.units === 'us' ? 'LETTER' : 'A4');
   }
 }
 

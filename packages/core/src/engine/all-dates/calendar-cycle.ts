@@ -1,4 +1,4 @@
-import { asDayNumber, civilDateOf, weekdayOf, type DayNumber } from '../../civil-time/index.js';
+import { asDayNumber, daysInMonth, weekdayOf, type DayNumber } from '../../civil-time/index.js';
 
 /**
  * The Gregorian calendar, weekdays included, repeats every 400 years: 146,097 days, 20,871 weeks.
@@ -13,10 +13,15 @@ let packed: Uint16Array | null = null;
 
 /** Weekday, month and day of month of every day of the cycle; made once, it is the same for all. */
 function cycle(): Uint16Array {
-  packed ??= Uint16Array.from({ length: CYCLE_DAYS }, (_, day) => {
-    const { month, day: dayOfMonth } = civilDateOf(asDayNumber(day));
-    return (((weekdayOf(asDayNumber(day)) << MONTH_BITS) | month) << DAY_BITS) | dayOfMonth;
-  });
+  if (packed) return packed;
+  packed = new Uint16Array(CYCLE_DAYS);
+  let day = 0;
+  for (let year = 1970; day < CYCLE_DAYS; year++)
+    for (let month = 1; month <= 12; month++)
+      for (let dayOfMonth = 1; dayOfMonth <= daysInMonth(year, month); dayOfMonth++, day++) {
+        const weekday = weekdayOf(asDayNumber(day));
+        packed[day] = (((weekday << MONTH_BITS) | month) << DAY_BITS) | dayOfMonth;
+      }
   return packed;
 }
 

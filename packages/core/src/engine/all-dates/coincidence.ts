@@ -6,6 +6,7 @@ import {
   calendarAllows,
   dateAllows,
   isWeekly,
+  weekdayAllows,
   type DayPattern,
 } from './day-pattern.js';
 
@@ -34,13 +35,13 @@ export function firstCoincidence(
   later: number,
   from: DayNumber,
 ): DayNumber | null {
-  if (!weekdaysMeet(a.pattern, b.pattern, later) || !datesMeet(a, b, later)) return null;
+  if (!datesMeet(a, b, later)) return null;
   const period = isWholeWeekly(a) && isWholeWeekly(b) ? 7 : CYCLE_DAYS;
   let best: DayNumber | null = null;
   for (const ofA of congruences(a.pattern, 0))
     for (const ofB of congruences(b.pattern, later)) {
       const both = meet(ofA, ofB);
-      if (!both) continue;
+      if (!both || !weekdaysMeet(a.pattern, b.pattern, later, ofA.deferred, ofB.deferred)) continue;
       const lower = Math.max(from, ofA.least, ofB.least);
       const steps = period / greatestCommonDivisor(both.modulus, period);
       let day = lower + modulo(both.residue - lower, both.modulus);
@@ -109,12 +110,17 @@ function meet(a: Congruence, b: Congruence): { residue: number; modulus: number 
   return { residue: modulo(residue, modulus), modulus };
 }
 
-/** False when no weekday suits both, whatever the date. */
-function weekdaysMeet(a: DayPattern, b: DayPattern, later: number): boolean {
-  for (let weekday = 1; weekday <= 7; weekday++) {
-    const other = ((weekday - 1 + later) % 7) + 1;
-    if ((a.weekdays >> weekday) & (b.weekdays >> other) & 1) return true;
-  }
+/** False when no weekday suits both, put off by so many days, whatever the date. */
+function weekdaysMeet(
+  a: DayPattern,
+  b: DayPattern,
+  later: number,
+  deferredA: number,
+  deferredB: number,
+): boolean {
+  for (let weekday = 0; weekday < 7; weekday++)
+    if (weekdayAllows(a, weekday, deferredA) && weekdayAllows(b, weekday + later, deferredB))
+      return true;
   return false;
 }
 

@@ -77,7 +77,7 @@ function longestBlocked({ blockedWeekdays, blockedDaysOfMonth }: BlockedDays): n
   let longest = 0;
   let row = 0;
   for (let day = 0; day < 14; day++) {
-    row = (blockedWeekdays >> ((day % 7) + 1)) & 1 ? row + 1 : 0;
+    row = hasWeekday(blockedWeekdays, day) ? row + 1 : 0;
     longest = Math.max(longest, row);
   }
   return longest;
@@ -102,6 +102,21 @@ export function dateAllows(pattern: DayPattern, day: DayNumber, months: number):
   const facts = packedFacts(day);
   return dateAllowed(pattern, facts) && ((months >> packedMonth(facts)) & 1) === 1;
 }
+
+/**
+ * False when no day of this weekday (0 is a Monday, 7 the next) has water put off by so many days,
+ * whatever its date.
+ */
+export function weekdayAllows(pattern: DayPattern, weekday: number, deferred: number): boolean {
+  if (!hasWeekday(pattern.weekdays, weekday)) return false;
+  if (pattern.blockedDaysOfMonth !== 0) return true;
+  for (let back = 1; back <= deferred; back++)
+    if (!hasWeekday(pattern.blockedWeekdays, weekday - back)) return false;
+  return true;
+}
+
+const hasWeekday = (mask: number, weekday: number): boolean =>
+  ((mask >> ((((weekday % 7) + 7) % 7) + 1)) & 1) === 1;
 
 const dateAllowed = ({ daysOfMonth, skipsFeb29 }: DayPattern, facts: number): boolean =>
   ((daysOfMonth >> packedDayOfMonth(facts)) & 1) === 1 &&
