@@ -2,7 +2,7 @@
 # Compiles, then at the same time: holds the rules of rooms and of the API, and bundles programs and pages.
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
-npx --no tsc -b
+tsc -b
 npm run -s build:web &
 web=$!
 checked=0
