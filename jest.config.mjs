@@ -20,6 +20,7 @@ const swc = [
 
 // Packages that come as ES modules only, and so must be turned into what Jest loads.
 const MODULES_ONLY = [
+  '@ant-design/colors',
   '@nestjs',
   'd3',
   'd3-.*',
@@ -46,6 +47,8 @@ const project = (name, extra = {}) => ({
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@water-clock/core/([a-z-]+)$': `${root}packages/core/src/$1/index.ts`,
     '\\.module\\.css$': tool('css-classes.cjs'),
+    // The component library's modules come in both kinds.
+    '^antd/es/(.*)$': 'antd/lib/$1',
     '^d3$': `${root}node_modules/d3/dist/d3.js`,
     '^d3-random$': `${root}node_modules/d3-random/dist/d3-random.js`,
   },

@@ -5,6 +5,7 @@ import {
   clickButton,
   goTo,
   labelled,
+  typeInCell,
   verdict,
   waitForVerdict,
 } from '../support/desk.js';
@@ -31,17 +32,9 @@ const clickIn = async (row: string, words: string) => {
   await button!.click();
 };
 
-/** Fills a field for date and time, as picking them does. */
-async function setDateTime(label: string, value: string): Promise<void> {
-  const field = await page.waitForSelector(
-    `xpath/.//label[contains(., "${label}")]//input[@type="datetime-local"]`,
-    { visible: true },
-  );
-  await field!.evaluate((input, text) => {
-    const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value');
-    value!.set!.call(input, text);
-    input.dispatchEvent(new Event('input', { bubbles: true }));
-  }, value);
+async function typeMoment(label: string, date: string, time: string): Promise<void> {
+  await typeInCell(page, `${label}, date`, date);
+  await typeInCell(page, `${label}, time`, time);
 }
 
 it('finds a clock twelve hours off as it is read, and shows on the board what it does', async () => {
@@ -49,9 +42,9 @@ it('finds a clock twelve hours off as it is read, and shows on the board what it
   await waitForVerdict(page, 'collide');
   expect(await finding('clock-off')).toEqual([]);
   await (await labelled(page, 'Clock: not read yet')).click();
-  await setDateTime('The timer shows', '2026-06-01T21:14:00');
+  await typeMoment('The timer shows', '1 Jun 2026', '9:14 pm');
   await clickButton(page, 'It shows this now');
-  await setDateTime('True time then', '2026-06-01T09:14:00');
+  await typeMoment('True time then', '2026-06-01', '9:14');
   await labelled(page, 'Clock: 12 h ahead');
   await page.keyboard.press('Escape');
   await waitForVerdict(page, 'The clock is wrong');

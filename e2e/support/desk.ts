@@ -117,7 +117,7 @@ const AXE = readFileSync(join(process.cwd(), 'node_modules/axe-core/axe.min.js')
 
 /** What axe finds wrong with the page by WCAG 2.2 A and AA, or by some of its rules alone, one line each. */
 export async function axeFindings(page: Page, rules?: string[]): Promise<string[]> {
-  await page.evaluate(AXE);
+  if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(AXE);
   return page.evaluate(async (only) => {
     const { axe } = globalThis as unknown as {
       axe: {

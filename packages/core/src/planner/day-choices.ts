@@ -67,7 +67,8 @@ export function choiceOf(
   let mostOfSeven = 0;
   waters.forEach((isWet, index) => {
     if (isWet && index < NEED_DAYS) perWeek[Math.floor(index / 7)]! += 1;
-    inRow += Number(isWet) - Number(waters[index - 7] ?? false);
+    if (isWet) inRow += 1;
+    if (index >= 7 && waters[index - 7]) inRow -= 1;
     mostOfSeven = Math.max(mostOfSeven, inRow);
   });
   return {

@@ -6,7 +6,7 @@ import {
   SettingOutlined,
   UndoOutlined,
 } from '@ant-design/icons';
-import { addDays, formatDate, parseDate } from '@water-clock/core/civil-time';
+import { addDays, parseDate } from '@water-clock/core/civil-time';
 import { App, Button, Dropdown, Modal, Segmented, Tooltip } from 'antd';
 import { memo, useCallback, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -16,12 +16,12 @@ import { LeaveGuard } from '../ui/leave-guard';
 import { useEditKeys } from '../ui/use-edit-keys';
 import { NIGHTS } from '../computing/board-model';
 import { momentWords } from '../format/moment-words';
-import { useClock, useMayChange } from '../session/use-signed-in';
+import { useClock, useDayOrder, useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
 import styles from './desk.module.css';
-import fieldStyles from '../ui/field.module.css';
+import { DateField } from '../ui/date-field';
 
 const KeysHelp = later(() => import('./keys-help'), 'KeysHelp');
 const LeftDialog = later(() => import('./as-left-dialog'), 'LeftDialog');
@@ -182,15 +182,11 @@ const DeskDates = memo(function DeskDates({ night, go }: Pick<DeskPlace, 'night'
         icon={<LeftOutlined />}
         onClick={() => move(-NIGHTS)}
       />
-      <input
-        type="date"
-        className={fieldStyles['date-input']}
-        aria-label="First night"
-        value={formatDate(night)}
-        onChange={(event) => {
-          const chosen = parseDate(event.target.value);
-          if (chosen !== null) go({ night: chosen });
-        }}
+      <DateField
+        label="First night"
+        day={night}
+        order={useDayOrder()}
+        onChange={(chosen) => go({ night: chosen })}
       />
       <Button
         aria-label={`${NIGHTS} nights later`}

@@ -37,24 +37,33 @@ export function parseLength(text: string): number | null | undefined {
 
 /**
  * Reads what was typed as a time of day, 24-hour or with am/pm: "0330", "3:30", "330p", "12 am",
- * "noon", "12:00 midnight".
- * Undefined for text that is none; null for an empty cell.
+ * "noon", "12:00 midnight". Gives `HH:MM`; undefined for text that is none; null for an empty cell.
  */
 export function parseClock(text: string): string | null | undefined {
+  const time = parseExactClock(text);
+  if (!time) return time;
+  return time.endsWith(':00') ? time.slice(0, 5) : undefined;
+}
+
+/** The same with seconds, where there are some: "3:30:15 pm". Gives `HH:MM:SS`. */
+export function parseExactClock(text: string): string | null | undefined {
   const clean = text
     .trim()
     .toLowerCase()
     .replace(/[\s.]+/g, '')
-    .replace(/^(12(:?00)?)?noon$/, '12pm')
-    .replace(/^(12(:?00)?)?midnight$/, '12am');
+    .replace(/^(12(:?00){0,2})?noon$/, '12pm')
+    .replace(/^(12(:?00){0,2})?midnight$/, '12am');
   if (clean === '' || clean === '-' || clean === '–' || clean === 'off') return null;
-  const match = /^(\d{1,2}):?(\d{2})?(am?|pm?)?$/.exec(clean);
+  const match = /^(\d{1,2})(?::?([0-5]\d)(?::?([0-5]\d))?)?(am?|pm?)?$/.exec(clean);
   if (!match) return undefined;
-  let hours = Number(match[1]);
-  const half = match[3]?.[0];
-  if (half && (hours < 1 || hours > 12)) return undefined;
-  if (half) hours = (hours % 12) + (half === 'p' ? 12 : 0);
-  const minutes = Number(match[2] ?? 0);
-  if (hours > 23 || minutes > 59) return undefined;
-  return `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
+  const [, hoursTyped, minutes = '00', seconds = '00', half] = match;
+  const hours = hoursOfDay(Number(hoursTyped), half);
+  return hours === null ? undefined : `${String(hours).padStart(2, '0')}:${minutes}:${seconds}`;
+}
+
+/** The hour of 24, of one typed with or without am or pm; null where there is none such. */
+function hoursOfDay(hours: number, half: string | undefined): number | null {
+  if (half === undefined) return hours > 23 ? null : hours;
+  if (hours < 1 || hours > 12) return null;
+  return (hours % 12) + (half.startsWith('p') ? 12 : 0);
 }

@@ -6,7 +6,7 @@ import {
   daysShort,
   lengthInWords,
 } from '@water-clock/core/words';
-import { hoursText, minutesText, parseClock, parseLength } from './lengths';
+import { hoursText, minutesText, parseClock, parseExactClock, parseLength } from './lengths';
 import { todayHere } from './today';
 
 it('reads lengths as people type them, and nothing else', () => {
@@ -75,4 +75,18 @@ it('says water days, short and in full', () => {
   const rule = { mode: 'interval' as const, everyDays: 3, anchor: '2026-06-02' };
   expect(daysLong(rule, [6])).toBe('every 3 days, counted from Tue 2 Jun, not on Sat');
   expect(daysLong({ mode: 'odd' }, [])).toBe('on odd days of the month');
+});
+
+it('reads times to the second where they are asked for, and refuses seconds where they are not', () => {
+  const good: [string, string][] = [
+    ['9:14:05 PM', '21:14:05'],
+    ['033015', '03:30:15'],
+    ['9:14', '09:14:00'],
+    ['12:00:00 noon', '12:00:00'],
+  ];
+  for (const [text, time] of good) expect([text, parseExactClock(text)]).toEqual([text, time]);
+  for (const text of ['9:14:60', '9:5:05', '21:14:05 pm', 'soon'])
+    expect([text, parseExactClock(text)]).toEqual([text, undefined]);
+  expect(parseClock('9:14:05')).toBeUndefined();
+  expect(parseClock('9:14:00')).toBe('09:14');
 });

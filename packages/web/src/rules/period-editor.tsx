@@ -1,10 +1,16 @@
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import { formatDate, parseDate } from '@water-clock/core/civil-time';
 import { withChanges, type Changes } from '@water-clock/core/kernel';
 import type { HouseRule, RulePeriod } from '@water-clock/core/local-rules';
 import { DailyHours, HEADS } from '@water-clock/core/settings';
+import { civilDateInWords } from '@water-clock/core/words';
 import { Button, Checkbox, Input, Select } from 'antd';
+import { useClock, useDayOrder } from '../session/use-signed-in';
+import { DateField } from '../ui/date-field';
 import { faultUnder, Field } from '../ui/field';
+import { TimeInput } from '../ui/time-input';
 import { WEEKDAY_OPTIONS } from '../format/weekday-options';
+import { DayOfYearInput } from './day-of-year-input';
 import pageStyles from '../ui/page.module.css';
 import fieldStyles from '../ui/field.module.css';
 import styles from './rule-set-page.module.css';
@@ -20,6 +26,8 @@ interface PeriodEditorProps {
 /** What holds from a date on: for which houses, which days, which hours, in whose words. */
 export function PeriodEditor({ period, path, faults, onChange, onRemove }: PeriodEditorProps) {
   const { from, season, houses, noWater, exempt, words, source } = period;
+  const day = parseDate(from);
+  const [clock, order] = [useClock(), useDayOrder()];
   const setHouse = (index: number, fields: Changes<HouseRule>) =>
     onChange({ houses: houses.map((one, at) => (at === index ? withChanges(one, fields) : one)) });
   const setHours = (index: number, fields: Changes<DailyHours>) =>
@@ -29,7 +37,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
   return (
     <section className={pageStyles['sheet']} aria-label={`Period from ${from}`}>
       <h2>
-        Holds from {from}
+        Holds from {day === null ? from : civilDateInWords(day)}
         <Button size="small" icon={<DeleteOutlined />} onClick={onRemove}>
           Take out
         </Button>
@@ -37,32 +45,27 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
       <div className={pageStyles['form-grid']}>
         <Field label="From" fault={faults.get(`${path}.from`)}>
           {(id) => (
-            <input
+            <DateField
               id={id}
-              type="date"
-              className={fieldStyles['date-input']}
-              value={from}
-              onChange={(event) => onChange({ from: event.target.value })}
+              day={day}
+              order={order}
+              onChange={(chosen) => onChange({ from: formatDate(chosen) })}
             />
           )}
         </Field>
-        <Field
-          label="Part of the year, MM-DD to MM-DD"
-          fault={faultUnder(faults, `${path}.season`)}
-        >
+        <Field label="Part of the year, from and to" fault={faultUnder(faults, `${path}.season`)}>
           {(id) => (
             <span className={styles['rule-season']}>
-              <Input
+              <DayOfYearInput
                 id={id}
                 placeholder="all year"
                 value={season?.from ?? ''}
-                onChange={(event) => onChange(seasonOf(event.target.value, season?.to ?? ''))}
+                onChange={(day) => onChange(seasonOf(day, season?.to ?? ''))}
               />
-              <Input
-                aria-label="to"
-                placeholder=""
+              <DayOfYearInput
+                label="to"
                 value={season?.to ?? ''}
-                onChange={(event) => onChange(seasonOf(season?.from ?? '', event.target.value))}
+                onChange={(day) => onChange(seasonOf(season?.from ?? '', day))}
               />
             </span>
           )}
@@ -156,20 +159,18 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
       <h3 className={styles['rule-heading']}>Hours when nothing may water</h3>
       {noWater.map((hours, index) => (
         <div key={index} className={styles['rule-house']}>
-          <input
-            type="time"
-            className={fieldStyles['date-input']}
-            aria-label="Never from"
+          <TimeInput
+            label="Never from"
+            clock={clock}
             value={hours.from}
-            onChange={(event) => setHours(index, { from: event.target.value })}
+            onChange={(time) => setHours(index, { from: time })}
           />
           <span>to</span>
-          <input
-            type="time"
-            className={fieldStyles['date-input']}
-            aria-label="to"
+          <TimeInput
+            label="to"
+            clock={clock}
             value={hours.to}
-            onChange={(event) => setHours(index, { to: event.target.value })}
+            onChange={(time) => setHours(index, { to: time })}
           />
           <Button
             size="small"

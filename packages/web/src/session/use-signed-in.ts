@@ -1,5 +1,6 @@
 import { createContext, use, useCallback } from 'react';
 import type { Clock } from '../format/reading';
+import type { DayOrder } from '../format/typed-dates';
 import type { Session } from '../api/session';
 import { quantityIn, type Quantity, type QuantityName } from '../format/quantities';
 import { inClock } from '@water-clock/core/words';
@@ -15,6 +16,10 @@ export function useSignedIn(): Session {
 }
 
 export const useClock = (): Clock => useSignedIn().person.clock;
+
+/** How the person reads a date of numbers: as the firm's country writes it. */
+export const useDayOrder = (): DayOrder =>
+  useSignedIn().firm.units === 'us' ? 'month-first' : 'day-first';
 
 /** Turns a sentence's times of day into those that the person reads. */
 export function useSay(): (text: string) => string {

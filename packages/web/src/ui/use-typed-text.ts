@@ -38,6 +38,8 @@ export function useTypedText({ shown, take, hold }: TypedTextOptions) {
       setDraft(text);
       setFault(trouble);
     },
+    /** Lets go of what was typed, for what is in effect now. */
+    forget: clear,
     /** Brings back what stood there when the field was entered. */
     restore: () => {
       putBack.current();

@@ -1,11 +1,5 @@
 import { clsx } from 'clsx';
-import {
-  asDayNumber,
-  dayNumberOf,
-  formatDate,
-  parseDate,
-  type DayNumber,
-} from '@water-clock/core/civil-time';
+import { asDayNumber, dayNumberOf, formatDate, parseDate } from '@water-clock/core/civil-time';
 import { USUAL_SENSOR, type Season } from '@water-clock/core/water-use';
 import type { WeatherFile } from '@water-clock/core/weather';
 import type { Yard } from '@water-clock/core/yards';
@@ -14,13 +8,13 @@ import type { CopyListing } from '../api/copies';
 import type { Timer } from '../api/timers';
 import { usePlace } from '../ui/use-place';
 import { copyWords } from '../copies/copy-words';
-import { useClock, useQuantity } from '../session/use-signed-in';
+import { useClock, useDayOrder, useQuantity } from '../session/use-signed-in';
 import { shownAmount, storedAmount } from '../format/quantities';
 import { todayHere } from '../format/today';
 import { ON_DESK, PlansOfCopies } from './plans-of-copies';
 import { SeasonAtRoots } from './season-at-roots';
 import styles from './water-page.module.css';
-import fieldStyles from '../ui/field.module.css';
+import { DateField } from '../ui/date-field';
 
 const MOST_DAYS = 731;
 
@@ -34,7 +28,7 @@ interface SeasonChoiceProps {
 /** Which copies, which season, and how the sensor takes its rain. */
 export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps) {
   const [search, set] = usePlace();
-  const clock = useClock();
+  const [clock, order] = [useClock(), useDayOrder()];
   const depth = useQuantity('depth');
   const known = new Set([ON_DESK, ...copies.map(({ id }) => id)]);
   const inTimer = copies.find(({ isInTimer }) => isInTimer)?.id ?? ON_DESK;
@@ -93,11 +87,21 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
         </label>
         <label>
           <span>From</span>
-          <DateInput label="From" day={from} onChange={(value) => set({ from: value })} />
+          <DateField
+            label="From"
+            day={from}
+            order={order}
+            onChange={(day) => set({ from: formatDate(day) })}
+          />
         </label>
         <label>
           <span>to</span>
-          <DateInput label="To" day={to} onChange={(value) => set({ to: value })} />
+          <DateField
+            label="To"
+            day={to}
+            order={order}
+            onChange={(day) => set({ to: formatDate(day) })}
+          />
         </label>
         <label>
           <span>Sensor: rain of a day, {depth.label}</span>
@@ -150,22 +154,6 @@ const amountAsked = (text: string | null, usual: number): number => {
   const value = Number(text ?? NaN);
   return Number.isFinite(value) && value >= 0 && value <= 500 ? value : usual;
 };
-
-interface DateInputProps {
-  readonly label: string;
-  readonly day: DayNumber;
-  readonly onChange: (date: string) => void;
-}
-
-const DateInput = ({ label, day, onChange }: DateInputProps) => (
-  <input
-    type="date"
-    className={fieldStyles['date-input']}
-    aria-label={label}
-    value={formatDate(day)}
-    onChange={(event) => parseDate(event.target.value) !== null && onChange(event.target.value)}
-  />
-);
 
 /** The half year in which most is watered; of days that were read, the last half year of them. */
 function usualSeason({ record, latitude }: WeatherFile): Season {

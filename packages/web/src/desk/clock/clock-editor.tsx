@@ -1,69 +1,44 @@
-import { formatDateTime, parseDateTime } from '@water-clock/core/civil-time';
+import { formatDateTime } from '@water-clock/core/civil-time';
 import { setController } from '@water-clock/core/settings';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { useSay } from '../../session/use-signed-in';
+import { useClock, useDayOrder, useSay } from '../../session/use-signed-in';
+import { MomentField } from '../../ui/moment-field';
 import type { ClockFieldProps } from './clock-field-props';
 import { changesAhead, changeWords, nowIn } from './clock-words';
 import styles from './clock-field.module.css';
-import fieldStyles from '../../ui/field.module.css';
-
-/** The value of a field for date and time, as the browser has it, with or without seconds. */
-const asDateTime = (value: string): string => (value.length === 16 ? `${value}:00` : value);
 
 /** Where a reading of the clock is entered. */
 export function ClockEditor(props: ClockFieldProps & { readonly onDone?: () => void }) {
   const { clock, timeZone, since, onEdit, onDone } = props;
+  const reads = { clock: useClock(), order: useDayOrder() };
   const trueNow = () => formatDateTime(nowIn(timeZone, new Date()));
   const [shows, setShows] = useState(() => clock?.timerReads ?? trueNow());
   const [truly, setTruly] = useState<string | null>(clock?.trueTime ?? null);
-  const isGood = parseDateTime(shows) !== null && (truly === null || parseDateTime(truly) !== null);
 
   const set = (timerReads: string, trueTime: string) => {
     setShows(timerReads);
     setTruly(trueTime);
     onEdit(setController({ clock: { timerReads, trueTime } }), 'clock');
   };
-  const changeTrue = (value: string) => {
-    setTruly(value);
-    if (parseDateTime(value) !== null && parseDateTime(shows) !== null) set(shows, value);
-  };
   const changeShown = (value: string) => {
     setShows(value);
     // What was read off belongs to the true time at which it was; until one is taken, it waits.
-    if (truly !== null && parseDateTime(value) !== null) set(value, truly);
+    if (truly !== null) set(value, truly);
   };
 
   return (
     <div className={styles['clock-editor']}>
-      <label>
-        The timer shows
-        <input
-          type="datetime-local"
-          step={1}
-          className={fieldStyles['date-input']}
-          value={shows}
-          onChange={(event) => changeShown(asDateTime(event.target.value))}
-        />
-      </label>
-      <Button
-        type="primary"
-        disabled={parseDateTime(shows) === null}
-        onClick={() => set(shows, trueNow())}
-      >
+      <MomentField label="The timer shows" value={shows} {...reads} onChange={changeShown} />
+      <Button type="primary" onClick={() => set(shows, trueNow())}>
         It shows this now
       </Button>
-      <label>
-        True time then
-        <input
-          type="datetime-local"
-          step={1}
-          className={fieldStyles['date-input']}
-          value={truly ?? ''}
-          onChange={(event) => changeTrue(asDateTime(event.target.value))}
-        />
-      </label>
-      {!isGood && <p role="alert">Give a whole date and time.</p>}
+      <MomentField
+        label="True time then"
+        value={truly}
+        {...reads}
+        onChange={(value) => set(shows, value)}
+      />
       <div className={styles['clock-actions']}>
         <Button
           onClick={() => {

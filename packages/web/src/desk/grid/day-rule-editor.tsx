@@ -1,10 +1,11 @@
-import { parseDate } from '@water-clock/core/civil-time';
+import { formatDate, parseDate } from '@water-clock/core/civil-time';
 import type { DayRule } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-types';
 import { Checkbox, InputNumber, Radio, Space } from 'antd';
 import { todayHere } from '../../format/today';
 import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
-import fieldStyles from '../../ui/field.module.css';
+import { useDayOrder } from '../../session/use-signed-in';
+import { DateField } from '../../ui/date-field';
 
 const MODE_NAMES: Record<DayMode, string> = {
   weekdays: 'Weekdays',
@@ -22,6 +23,7 @@ interface DayRuleEditorProps {
 
 /** Water days of any kind that the timer has, and the kind that is set. */
 export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEditorProps) {
+  const order = useDayOrder();
   const modes = (Object.keys(MODE_NAMES) as DayMode[]).filter(
     (mode) => dayModes.includes(mode) || mode === days.mode,
   );
@@ -58,15 +60,11 @@ export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEdito
             />{' '}
             days, counted from
           </label>
-          <input
-            type="date"
-            className={fieldStyles['date-input']}
-            aria-label="A day it waters"
-            value={days.anchor}
-            onChange={(event) => {
-              if (parseDate(event.target.value) !== null)
-                change({ ...days, anchor: event.target.value });
-            }}
+          <DateField
+            label="A day it waters"
+            day={parseDate(days.anchor)}
+            order={order}
+            onChange={(day) => change({ ...days, anchor: formatDate(day) })}
           />
         </Space>
       )}
