@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { DocumentProblem } from '@water-clock/core/documents';
-import { err, ok, type Result } from '@water-clock/core/kernel';
+import { err, ok, type Result, fieldOf } from '@water-clock/core/kernel';
 import { LARGEST_FILE_BYTES, readPlanText, type Plan } from '@water-clock/core/settings';
 
 /** Reads a plan file; each message names the file and, for bad input, the JSON path. */
@@ -54,4 +54,9 @@ export function planFilesOf(name: string): Result<readonly string[], readonly st
 }
 
 const unreadable = (name: string, error: unknown): string =>
-  `${name}: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'error'})`;
+  `${name}: cannot be read (${codeOf(error)})`;
+
+const codeOf = (error: unknown): string => {
+  const code = fieldOf(error, 'code');
+  return typeof code === 'string' ? code : 'error';
+};

@@ -1,6 +1,7 @@
 import { casesIn } from '../testing/cases.js';
 import { changeProgram, movedTime, setProgram, type Plan } from '../settings/index.js';
 import { faultOf } from './acceptance.js';
+import { DailyNeed } from './brief.js';
 import { planBrief, readBrief } from './index.js';
 import { situationOf, type Situation } from './situation.js';
 
@@ -80,6 +81,107 @@ describe('a finished plan is refused', () => {
     );
     expect(fault).toMatch(/^at 130 %: late-finish: /);
   });
+});
+
+interface TwoStations {
+  readonly rules?: Raw;
+  /** How long the second goes; the first goes for a quarter of an hour. */
+  readonly secondMinutes?: number;
+}
+
+/** A brief of two stations, back to back on three days a week, and its plan with a start of one's own choosing. */
+function twoStations(
+  start: string,
+  { rules = { headroomPercent: 100 }, secondMinutes = 15 }: TwoStations = {},
+) {
+  const station = (number: number, minutes: number) => ({
+    ...{ number, name: `Bed ${number}`, plant: 'turf', head: 'rotor', flowLpm: 20 },
+    need: { weeklySeconds: 3 * 60 * minutes, daysPerWeek: [3, 3] },
+  });
+  const { situation, plan } = planned('01', {
+    rules,
+    controller: { stationDelaySeconds: 0 },
+    stations: [station(1, 15), station(2, secondMinutes)],
+  });
+  return { situation, plan: setProgram(first(plan).id, { starts: [start] })(plan) };
+}
+
+const inNight = (situation: Situation, from: number, to: number): Situation => ({
+  ...situation,
+  night: { ...situation.night, from, to },
+});
+
+describe('the night is kept to the second', () => {
+  const HOUR = 3600;
+
+  it.each([
+    ['after midnight', '03:00', 3 * HOUR],
+    ['across midnight', '23:45', -900],
+    ['in the evening', '21:00', -3 * HOUR],
+  ])('%s', (_, start, begins) => {
+    const { situation, plan } = twoStations(start);
+    const ends = begins + 1800;
+    expect(faultOf(inNight(situation, begins, ends), plan)).toBeNull();
+    expect(faultOf(inNight(situation, begins + 1, ends), plan)).toBe(
+      'station 1 runs outside the night',
+    );
+    expect(faultOf(inNight(situation, begins, ends - 1), plan)).toBe(
+      'station 2 runs outside the night',
+    );
+  });
+
+  it('which goes from noon to noon', () => {
+    const fault = (start: string, secondMinutes?: number) => {
+      const { situation, plan } = twoStations(start, { ...(secondMinutes && { secondMinutes }) });
+      return faultOf(situation, plan);
+    };
+    expect(fault('12:00')).toBeNull();
+    expect(fault('11:30')).toBeNull();
+    // It begins at noon itself, or goes on past it.
+    expect(fault('11:45')).toBe('a run of station 2 spans two nights');
+    expect(fault('11:30', 20)).toBe('a run of station 2 spans two nights');
+  });
+
+  it('at the percentage that was asked for as well', () => {
+    const { situation, plan } = twoStations('03:00', { rules: { headroomPercent: 130 } });
+    const at = (ends: number) => faultOf(inNight(situation, 3 * HOUR, 3 * HOUR + ends), plan);
+    expect(at(2340)).toBeNull();
+    expect(at(2339)).toBe('station 2 runs outside the night');
+  });
+
+  it('but by stations that the brief does not ask for', () => {
+    const { situation, plan } = twoStations('03:00');
+    const jobs = situation.jobs.filter(({ station }) => station.number !== 2);
+    expect(faultOf({ ...inNight(situation, 3 * HOUR, 3 * HOUR + 900), jobs }, plan)).toBeNull();
+  });
+});
+
+it('the hours of new seed are kept to the second', () => {
+  const [, text] = casesIn('plan').find(([file]) => file.startsWith('09'))!;
+  const { rules, stations } = (JSON.parse(text) as { brief: { rules: Raw; stations: Raw[] } })
+    .brief;
+  const { situation, plan } = planned('09', {
+    rules: { ...rules, headroomPercent: 100 },
+    stations: stations.map((station) =>
+      station['number'] === 1
+        ? { ...station, need: { ...(station['need'] as Raw), seconds: 180 } }
+        : station,
+    ),
+  });
+  const { starts } = plan.programs.find(({ runs }) => runs[0]!.station === 1)!;
+  const [begins, ends] = [starts[0]!, movedTime(starts.at(-1)!, 3)];
+  const within = (from: string, to: string) => {
+    const jobs = situation.jobs.map((job) => {
+      const { need } = job.station;
+      if (job.station.number !== 1 || !(need instanceof DailyNeed)) return job;
+      const spread = Object.assign(new DailyNeed(), need, { spread: [from, to] });
+      return { ...job, station: { ...job.station, need: spread } };
+    });
+    return faultOf({ ...situation, jobs }, plan);
+  };
+  expect(within(begins, ends)).toBeNull();
+  expect(within(movedTime(begins, 1), ends)).toBe('station 1 runs outside its day');
+  expect(within(begins, movedTime(ends, -1))).toBe('station 1 runs outside its day');
 });
 
 it('new seed is watered in the hours of its day, and nowhere else', () => {

@@ -10,7 +10,7 @@ import {
   WholeNumber,
   type DocumentProblem,
 } from '../documents/index.js';
-import { err, ok, type Result } from '../kernel/index.js';
+import { err, ok, type Result, fieldOf, keysOf } from '../kernel/index.js';
 import { LONGEST_SECONDS } from '../timer-types/index.js';
 import { STATION_FAULTS, type StationFault } from './station-faults.js';
 import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
@@ -63,16 +63,11 @@ export const VISIT_ENTRIES = Object.values(ENTRIES);
 
 /** Reads what was observed or done; every fault at once, by its path. */
 export function readEntry(document: unknown): Result<VisitEntry, readonly DocumentProblem[]> {
-  const kind = (document as { kind?: unknown } | null)?.kind;
-  if (typeof kind !== 'string' || !Object.hasOwn(ENTRIES, kind))
-    return err([{ path: 'kind', message: `must be one of ${Object.keys(ENTRIES).join(', ')}` }]);
+  const kind = keysOf(ENTRIES).find((one) => one === fieldOf(document, 'kind'));
+  if (kind === undefined)
+    return err([{ path: 'kind', message: `must be one of ${keysOf(ENTRIES).join(', ')}` }]);
   const problems: DocumentProblem[] = [];
-  const entry: VisitEntry = readObject<VisitEntry>(
-    ENTRIES[kind as keyof typeof ENTRIES],
-    document,
-    ROOT_PATH,
-    problems,
-  );
+  const entry: VisitEntry = readObject<VisitEntry>(ENTRIES[kind], document, ROOT_PATH, problems);
   if (entry.kind === 'step' && entry.state === 'skipped' && !entry.reason?.trim())
     problems.push({ path: 'reason', message: 'is required: why is the step left out?' });
   return problems.length === 0 ? ok(entry) : err(problems);

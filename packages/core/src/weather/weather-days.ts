@@ -99,7 +99,11 @@ export interface MonthWeather {
 
 /** The twelve months, January first; null for a month of which no day is known. */
 export function monthsOf(weather: WeatherFile): (MonthWeather | null)[] {
-  const sums = Array.from({ length: 12 }, () => ({ et0Mm: 0, days: 0, rainsMm: [] as number[] }));
+  const sums = Array.from({ length: 12 }, () => ({
+    et0Mm: 0,
+    days: 0,
+    rainsMm: new Array<number>(),
+  }));
   const on = weatherOn(weather);
   for (const day of knownDays(weather)) {
     const { et0Mm, rainMm } = on(day)!;

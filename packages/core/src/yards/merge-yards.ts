@@ -1,4 +1,5 @@
 import type { Yard, YardStation } from './yard.js';
+import { keysOf } from '../kernel/index.js';
 
 /** A fact of a station that two people changed in two ways. */
 export interface YardConflict {
@@ -41,7 +42,7 @@ function mergeFacts<Facts extends object>(
   mine: Facts,
   theirs: Facts,
 ): Partial<Facts> {
-  const fields = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])] as (keyof Facts)[];
+  const fields = [...new Set([...keysOf(mine), ...keysOf(theirs)])];
   const merged = fields.map(
     (field) => [field, equals(mine[field], before[field]) ? theirs[field] : mine[field]] as const,
   );
@@ -54,7 +55,7 @@ function mergeStation(
   theirs: YardStation,
   conflicts: YardConflict[],
 ): YardStation {
-  const fields = Object.keys({ ...mine, ...theirs }) as (keyof YardStation)[];
+  const fields = keysOf({ ...mine, ...theirs });
   for (const field of fields) {
     const isContested =
       !equals(mine[field], theirs[field]) &&
@@ -70,7 +71,7 @@ function mergeStation(
 export function isSameYard(a: Yard, b: Yard): boolean {
   const { stations: _a, ...mine } = a;
   const { stations: _b, ...theirs } = b;
-  const fields = Object.keys({ ...mine, ...theirs }) as (keyof typeof mine)[];
+  const fields = keysOf({ ...mine, ...theirs });
   return (
     fields.every((field) => equals(mine[field], theirs[field])) &&
     a.stations.length === b.stations.length &&
@@ -82,6 +83,6 @@ export function isSameYard(a: Yard, b: Yard): boolean {
 const equals = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 function isSame(a: YardStation, b: YardStation | undefined): boolean {
-  const fields = Object.keys({ ...a, ...b }) as (keyof YardStation)[];
+  const fields = keysOf({ ...a, ...b });
   return b !== undefined && fields.every((field) => equals(a[field], b[field]));
 }

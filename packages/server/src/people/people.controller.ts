@@ -42,6 +42,7 @@ import {
   ForTechnicians,
   Public,
   type SignedIn,
+  tokenOf,
 } from './signed-in.js';
 
 @ApiTags('people')
@@ -130,7 +131,7 @@ export class PeopleController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    await this.sessions.close((request.cookies as Record<string, string>)[COOKIE]!);
+    await this.sessions.close(tokenOf(request)!);
     response.clearCookie(COOKIE, { path: '/api' });
   }
 

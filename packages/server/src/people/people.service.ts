@@ -18,6 +18,7 @@ import {
 } from './person.dto.js';
 import { Person, type Clock } from '../schema/person.entity.js';
 import type { SignedIn } from './signed-in.js';
+import { fieldOf } from '@water-clock/core/kernel';
 
 const UNIQUE_VIOLATION = '23505';
 
@@ -118,8 +119,7 @@ export class PeopleService {
 }
 
 const isUniqueViolation = (error: unknown): boolean =>
-  error instanceof QueryFailedError &&
-  (error.driverError as { code?: string }).code === UNIQUE_VIOLATION;
+  error instanceof QueryFailedError && fieldOf(error.driverError, 'code') === UNIQUE_VIOLATION;
 
 const personAnswer = ({ id, name, email, role, clock }: Person): PersonAnswer => ({
   id,

@@ -3,7 +3,7 @@ import { Reflector } from '@nestjs/core';
 import { notAllowed, notSignedIn } from '../platform/problem.js';
 import type { Role } from '../schema/person.entity.js';
 import { SessionsService } from './sessions.service.js';
-import { ACCESS_KEYS, COOKIE, type SignedInRequest } from './signed-in.js';
+import { ACCESS_KEYS, type SignedInRequest, tokenOf } from './signed-in.js';
 
 /** Lets nobody in without a session, nor with a role that the route is not for. */
 @Injectable()
@@ -17,7 +17,7 @@ export class SessionGuard implements CanActivate {
     const about = [context.getHandler(), context.getClass()];
     if (this.reflector.getAllAndOverride<boolean>(ACCESS_KEYS.PUBLIC, about)) return true;
     const request = context.switchToHttp().getRequest<SignedInRequest>();
-    const token = (request.cookies as Record<string, string> | undefined)?.[COOKIE];
+    const token = tokenOf(request);
     const person = token === undefined ? null : await this.sessions.personOf(token);
     if (!person) throw notSignedIn();
     const allowed = this.reflector.getAllAndOverride<Role[] | undefined>(

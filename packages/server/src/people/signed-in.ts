@@ -5,6 +5,7 @@ import {
   type ExecutionContext,
 } from '@nestjs/common';
 import { ApiExtension } from '@nestjs/swagger';
+import { fieldOf } from '@water-clock/core/kernel';
 import type { Request } from 'express';
 import type { Clock, Role } from '../schema/person.entity.js';
 
@@ -20,6 +21,12 @@ export interface SignedIn {
 export type SignedInRequest = Request & { person?: SignedIn };
 
 export const COOKIE = 'water_clock_session';
+
+/** What the browser sent to be known by; undefined where it sent nothing. */
+export function tokenOf({ cookies }: Request): string | undefined {
+  const token = fieldOf(cookies, COOKIE);
+  return typeof token === 'string' ? token : undefined;
+}
 
 /** How the API's description tells such a route, until it says so in its own way. */
 export const PUBLIC_MARK = 'x-is-public';

@@ -8,6 +8,7 @@ import {
 } from '@nestjs/common';
 import type { Response } from 'express';
 import { PROBLEM_TYPE, ProblemException } from './problem.js';
+import { fieldOf } from '@water-clock/core/kernel';
 
 /** Turns whatever a request ends with into a problem document; the unexpected is logged, not told. */
 @Catch()
@@ -29,7 +30,11 @@ export class ProblemFilter implements ExceptionFilter {
       return new ProblemException(error.getStatus(), titleOf(error.getStatus()), error.message);
     const status = statusOf(error);
     if (status !== null)
-      return new ProblemException(status, titleOf(status), (error as Error).message);
+      return new ProblemException(
+        status,
+        titleOf(status),
+        error instanceof Error ? error.message : '',
+      );
     this.logger.error(error instanceof Error ? error.stack : error);
     return new ProblemException(
       HttpStatus.INTERNAL_SERVER_ERROR,
@@ -41,7 +46,7 @@ export class ProblemFilter implements ExceptionFilter {
 
 /** The status that Express gives errors of its own, such as a body that is too large. */
 function statusOf(error: unknown): number | null {
-  const status = (error as { status?: unknown } | null)?.status;
+  const status = fieldOf(error, 'status');
   return typeof status === 'number' && status >= 400 && status < 500 ? status : null;
 }
 

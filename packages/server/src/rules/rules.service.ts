@@ -40,7 +40,7 @@ export class RulesService {
   }
 
   async change(firmId: string, id: string, change: RuleSetChange): Promise<RuleSetAnswer> {
-    const document = wholeDocument(change.document, readRuleSet) as object;
+    const document = wholeDocument(change.document, readRuleSet);
     const { manager } = this.source;
     await saveVersion(
       manager,

@@ -35,7 +35,7 @@ async function store(
   table: RecordClass,
   what: string,
   { firmId, timerId, savedBy, fromVersion }: Storing,
-  document: object,
+  document: Plan | Yard,
 ): Promise<boolean> {
   const where = { firmId, timerId };
   const stored = await manager.findOneByOrFail(table, where);

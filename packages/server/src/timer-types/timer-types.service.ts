@@ -55,14 +55,7 @@ export class TimerTypesService {
     await this.refuseTakenName(firmId, change.name, id);
     await this.source.transaction(async (manager) => {
       const { version } = change;
-      await saveVersion(
-        manager,
-        TimerType,
-        { firmId, id },
-        version,
-        columns as object,
-        'timer type',
-      );
+      await saveVersion(manager, TimerType, { firmId, id }, version, columns, 'timer type');
       // In the order of their ids, so that two changes of timer types cannot wait for each other.
       await manager.find(Timer, {
         select: { id: true },

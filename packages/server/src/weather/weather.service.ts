@@ -61,7 +61,7 @@ export class WeatherService {
   }
 
   async change(firmId: string, id: string, change: WeatherChange): Promise<WeatherAnswer> {
-    const document = wholeDocument(change.document, readWeather) as object;
+    const document = wholeDocument(change.document, readWeather);
     const { manager } = this.source;
     const where = { firmId, id };
     await saveVersion(manager, StoredWeather, where, change.version, { document }, 'weather');

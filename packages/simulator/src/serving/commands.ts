@@ -11,7 +11,7 @@ import {
   WholeNumber,
   type DocumentProblem,
 } from '@water-clock/core/documents';
-import { err, ok, type Result } from '@water-clock/core/kernel';
+import { err, ok, type Result, fieldOf } from '@water-clock/core/kernel';
 import { LONGEST_SECONDS } from '@water-clock/core/timer-types';
 import type { AfterPowerCut } from '../device/simulated-timer.js';
 import type { ValveFault } from '../device/outputs.js';
@@ -187,7 +187,7 @@ const COMMANDS: Readonly<Record<string, new () => Command>> = {
 
 /** Reads a command; every fault of it at once, by its path. */
 export function readCommand(document: unknown): Result<Command, readonly DocumentProblem[]> {
-  const name = (document as { command?: unknown } | null)?.command;
+  const name = fieldOf(document, 'command');
   const known = typeof name === 'string' && Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : null;
   if (!known) {
     const names = Object.keys(COMMANDS).join(', ');

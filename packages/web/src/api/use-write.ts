@@ -1,5 +1,5 @@
 import { useMutation, type QueryKey } from '@tanstack/react-query';
-import { useCallback, useRef } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { WriteName } from './write-names';
 
 declare module '@tanstack/react-query' {
@@ -40,7 +40,7 @@ export function useWrite<Input = void, Answer = unknown>(
   send: (input: Input) => Promise<Answer>,
   { touches, isToldHere, lead }: WriteOptions = {},
 ): Write<Input, Answer> {
-  const { mutateAsync, isPending, error, reset } = useMutation({
+  const { mutateAsync, error, reset } = useMutation({
     mutationKey: [name],
     mutationFn: send,
     networkMode: 'always',
@@ -51,19 +51,23 @@ export function useWrite<Input = void, Answer = unknown>(
     },
   });
   const isBusy = useRef(false);
+  // The library tells of a write that has begun a moment later: by then the next click may have hit what is to go.
+  const [isWriting, setWriting] = useState(false);
   const write = useCallback(
     async (input: Input) => {
       if (isBusy.current) return null;
       isBusy.current = true;
+      setWriting(true);
       try {
         return { answer: await mutateAsync(input) };
       } catch {
         return null;
       } finally {
         isBusy.current = false;
+        setWriting(false);
       }
     },
     [mutateAsync],
   );
-  return { write, isWriting: isPending, error, reset };
+  return { write, isWriting, error, reset };
 }

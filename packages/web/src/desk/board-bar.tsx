@@ -13,14 +13,14 @@ export const BoardBar = memo(function BoardBar(props: BoardBarProps) {
   const { board, isTrueTime, go, clockErrorSeconds } = props;
   return (
     <div className={styles['board-bar']}>
-      <Segmented
+      <Segmented<DeskPlace['board']>
         aria-label="What the board shows"
         value={board}
         options={[
           { value: 'nights', label: '14 nights' },
           { value: 'year', label: 'Year' },
         ]}
-        onChange={(chosen) => go({ board: chosen as DeskPlace['board'] })}
+        onChange={(chosen) => go({ board: chosen })}
       />
       {clockErrorSeconds !== 0 && board === 'nights' && (
         <>

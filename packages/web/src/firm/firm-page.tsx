@@ -1,8 +1,7 @@
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
-import { Alert, App, Button, Form, Input, Radio, Select, Skeleton } from 'antd';
+import { Alert, App, Button, Form, Input, Select, Skeleton } from 'antd';
 import { useState } from 'react';
-import type { UnitSystem } from '../format/reading';
 import {
   addPerson,
   changeFirm,
@@ -14,10 +13,12 @@ import {
 import { useWrite } from '../api/use-write';
 import { useFormErrors } from '../ui/form-errors';
 import { LoadError, Page } from '../ui/page';
+import { Choice } from '../ui/choice';
 import { useSignedIn } from '../session/use-signed-in';
 import { CustomaryMinutes } from './customary-minutes';
 import pageStyles from '../ui/page.module.css';
 import listPageStyles from '../ui/list-page.module.css';
+import { keysOf } from '@water-clock/core/kernel';
 
 const ROLE_WORDS: Record<Role, string> = {
   owner: 'owner: everything, people too',
@@ -39,15 +40,15 @@ export function FirmPage() {
     <Page title={firm.name}>
       <section className={pageStyles['sheet']} aria-labelledby="units">
         <h2 id="units">Units</h2>
-        <Radio.Group
-          aria-labelledby="units"
+        <Choice
+          label="Units"
           disabled={!isOwner || isWriting}
           value={firm.units}
           options={[
             { value: 'metric', label: 'metric: L/min, m², mm' },
             { value: 'us', label: 'US: gal/min, sq ft, in' },
           ]}
-          onChange={(event) => void change({ units: event.target.value as UnitSystem })}
+          onChange={(units) => void change({ units })}
         />
         {!isOwner && <p className={pageStyles['soft']}>The owner of the firm chooses them.</p>}
       </section>
@@ -145,7 +146,7 @@ function AddPerson() {
           </Form.Item>
           <Form.Item name="role" label="Role">
             <Select
-              options={(Object.keys(ROLE_WORDS) as Role[]).map((value) => ({
+              options={keysOf(ROLE_WORDS).map((value) => ({
                 value,
                 label: ROLE_WORDS[value],
               }))}

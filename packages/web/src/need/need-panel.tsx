@@ -38,9 +38,8 @@ export function NeedPanel(props: NeedPanelProps) {
   const { firm } = useSignedIn();
   const { station, need } = row;
   const telling = useTelling(props.telling)(station, need);
-  const columns = yardColumns(firm.units).filter(({ key }) =>
-    (ASSUMPTIONS as readonly string[]).includes(key),
-  );
+  const assumed: readonly string[] = ASSUMPTIONS;
+  const columns = yardColumns(firm.units).filter(({ key }) => assumed.includes(key));
   const why = [
     ['Rate', rateWhy(telling)],
     ['By measurement', weekWhy(telling)],

@@ -9,9 +9,8 @@ function browserTabs(): Tabs {
   return {
     // Browsers have locks, and service workers, on https only: without them it is one tab that works offline.
     alone: async (work) => {
-      const locks = navigator.locks as LockManager | undefined;
-      if (!locks) return work();
-      await locks.request(LOCK, { ifAvailable: true }, async (lock) => {
+      if (!('locks' in navigator)) return work();
+      await navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => {
         if (lock) await work();
       });
     },

@@ -1,7 +1,7 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 import { counted } from '@water-clock/core/words';
-import { App, Button, Checkbox, Input, Radio, Skeleton } from 'antd';
+import { App, Button, Checkbox, Input, Skeleton } from 'antd';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { usePlace } from '../ui/use-place';
@@ -21,6 +21,7 @@ import { todayHere } from '../format/today';
 import { OutlookWords } from '../property/outlook-words';
 import pageStyles from '../ui/page.module.css';
 import styles from './properties-page.module.css';
+import { Choice } from '../ui/choice';
 
 const ImportDialog = lazy(async () => ({
   default: (await import('./import-dialog')).ImportDialog,
@@ -195,12 +196,12 @@ function SearchBar({ search, found, onChange }: SearchBarProps) {
         onChange={(event) => setTyped(event.target.value)}
         style={{ maxWidth: 340 }}
       />
-      <Radio.Group
-        aria-label="Sorted"
+      <Choice
+        label="Sorted"
         optionType="button"
         value={search.sort}
         options={SORTS}
-        onChange={(event) => onChange({ sort: event.target.value as PropertySearch['sort'] })}
+        onChange={(sort) => onChange({ sort })}
       />
       <Checkbox
         checked={search.archived === 'yes'}

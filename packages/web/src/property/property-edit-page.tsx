@@ -24,6 +24,7 @@ import { QuantityItem, TimeZoneSelect } from './property-inputs';
 import { SUPPLY_NAMES, SupplyCautions } from './supply';
 import { ofTown, ruleWords, startsWith, townsOf } from './town-offers';
 import pageStyles from '../ui/page.module.css';
+import { keysOf } from '@water-clock/core/kernel';
 
 /** A new property, or one that is changed. */
 export function PropertyEditPage() {
@@ -102,7 +103,7 @@ function Editor({ before }: { before: Property | null }) {
   /** What only the other person changed comes into the form; what both changed stays as typed here. */
   const takeTheirs = (mine: PropertyFields, old: Property, theirs: Property) => {
     const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-    const names = Object.keys(EMPTY) as (keyof PropertyFields)[];
+    const names = keysOf(EMPTY);
     const changed = names.filter((name) => !same(theirs[name], old[name]));
     const taken = changed.filter((name) => same(mine[name], old[name]));
     form.setFieldsValue(Object.fromEntries(taken.map((name) => [name, theirs[name]])));

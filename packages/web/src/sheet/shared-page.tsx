@@ -13,7 +13,7 @@ function useShared(token: string) {
   const ask = useCallback(() => {
     request('get', '/api/shared/{token}', { path: { token } }).then(
       ({ document: shared }) => setSheet(shared),
-      (trouble: unknown) => setError(trouble as ApiError),
+      setError,
     );
   }, [token]);
   useEffect(ask, [ask]);

@@ -1,9 +1,9 @@
 import { clsx } from 'clsx';
 import { OVERLAP_BEHAVIOURS, type OverlapBehaviour } from '@water-clock/core/timer-types';
-import { Radio } from 'antd';
 import { Caution } from '../ui/page';
 import { OVERLAP_NAMES } from './type-words';
 import styles from './type-questions.module.css';
+import { Choice } from '../ui/choice';
 
 interface OverlapTestProps {
   readonly value: OverlapBehaviour;
@@ -14,12 +14,12 @@ interface OverlapTestProps {
 export function OverlapTest({ value, onChange }: OverlapTestProps) {
   return (
     <>
-      <Radio.Group
-        aria-label="A start that comes while another program runs"
+      <Choice
+        label="A start that comes while another program runs"
         className={clsx(styles['type-choices'])}
         value={value}
         options={OVERLAP_BEHAVIOURS.map((one) => ({ value: one, label: OVERLAP_NAMES[one] }))}
-        onChange={(event) => onChange(event.target.value as OverlapBehaviour)}
+        onChange={onChange}
       />
       <details className={styles['overlap-test']}>
         <summary>Find out in five minutes</summary>

@@ -11,7 +11,8 @@ interface Editing {
 export function useEditKeys({ undo, redo, save, isChanged }: Editing, help?: () => void): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const isTyping = (event.target as HTMLElement).matches('input, textarea, select');
+      const { target } = event;
+      const isTyping = target instanceof Element && target.matches('input, textarea, select');
       if (event.key === '?' && !isTyping) help?.();
       if (!event.ctrlKey && !event.metaKey) return;
       const key = event.key.toLowerCase();

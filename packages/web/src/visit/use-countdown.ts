@@ -1,3 +1,4 @@
+import { fieldOf } from '@water-clock/core/kernel';
 import { useEffect, useState } from 'react';
 
 interface Running {
@@ -9,7 +10,10 @@ interface Running {
 
 const read = (key: string): Running | null => {
   try {
-    return JSON.parse(sessionStorage.getItem(key) ?? 'null') as Running | null;
+    const stored: unknown = JSON.parse(sessionStorage.getItem(key) ?? 'null');
+    const numbers = ['station', 'startedAt', 'seconds'].map((name) => fieldOf(stored, name));
+    const [station, startedAt, seconds] = numbers.filter((one) => typeof one === 'number');
+    return seconds === undefined ? null : { station: station!, startedAt: startedAt!, seconds };
   } catch {
     return null;
   }

@@ -95,7 +95,7 @@ export function ValueInput({ label, value, onChange }: ValueInputProps) {
           aria-label={label}
           value={value.isOn}
           options={value.words.map((words, index) => ({ label: words, value: index === 0 }))}
-          onChange={(event) => onChange({ ...value, isOn: event.target.value as boolean })}
+          onChange={(event) => onChange({ ...value, isOn: event.target.value === true })}
         />
       );
   }

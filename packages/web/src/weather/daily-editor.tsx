@@ -39,7 +39,7 @@ export function DailyEditor({ record, isLocked, onChange }: DailyEditorProps) {
   return (
     <>
       <p className={pageStyles['soft']} aria-live="polite">
-        {recordWords(listingOf({ record } as Parameters<typeof listingOf>[0]))}
+        {recordWords(listingOf({ record }))}
         {told && `. ${told}`}
       </p>
       {!isLocked && !sheet && (

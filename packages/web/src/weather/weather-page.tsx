@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { readWeather, type WeatherFile, type WeatherRecord } from '@water-clock/core/weather';
 import { counted } from '@water-clock/core/words';
-import { Alert, App, Button, Radio } from 'antd';
+import { Alert, App, Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { usePlace } from '../ui/use-place';
@@ -33,6 +33,7 @@ import { RecordEditor } from './record-editor';
 import { YearOfWeather } from './year-of-weather';
 import styles from './weather-page.module.css';
 import pageStyles from '../ui/page.module.css';
+import { Choice } from '../ui/choice';
 
 /** The weather of one place, new or kept; `?for=` a property that is to go by it. */
 export function WeatherPage() {
@@ -257,8 +258,8 @@ function Editor({ stored, property, homes }: EditorProps) {
       <div className={styles['weather-body']}>
         <section className={pageStyles['sheet']}>
           <PlaceFields {...{ draft, faults, change }} isLocked={!mayChange} />
-          <Radio.Group
-            aria-label="Where it comes from"
+          <Choice
+            label="Where it comes from"
             disabled={!mayChange}
             value={record.kind}
             options={[
@@ -266,7 +267,7 @@ function Editor({ stored, property, homes }: EditorProps) {
               { value: 'monthly', label: 'A table by month' },
               { value: 'simulated', label: 'Simulated station' },
             ]}
-            onChange={(event) => setKind(event.target.value as WeatherRecord['kind'])}
+            onChange={setKind}
           />
           <div className={styles['weather-record']}>
             <RecordEditor {...editor} record={record} />

@@ -21,7 +21,7 @@ export const recordWords = ({
       : `${counted(days, 'day')}, ${from} to ${to}`
     : KIND_NAMES[kind];
 
-export const listingOf = ({ record }: WeatherFile) => {
+export const listingOf = ({ record }: Pick<WeatherFile, 'record'>) => {
   const days = record.kind === 'daily' ? record.days : [];
   const [from, to] = [days[0]?.date ?? null, days.at(-1)?.date ?? null];
   return { kind: record.kind, days: days.length, from, to };

@@ -33,6 +33,7 @@ import { sheetEdit, yardCsv } from './yard-sheets';
 import styles from './yard-page.module.css';
 import gridTableStyles from '../ui/grid-table.module.css';
 import pageStyles from '../ui/page.module.css';
+import { placeOfCell } from '../ui/place-of-cell';
 
 /** The station table of one timer: what its stations water. */
 export function YardPage() {
@@ -90,11 +91,11 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
     return taken.ok;
   };
   const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
-    const { row, column } = (event.target as HTMLElement).dataset;
+    const place = placeOfCell(event.target);
     const text = event.clipboardData.getData('text/plain');
-    if (!/[\t\n]/.test(text.trim()) || row === undefined || !mayChange) return;
+    if (!/[\t\n]/.test(text.trim()) || !place || !mayChange) return;
     event.preventDefault();
-    takeSheet(text, Number(row), Number(column));
+    takeSheet(text, place.row, place.column);
   };
 
   const { property } = timer;

@@ -71,7 +71,8 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
   const tabStop = (runs.find((run) => run.key === selected) ?? runs[0])?.key;
 
   const runAt = (target: EventTarget) => {
-    const key = (target as Element).closest('[data-run]')?.getAttribute('data-run');
+    const part = target instanceof Element ? target.closest('[data-run]') : null;
+    const key = part?.getAttribute('data-run');
     const night = model.nights.find((one) => one.runs.some((run) => run.key === key));
     const run = night?.runs.find((one) => one.key === key);
     return night && run ? { night, run } : null;

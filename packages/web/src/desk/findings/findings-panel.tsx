@@ -7,6 +7,7 @@ import type { DeskFinding } from '../../computing/desk-model';
 
 import { useSay } from '../../session/use-signed-in';
 import styles from './findings-panel.module.css';
+import { keysOf } from '@water-clock/core/kernel';
 
 interface FindingsPanelProps {
   readonly findings: readonly DeskFinding[];
@@ -77,7 +78,7 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
 });
 
 function summary(findings: readonly DeskFinding[]): string {
-  const counts = (Object.keys(NAMES) as Severity[]).flatMap((severity) => {
+  const counts = keysOf(NAMES).flatMap((severity) => {
     const count = findings.filter((finding) => finding.severity === severity).length;
     return count > 0 ? counted(count, NAMES[severity]) : [];
   });

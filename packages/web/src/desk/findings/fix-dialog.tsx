@@ -2,12 +2,13 @@ import type { DayNumber } from '@water-clock/core/civil-time';
 import { changesInWords } from '@water-clock/core/compare';
 import { findingKey, type Finding } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
-import { Button, Modal, Radio, Skeleton } from 'antd';
+import { Button, Modal, Skeleton } from 'antd';
 import { useEffect, useState } from 'react';
 import type { FixPreview } from '@water-clock/core/fixes';
 import type { DeskComputer } from '../../computing/use-desk-worker';
 import { useSay } from '../../session/use-signed-in';
 import styles from './fix-dialog.module.css';
+import { Choice } from '../../ui/choice';
 
 interface FixDialogProps {
   readonly finding: Finding;
@@ -66,10 +67,10 @@ export function FixDialog({ finding, plan, since, ask, onApply, onClose }: FixDi
         <p>No single change fixes this: no time of the day is clear. Change it by hand.</p>
       )}
       {fixes && fixes.length > 1 && (
-        <Radio.Group
-          aria-label="Ways to fix it"
+        <Choice
+          label="Ways to fix it"
           value={chosen}
-          onChange={(event) => setChosen(event.target.value as number)}
+          onChange={setChosen}
           options={fixes.map(({ label }, value) => ({ label: say(label), value }))}
         />
       )}

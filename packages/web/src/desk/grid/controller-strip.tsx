@@ -42,7 +42,10 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
               className={styles['season-mode']}
               aria-label="Season percentage for"
               value={season.mode}
-              onChange={(event) => setSeason(freshSeason(event.target.value as SeasonMode, season))}
+              onChange={(event) => {
+                const mode = modes.find((one) => one === event.target.value);
+                if (mode) setSeason(freshSeason(mode, season));
+              }}
             >
               {[...new Set([...modes, season.mode])].map((mode) => (
                 <option key={mode} value={mode}>

@@ -1,11 +1,13 @@
 import { formatDate, parseDate } from '@water-clock/core/civil-time';
 import type { DayRule } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-types';
-import { Checkbox, InputNumber, Radio, Space } from 'antd';
+import { Checkbox, InputNumber, Space } from 'antd';
 import { todayHere } from '../../format/today';
 import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
 import { useDayOrder } from '../../session/use-signed-in';
 import { DateField } from '../../ui/date-field';
+import { Choice } from '../../ui/choice';
+import { keysOf } from '@water-clock/core/kernel';
 
 const MODE_NAMES: Record<DayMode, string> = {
   weekdays: 'Weekdays',
@@ -24,16 +26,14 @@ interface DayRuleEditorProps {
 /** Water days of any kind that the timer has, and the kind that is set. */
 export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEditorProps) {
   const order = useDayOrder();
-  const modes = (Object.keys(MODE_NAMES) as DayMode[]).filter(
-    (mode) => dayModes.includes(mode) || mode === days.mode,
-  );
+  const modes = keysOf(MODE_NAMES).filter((mode) => dayModes.includes(mode) || mode === days.mode);
   return (
     <Space orientation="vertical" size={12} style={{ maxWidth: 380 }}>
-      <Radio.Group
-        aria-label="Kind of water days"
+      <Choice
+        label="Kind of water days"
         value={days.mode}
         options={modes.map((mode) => ({ label: MODE_NAMES[mode], value: mode }))}
-        onChange={(event) => change(freshRule(event.target.value as DayMode))}
+        onChange={(mode) => change(freshRule(mode))}
       />
       {days.mode === 'weekdays' && (
         <Checkbox.Group

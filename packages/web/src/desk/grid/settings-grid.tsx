@@ -18,6 +18,7 @@ import { StationRow } from './station-row';
 import { endOfFirstStart } from './totals';
 import { hoursText } from '../../format/lengths';
 import gridTableStyles from '../../ui/grid-table.module.css';
+import { placeOfCell } from '../../ui/place-of-cell';
 
 export interface GridProps {
   readonly plan: Plan;
@@ -55,12 +56,11 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
     else void message.error(`Nothing was pasted. ${pasted.trouble.join(' ')}`, 8);
   };
   const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
-    const target = event.target as HTMLElement;
+    const place = placeOfCell(event.target);
     const text = event.clipboardData.getData('text/plain');
-    const [row, column] = [Number(target.dataset['row']), Number(target.dataset['column'])];
-    if (!/[\t\n]/.test(text.trim()) || Number.isNaN(row)) return;
+    if (!/[\t\n]/.test(text.trim()) || !place) return;
     event.preventDefault();
-    paste(text, { row, column, firstStation }).catch(() =>
+    paste(text, { ...place, firstStation }).catch(() =>
       message.error('Nothing was pasted: what reads a block could not be loaded. Try again.', 8),
     );
   };

@@ -7,6 +7,7 @@ import { minutesText, parseLength } from '../../format/lengths';
 import { CellInput } from '../../ui/cell-input';
 import { FIELDS } from '../state/fields';
 import gridTableStyles from '../../ui/grid-table.module.css';
+import { keysOf } from '@water-clock/core/kernel';
 
 const LENGTH_HINT = 'Minutes, such as 15 or 2:30 (90s for seconds)';
 
@@ -128,7 +129,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
 
 function isSameRow({ runTimes, ...rest }: StationRowProps, next: StationRowProps): boolean {
   return (
-    (Object.keys(rest) as (keyof typeof rest)[]).every((prop) => rest[prop] === next[prop]) &&
+    keysOf(rest).every((prop) => rest[prop] === next[prop]) &&
     runTimes.length === next.runTimes.length &&
     runTimes.every((seconds, order) => seconds === next.runTimes[order])
   );

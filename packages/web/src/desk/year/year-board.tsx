@@ -55,7 +55,8 @@ export const YearBoard = memo(function YearBoard({ model, night, onOpen }: YearB
   const told = nights.find(({ day }) => day === pointed);
 
   const nightAt = (target: EventTarget): DayNumber | null => {
-    const day = (target as Element).closest('[data-night]')?.getAttribute('data-night');
+    const part = target instanceof Element ? target.closest('[data-night]') : null;
+    const day = part?.getAttribute('data-night');
     return day ? asDayNumber(Number(day)) : null;
   };
   const onKeyDown = (event: KeyboardEvent) => {

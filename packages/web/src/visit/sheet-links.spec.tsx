@@ -1,0 +1,56 @@
+/** @jest-environment jsdom */
+import { aroundScreens, answeringWith } from '../testing/in-app';
+import { act, render, screen } from '@testing-library/react';
+import type { SheetListing } from '../api/sheets';
+import type { Timer } from '../api/timers';
+import { useWrite } from '../api/use-write';
+import { SheetLinks } from './sheet-links';
+
+const LINK = { id: 'link', madeAt: '2026-06-01T08:00:00Z', expiresAt: '2026-11-28T08:00:00Z' };
+
+const before: SheetListing = {
+  id: 'before',
+  madeAt: '2026-05-01T08:00:00Z',
+  person: 'Ines Marlow',
+  links: [],
+};
+
+/** The screen with a button that leaves a sheet, which never comes to its end. */
+function Leaving() {
+  const leaving = useWrite('leave-sheet', () => new Promise<never>(() => undefined));
+  return (
+    <>
+      <button onClick={() => void leaving.write()}>Leave this sheet</button>
+      <SheetLinks timer={{ id: 'garage' } as Timer} leftId={null} isLeaving={leaving.isWriting} />
+    </>
+  );
+}
+
+async function onScreen() {
+  const asked = answeringWith({
+    'GET /api/timers/garage/sheets': { status: 200, body: [before] },
+    'POST /api/sheets/before/links': { status: 201, body: { ...LINK, token: 'secret' } },
+  });
+  const { wrapper } = aroundScreens();
+  render(<Leaving />, { wrapper });
+  await screen.findByRole('button', { name: 'Make a link' });
+  return () => asked.filter(({ method }) => method === 'POST');
+}
+
+it('makes a link to the sheet that was left last', async () => {
+  const posted = await onScreen();
+  await act(async () => screen.getByRole('button', { name: 'Make a link' }).click());
+  expect(posted()).toHaveLength(1);
+  const link = await screen.findByRole('link', { name: /\/s\/secret$/ });
+  expect(link).toBeTruthy();
+});
+
+it('makes none to the sheet before, once another is being left, however fast it is pressed', async () => {
+  const posted = await onScreen();
+  const link = screen.getByRole('button', { name: 'Make a link' });
+  act(() => screen.getByRole('button', { name: 'Leave this sheet' }).click());
+  // Gone at once, not when somebody has found the time to say that something is written.
+  expect(link.isConnected).toBe(false);
+  await act(async () => link.click());
+  expect(posted()).toEqual([]);
+});
