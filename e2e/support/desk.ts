@@ -1,12 +1,27 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { ElementHandle, Page } from 'puppeteer-core';
+import type { ElementHandle, HTTPRequest, Page } from 'puppeteer-core';
 
-/** A slow machine takes its time; what hangs is still ended. */
+/** A slow machine takes its time; what hangs is still ended. What the page asks of the server is remembered. */
 export function patient(page: Page): void {
   page.setDefaultTimeout(PATIENCE_MS);
   page.setDefaultNavigationTimeout(PATIENCE_MS);
+  const asked: string[] = [];
+  const began = performance.now();
+  const note = (request: HTTPRequest, what: string) => {
+    const { pathname } = new URL(request.url());
+    if (!pathname.startsWith('/api/')) return;
+    const seconds = ((performance.now() - began) / 1000).toFixed(2);
+    asked.push(`${seconds} s ${what} ${request.method()} ${pathname}`);
+  };
+  page.on('request', (request) => note(request, 'asked'));
+  page.on('requestfinished', (request) => note(request, String(request.response()?.status())));
+  page.on('requestfailed', (request) => note(request, request.failure()?.errorText ?? 'failed'));
+  ASKED.set(page, asked);
 }
+
+const ASKED = new WeakMap<Page, string[]>();
+const LAST_ASKED = 24;
 
 const PATIENCE_MS = 120_000;
 
@@ -31,7 +46,9 @@ export async function clickOn(page: Page, selector: string): Promise<void> {
       `could-not-click-${Date.now()}.png`,
     ) as `${string}.png`;
     await page.screenshot({ path });
-    throw new Error(`Could not click ${selector}; the page is in ${path}`, { cause: error });
+    const asked = ASKED.get(page)?.slice(-LAST_ASKED) ?? [];
+    const words = [`Could not click ${selector}; the page is in ${path}`, ...asked].join('\n');
+    throw new Error(words, { cause: error });
   }
 }
 

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { aroundScreens, answeringWith } from '../testing/in-app';
-import { act, render, screen } from '@testing-library/react';
+import { act, render, screen, waitFor } from '@testing-library/react';
 import type { SheetListing } from '../api/sheets';
 import type { Timer } from '../api/timers';
 import { useWrite } from '../api/use-write';
@@ -27,22 +27,36 @@ function Leaving() {
 }
 
 async function onScreen() {
+  let links: readonly (typeof LINK)[] = [];
   const asked = answeringWith({
-    'GET /api/timers/garage/sheets': { status: 200, body: [before] },
-    'POST /api/sheets/before/links': { status: 201, body: { ...LINK, token: 'secret' } },
+    'GET /api/timers/garage/sheets': () => ({ status: 200, body: [{ ...before, links }] }),
+    'POST /api/sheets/before/links': () => {
+      links = [LINK];
+      return { status: 201, body: { ...LINK, token: 'secret' } };
+    },
+    'DELETE /api/links/link': () => {
+      links = [];
+      return { status: 204 };
+    },
   });
-  const { wrapper } = aroundScreens();
+  const { wrapper, client } = aroundScreens();
+  client.getMutationCache().config.onSuccess = () => client.invalidateQueries();
   render(<Leaving />, { wrapper });
   await screen.findByRole('button', { name: 'Make a link' });
   return () => asked.filter(({ method }) => method === 'POST');
 }
 
-it('makes a link to the sheet that was left last', async () => {
+it('makes a link to the sheet that was left last, and shows it no more once it is withdrawn', async () => {
   const posted = await onScreen();
   await act(async () => screen.getByRole('button', { name: 'Make a link' }).click());
   expect(posted()).toHaveLength(1);
-  const link = await screen.findByRole('link', { name: /\/s\/secret$/ });
-  expect(link).toBeTruthy();
+  await screen.findByRole('link', { name: /\/s\/secret$/ });
+  const withdraw = await screen.findByRole('button', { name: 'Withdraw…' });
+  await act(async () => withdraw.click());
+  const sure = await screen.findByRole('button', { name: 'Withdraw it' });
+  await act(async () => sure.click());
+  await waitFor(() => expect(screen.queryByRole('button', { name: 'Withdraw…' })).toBeNull());
+  expect(screen.queryByRole('link', { name: /\/s\/secret$/ })).toBeNull();
 });
 
 it('makes none to the sheet before, once another is being left, however fast it is pressed', async () => {

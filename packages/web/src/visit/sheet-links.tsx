@@ -30,10 +30,16 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
   const sheets = useQuery(sheetsQuery(timer.id));
   const waits = useOutbox().some(({ id }) => id === leftId);
   const [days, setDays] = useState(180);
-  const [made, setMade] = useState<string | null>(null);
-  const sharing = useWrite('share-sheet', (id: string) => shareSheet(id, days), {
-    touches: [sheetsKey],
-  });
+  const [made, setMade] = useState<{ id: string; address: string } | null>(null);
+  const sharing = useWrite(
+    'share-sheet',
+    async (id: string) => {
+      const { id: linkId, token } = await shareSheet(id, days);
+      // Before the list below it is asked for anew: what could be pressed there would move away under the finger.
+      setMade({ id: linkId, address: `${window.location.origin}/s/${token}` });
+    },
+    { touches: [sheetsKey] },
+  );
   const withdrawing = useWrite('withdraw-link', withdrawLink, { touches: [sheetsKey] });
   // Never a link to the sheet before, while the one that was just left is still on its way.
   const last = sheets.data?.find(({ id }) => leftId === null || id === leftId);
@@ -45,10 +51,8 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
     );
   if (!last)
     return <p className={pageStyles['soft']}>PDF and link can be had once a sheet is left.</p>;
-  const share = async () => {
-    const done = await sharing.write(last.id);
-    if (done) setMade(`${window.location.origin}/s/${done.answer.token}`);
-  };
+  // Once it is withdrawn it leads nowhere.
+  const isGood = sharing.isWriting || last.links.some(({ id }) => id === made?.id);
   const askToWithdraw = (id: string) =>
     void modal.confirm({
       title: 'Withdraw the link?',
@@ -67,7 +71,7 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
         </a>
       </span>
       <span>
-        <Button loading={sharing.isWriting} onClick={() => void share()}>
+        <Button loading={sharing.isWriting} onClick={() => void sharing.write(last.id)}>
           Make a link
         </Button>{' '}
         for{' '}
@@ -78,16 +82,16 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
           onChange={setDays}
         />
       </span>
-      {made && (
+      {made && isGood && (
         <span>
-          <a href={made} className={styles['leave-link']} data-testid="share-link">
-            {made}
+          <a href={made.address} className={styles['leave-link']} data-testid="share-link">
+            {made.address}
           </a>{' '}
           <Button
             size="small"
             onClick={() =>
               void navigator.clipboard
-                .writeText(made)
+                .writeText(made.address)
                 .then(() => message.success('Copied.'))
                 .catch(() => message.error('It could not be copied: select it by hand.'))
             }
