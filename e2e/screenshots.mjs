@@ -52,7 +52,7 @@ try {
   );
   await page.goto(`${application.url}/weather`, { waitUntil: 'networkidle0' });
   const airfield = await page.$eval('main ul a', (link) => link.getAttribute('href'));
-  await picture('weather', airfield, '.weather-bar');
+  await picture('weather', airfield, 'main svg rect');
   await page.setViewport({ width: 390, height: 844 });
   await picture('measure-phone', `/timers/${garage.id}/measure?station=2`, '[data-cup]');
   await page.setViewport({ width: 1280, height: 800 });
