@@ -54,7 +54,7 @@ export function parseExactClock(text: string): string | null | undefined {
     .replace(/^(12(:?00){0,2})?noon$/, '12pm')
     .replace(/^(12(:?00){0,2})?midnight$/, '12am');
   if (clean === '' || clean === '-' || clean === '–' || clean === 'off') return null;
-  const match = /^(\d{1,2})(?::?([0-5]\d)(?::?([0-5]\d))?)?(am?|pm?)?$/.exec(clean);
+  const match = /^(\d{1,2})(?::?([0-5]\d)(?::([0-5]\d))?)?(am?|pm?)?$/.exec(clean);
   if (!match) return undefined;
   const [, hoursTyped, minutes = '00', seconds = '00', half] = match;
   const hours = hoursOfDay(Number(hoursTyped), half);

@@ -1,7 +1,7 @@
 import { formatDate, parseDate } from '@water-clock/core/civil-time';
-import { Input, Tooltip } from 'antd';
 import { dayOfYearText, readDate } from '../format/typed-dates';
 import { useDayOrder } from '../session/use-signed-in';
+import { TypedInput } from '../ui/typed-input';
 import { useTypedText } from '../ui/use-typed-text';
 
 // A leap year: it has every day that a year can have.
@@ -17,7 +17,13 @@ interface DayOfYearInputProps {
 }
 
 /** A day of any year, typed and shown as people write it: "1 May". */
-export function DayOfYearInput({ id, label, value, placeholder, onChange }: DayOfYearInputProps) {
+export function DayOfYearInput({
+  id,
+  label,
+  value,
+  placeholder = '',
+  onChange,
+}: DayOfYearInputProps) {
   const order = useDayOrder();
   const typed = useTypedText({
     shown: dayOfYearText(value),
@@ -28,19 +34,5 @@ export function DayOfYearInput({ id, label, value, placeholder, onChange }: DayO
       return null;
     },
   });
-  return (
-    <Tooltip title={typed.fault} open={typed.fault !== null}>
-      <Input
-        {...(id !== undefined && { id })}
-        {...(label !== undefined && { 'aria-label': label })}
-        value={typed.text}
-        placeholder={placeholder ?? ''}
-        status={typed.fault ? 'error' : ''}
-        aria-invalid={typed.fault !== null}
-        onFocus={typed.enter}
-        onChange={(event) => typed.type(event.target.value)}
-        onBlur={typed.leave}
-      />
-    </Tooltip>
-  );
+  return <TypedInput {...{ id, label, typed, placeholder }} />;
 }

@@ -110,3 +110,30 @@ it('a moment is told once it has both date and time, to the second and in the pe
   expect(told.at(-1)).toBe('2026-06-01T21:14:05');
   expect(time.value).toBe('9:14:05 PM');
 });
+
+it('a moment says when its date or its time cannot be read, and when both can again', async () => {
+  const heard: boolean[] = [];
+  render(
+    <MomentField
+      label="The timer shows"
+      value="2026-06-01T21:14:05"
+      clock="24"
+      order="day-first"
+      onReadable={(isReadable) => heard.push(isReadable)}
+      onChange={() => undefined}
+    />,
+  );
+  const person = userEvent.setup();
+  const part = (name: string) => screen.getByRole('textbox', { name: `The timer shows, ${name}` });
+  await person.tripleClick(part('time'));
+  await person.keyboard('25:00');
+  expect(heard.at(-1)).toBe(false);
+  await person.tripleClick(part('date'));
+  await person.keyboard('31 Jun');
+  await person.tripleClick(part('time'));
+  await person.keyboard('21:00');
+  expect(heard.at(-1)).toBe(false);
+  await person.click(part('date'));
+  await person.keyboard('{Escape}');
+  expect(heard.at(-1)).toBe(true);
+});

@@ -1,11 +1,13 @@
 import { CalendarOutlined } from '@ant-design/icons';
 import { addDays, parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { Button, Input, Popover, Tooltip } from 'antd';
+import { Button, Popover } from 'antd';
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import { dateInField, readDate, type DayOrder } from '../format/typed-dates';
 import { todayHere } from '../format/today';
 import styles from './date-field.module.css';
 import { later } from './later';
+import { TypedInput } from './typed-input';
 import { useTypedText } from './use-typed-text';
 
 // Most dates are typed or left alone: the calendar is loaded for the first that is looked up.
@@ -20,15 +22,18 @@ interface DateFieldProps {
   readonly day: DayNumber | null;
   /** How the person reads a date of numbers. */
   readonly order: DayOrder;
+  readonly onReadable?: (isReadable: boolean) => void;
   readonly onChange: (day: DayNumber) => void;
 }
 
 /** A date, typed as people write it or chosen from a month; the arrow keys go a day on or back. */
-export function DateField({ id, label, day, order, onChange }: DateFieldProps) {
+export function DateField(props: DateFieldProps) {
+  const { id, label, day, order, onReadable, onChange } = props;
   const [isOpen, setOpen] = useState(false);
   const today = parseDate(todayHere())!;
   const typed = useTypedText({
     shown: day === null ? '' : dateInField(day),
+    onReadable,
     take: (text) => {
       const date = readDate(text, order, today) ?? null;
       // Nothing was there, and nothing is: it has not been filled in yet.
@@ -43,50 +48,39 @@ export function DateField({ id, label, day, order, onChange }: DateFieldProps) {
     onChange(chosen);
   };
   return (
-    <Tooltip title={typed.fault} open={typed.fault !== null && !isOpen}>
-      <Input
-        {...(id !== undefined && { id })}
-        {...(label !== undefined && { 'aria-label': label })}
-        className={styles['date']}
-        value={typed.text}
-        placeholder="9 Jun 2026"
-        status={typed.fault ? 'error' : ''}
-        aria-invalid={typed.fault !== null}
-        onFocus={(event) => {
-          typed.enter();
-          event.currentTarget.select();
-        }}
-        onChange={(event) => typed.type(event.target.value)}
-        onBlur={typed.leave}
-        onKeyDown={(event) => {
-          if (event.key === 'Escape' && typed.isTyped) {
-            typed.restore();
-            event.stopPropagation();
-          }
-          const step = STEPS[event.key];
-          if (step === undefined || day === null) return;
-          event.preventDefault();
-          typed.forget();
-          onChange(addDays(day, step));
-        }}
-        suffix={
-          <Popover
-            trigger="click"
-            placement="bottom"
-            open={isOpen}
-            onOpenChange={setOpen}
-            content={<MonthPanel day={day ?? today} onChoose={choose} />}
-          >
-            <Button
-              type="text"
-              size="small"
-              icon={<CalendarOutlined />}
-              aria-label={`${label ?? 'Date'}: choose from a month`}
-            />
-          </Popover>
+    <TypedInput
+      {...{ id, label, typed }}
+      isCovered={isOpen}
+      className={clsx(styles['date'])}
+      placeholder="9 Jun 2026"
+      onKeyDown={(event) => {
+        if (event.key === 'Escape' && typed.isTyped) {
+          typed.restore();
+          event.stopPropagation();
         }
-      />
-    </Tooltip>
+        const step = STEPS[event.key];
+        if (step === undefined || day === null) return;
+        event.preventDefault();
+        typed.forget();
+        onChange(addDays(day, step));
+      }}
+      suffix={
+        <Popover
+          trigger="click"
+          placement="bottom"
+          open={isOpen}
+          onOpenChange={setOpen}
+          content={<MonthPanel day={day ?? today} onChoose={choose} />}
+        >
+          <Button
+            type="text"
+            size="small"
+            icon={<CalendarOutlined />}
+            aria-label={`${label ?? 'Date'}: choose from a month`}
+          />
+        </Popover>
+      }
+    />
   );
 }
 

@@ -12,18 +12,27 @@ interface MomentFieldProps {
   readonly value: string | null;
   readonly clock: Clock;
   readonly order: DayOrder;
+  /** Hears whether date and time can both be read. */
+  readonly onReadable?: (isReadable: boolean) => void;
   /** The moment, once it has both a date and a time. */
   readonly onChange: (value: string) => void;
 }
 
 /** A date and a time of it, to the second. */
-export function MomentField({ label, value, clock, order, onChange }: MomentFieldProps) {
+export function MomentField(props: MomentFieldProps) {
+  const { label, value, clock, order, onReadable, onChange } = props;
   const labelId = useId();
   // What has been given of a moment that is not whole yet.
   const [begun, setBegun] = useState<{ day: DayNumber | null; time: string }>({
     day: null,
     time: '',
   });
+  const [readable, setReadable] = useState({ date: true, time: true });
+  const hear = (part: 'date' | 'time') => (isReadable: boolean) => {
+    const next = { ...readable, [part]: isReadable };
+    setReadable(next);
+    onReadable?.(next.date && next.time);
+  };
   const [date = '', time = ''] = value?.split('T') ?? [];
   const given = value === null ? begun : { day: parseDate(date), time };
   const set = (fields: Partial<typeof begun>) => {
@@ -38,6 +47,7 @@ export function MomentField({ label, value, clock, order, onChange }: MomentFiel
         label={`${label}, date`}
         day={given.day}
         order={order}
+        onReadable={hear('date')}
         onChange={(day) => set({ day })}
       />
       <TimeInput
@@ -46,6 +56,7 @@ export function MomentField({ label, value, clock, order, onChange }: MomentFiel
         clock={clock}
         isExact
         placeholder="9:14:05"
+        onReadable={hear('time')}
         onChange={(typed) => set({ time: typed })}
       />
     </div>

@@ -1,9 +1,9 @@
 import { inClock } from '@water-clock/core/words';
-import { Input } from 'antd';
 import { clsx } from 'clsx';
 import { parseClock, parseExactClock } from '../format/lengths';
 import type { Clock } from '../format/reading';
 import styles from './date-field.module.css';
+import { TypedInput } from './typed-input';
 import { useTypedText } from './use-typed-text';
 
 interface TimeInputProps {
@@ -17,14 +17,25 @@ interface TimeInputProps {
   readonly placeholder?: string;
   /** To the second, as `HH:MM:SS`. */
   readonly isExact?: boolean;
+  readonly onReadable?: (isReadable: boolean) => void;
   readonly onChange: (value: string) => void;
 }
 
 /** A time of day, typed as people write it and shown as the person reads it. */
 export function TimeInput(props: TimeInputProps) {
-  const { id, label, value, clock, placeholder = '', isExact = false, onChange } = props;
+  const {
+    id,
+    label,
+    value,
+    clock,
+    placeholder = '',
+    isExact = false,
+    onReadable,
+    onChange,
+  } = props;
   const typed = useTypedText({
     shown: inClock(value, clock),
+    onReadable,
     take: (text) => {
       const time = (isExact ? parseExactClock : parseClock)(text);
       if (time === undefined) return 'A time of day, such as 5:40 or 9 pm';
@@ -33,21 +44,9 @@ export function TimeInput(props: TimeInputProps) {
     },
   });
   return (
-    <Input
-      {...(id !== undefined && { id })}
-      {...(label !== undefined && { 'aria-label': label })}
+    <TypedInput
+      {...{ id, label, typed, placeholder }}
       className={clsx('figures', styles['time'])}
-      value={typed.text}
-      placeholder={placeholder}
-      status={typed.fault ? 'error' : ''}
-      title={typed.fault ?? undefined}
-      aria-invalid={typed.fault !== null}
-      onFocus={(event) => {
-        typed.enter();
-        event.currentTarget.select();
-      }}
-      onChange={(event) => typed.type(event.target.value)}
-      onBlur={typed.leave}
     />
   );
 }

@@ -7,13 +7,15 @@ interface TypedTextOptions {
   readonly take: (text: string, visit: number) => string | null;
   /** Puts what stands there now in effect again, later; as it is shown, unless told otherwise. */
   readonly hold?: () => () => void;
+  /** Hears whether what stands in the field can be read, as it changes. */
+  readonly onReadable?: ((isReadable: boolean) => void) | undefined;
 }
 
 /**
  * A field that is read as it is typed in: what can be read takes effect at once; what cannot stays there with
  * a sentence, and leaves in effect what stood there when the field was entered.
  */
-export function useTypedText({ shown, take, hold }: TypedTextOptions) {
+export function useTypedText({ shown, take, hold, onReadable }: TypedTextOptions) {
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const visit = useRef(0);
@@ -22,6 +24,7 @@ export function useTypedText({ shown, take, hold }: TypedTextOptions) {
   const clear = () => {
     setDraft(null);
     setFault(null);
+    if (fault !== null) onReadable?.(true);
   };
   return {
     text: draft ?? shown,
@@ -37,6 +40,7 @@ export function useTypedText({ shown, take, hold }: TypedTextOptions) {
       if (trouble !== null) putBack.current();
       setDraft(text);
       setFault(trouble);
+      if ((trouble === null) !== (fault === null)) onReadable?.(trouble === null);
     },
     /** Lets go of what was typed, for what is in effect now. */
     forget: clear,

@@ -16,6 +16,7 @@ export function ClockEditor(props: ClockFieldProps & { readonly onDone?: () => v
   const [shows, setShows] = useState(() => clock?.timerReads ?? trueNow());
   const [truly, setTruly] = useState<string | null>(clock?.trueTime ?? null);
 
+  const [isReadable, setReadable] = useState(true);
   const set = (timerReads: string, trueTime: string) => {
     setShows(timerReads);
     setTruly(trueTime);
@@ -29,8 +30,14 @@ export function ClockEditor(props: ClockFieldProps & { readonly onDone?: () => v
 
   return (
     <div className={styles['clock-editor']}>
-      <MomentField label="The timer shows" value={shows} {...reads} onChange={changeShown} />
-      <Button type="primary" onClick={() => set(shows, trueNow())}>
+      <MomentField
+        label="The timer shows"
+        value={shows}
+        {...reads}
+        onReadable={setReadable}
+        onChange={changeShown}
+      />
+      <Button type="primary" disabled={!isReadable} onClick={() => set(shows, trueNow())}>
         It shows this now
       </Button>
       <MomentField
