@@ -6,6 +6,7 @@ import {
   clickOn,
   goTo,
   labelled,
+  pictured,
   typeInCell,
   giveFile,
 } from '../support/desk.js';
@@ -522,7 +523,7 @@ it.each(WRITE_NAMES.map((name) => [name]))('%s: pressed twice, it is sent once',
     if (request.url().includes('/api/') && request.method() !== 'GET') sent.push(nameOf(request));
   });
   const pressed = page.locator(selector).setTimeout(120_000);
-  await pressed.wait();
+  await pictured(page, `find ${selector}`, () => pressed.wait());
   await page.waitForNetworkIdle({ idleTime: 100, concurrency: 2 });
   // The answer comes late, as it does on a weak signal: the second press falls into the waiting.
   await page.emulateNetworkConditions({ download: 1e6, upload: 1e6, latency: 150 });

@@ -22,6 +22,8 @@ export async function openBrowser() {
       '--disable-sync',
       '--disable-dev-shm-usage',
       '--force-color-profile=srgb',
+      // A page that was left is gone, with what it held of the device's store.
+      '--disable-features=BackForwardCache',
     ],
   });
   return {

@@ -35,21 +35,28 @@ export async function goTo(page: Page, url: string): Promise<void> {
   );
 }
 
-/** Clicks what a selector finds, once it is there, can be seen, and has come to rest. */
-export async function clickOn(page: Page, selector: string): Promise<void> {
+/** Does something to a page; what could not be done shows the page, and tells what it had asked of the server. */
+export async function pictured<Done>(
+  page: Page,
+  what: string,
+  act: () => Promise<Done>,
+): Promise<Done> {
   try {
-    await page.locator(selector).setTimeout(PATIENCE_MS).click();
+    return await act();
   } catch (error) {
-    const path = join(
-      process.cwd(),
-      '.reports',
-      `could-not-click-${Date.now()}.png`,
-    ) as `${string}.png`;
+    const path = join(process.cwd(), '.reports', `could-not-${Date.now()}.png`) as `${string}.png`;
     await page.screenshot({ path });
     const asked = ASKED.get(page)?.slice(-LAST_ASKED) ?? [];
-    const words = [`Could not click ${selector}; the page is in ${path}`, ...asked].join('\n');
+    const words = [`Could not ${what}; the page is in ${path}`, ...asked].join('\n');
     throw new Error(words, { cause: error });
   }
+}
+
+/** Clicks what a selector finds, once it is there, can be seen, and has come to rest. */
+export async function clickOn(page: Page, selector: string): Promise<void> {
+  await pictured(page, `click ${selector}`, () =>
+    page.locator(selector).setTimeout(PATIENCE_MS).click(),
+  );
 }
 
 /** The element with this accessible label. */

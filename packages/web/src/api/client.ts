@@ -25,10 +25,22 @@ interface ProblemBody {
 /** Browsers keep requests alive beyond their page up to 64 KiB; a letter may take three bytes. */
 const LARGEST_KEPT_ALIVE = 20_000;
 
-/** Sends to a path of the server; a refusal is thrown as {@link ApiError}. An answer without content is undefined. */
+/** Longer than anything of ours takes, on a weak signal too: what has not come by then does not come. */
+const LONGEST_ANSWER_MS = 60_000;
+
+interface Asked {
+  readonly method: string;
+  readonly body?: unknown;
+  readonly withinMs?: number;
+}
+
+/**
+ * Sends to a path of the server; a refusal, and no answer within some time, is thrown as {@link ApiError}. An answer
+ * without content is undefined.
+ */
 export async function send(
   path: string,
-  { method, body }: { readonly method: string; readonly body?: unknown },
+  { method, body, withinMs = LONGEST_ANSWER_MS }: Asked,
 ): Promise<unknown> {
   const text = body === undefined ? undefined : JSON.stringify(body);
   const answer = await fetch(path, {
@@ -36,20 +48,24 @@ export async function send(
     ...(text !== undefined && { body: text, headers: { 'content-type': 'application/json' } }),
     // A write arrives though the page is left at the same moment.
     keepalive: method !== 'GET' && (text?.length ?? 0) < LARGEST_KEPT_ALIVE,
-  }).catch(() => {
-    throw new ApiError(
-      0,
-      'No connection',
-      'The server cannot be reached. Check the connection and try again.',
-    );
-  });
-  if (answer.ok) return answer.status === 204 ? undefined : await answer.json();
+    signal: AbortSignal.timeout(withinMs),
+  }).catch(cannotBeReached);
+  if (answer.ok)
+    return answer.status === 204 ? undefined : await answer.json().catch(cannotBeReached);
   const problem = (await answer.json().catch(() => ({}))) as ProblemBody;
   throw new ApiError(
     answer.status,
     problem.title ?? 'Something went wrong',
     problem.detail ?? 'The server could not carry this out.',
     problem.errors,
+  );
+}
+
+function cannotBeReached(): never {
+  throw new ApiError(
+    0,
+    'No connection',
+    'The server cannot be reached. Check the connection and try again.',
   );
 }
 

@@ -1,3 +1,5 @@
+import type { ApiError} from './client';
+import { send } from './client';
 import { request } from './request';
 
 const answerWith = (status: number, body: unknown) => {
@@ -59,4 +61,24 @@ it('throws what the server says, with its places', async () => {
 it('an answer without content is none', async () => {
   answerWith(204, null);
   await expect(request('delete', '/api/session')).resolves.toBeUndefined();
+});
+
+const noConnection = expect.objectContaining({ status: 0, title: 'No connection' }) as ApiError;
+
+it('gives up an answer that does not come', async () => {
+  globalThis.fetch = ((_path, { signal }: RequestInit) =>
+    new Promise((_, reject) => {
+      signal!.addEventListener('abort', () => reject(signal!.reason as Error));
+    })) as typeof fetch;
+  await expect(send('/api/session', { method: 'GET', withinMs: 1 })).rejects.toEqual(noConnection);
+});
+
+it('says that there is no connection where an answer breaks off', async () => {
+  globalThis.fetch = (() =>
+    Promise.resolve({
+      ok: true,
+      status: 200,
+      json: () => Promise.reject(new SyntaxError('Unexpected end of JSON input')),
+    } as Response));
+  await expect(send('/api/session', { method: 'GET' })).rejects.toEqual(noConnection);
 });

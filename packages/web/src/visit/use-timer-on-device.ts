@@ -1,4 +1,4 @@
-import { useQuery, type QueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, type QueryClient } from '@tanstack/react-query';
 import type { Plan } from '@water-clock/core/settings';
 import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { propertyQuery } from '../api/properties';
@@ -25,8 +25,7 @@ export function useTimerOnDevice(timerId: string) {
   const propertyId = timer.data?.property.id;
   useQuery({ ...propertyQuery(propertyId ?? ''), enabled: propertyId !== undefined });
   useQuery({ ...jobsQuery(propertyId ?? ''), enabled: propertyId !== undefined });
-  const last = lastOf(copies.data ?? []);
-  const lastCopy = useQuery({ ...copyQuery(last?.id ?? ''), enabled: last !== undefined });
+  const { last, lastCopy } = useLastCopy(copies.data ?? []);
   const waiting = useOutbox()
     .filter(({ path, trouble }) => path === copiesPath(timerId) && !trouble)
     .map(({ body }) => body as CopyBody);
@@ -44,8 +43,22 @@ export function useTimerOnDevice(timerId: string) {
   };
 }
 
+/**
+ * What is believed to be in the timer, of its copies. Where a newer copy turns up, the one before stays until it has
+ * come: what somebody is doing with it is never taken away from them.
+ */
+export function useLastCopy(copies: readonly CopyListing[]) {
+  const last = lastOf(copies);
+  const lastCopy = useQuery({
+    ...copyQuery(last?.id ?? ''),
+    enabled: last !== undefined,
+    placeholderData: keepPreviousData,
+  });
+  return { last, lastCopy };
+}
+
 /** The copy that is in the timer, or else the newest. */
-export const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
+const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
   copies.find(({ isInTimer }) => isInTimer) ?? copies.find(({ reason }) => reason !== 'planned');
 
 /** Done when the application itself is on the device; at once where the browser keeps none. */

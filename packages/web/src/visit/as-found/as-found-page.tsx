@@ -7,7 +7,7 @@ import { useNavigate, useParams } from 'react-router';
 import { usePlace } from '../../ui/use-place';
 import { draftOf, keepDraft } from '../../offline/drafts';
 import { useSignedIn } from '../../session/use-signed-in';
-import { copiesQuery, copyQuery, type Copy, type CopyListing } from '../../api/copies';
+import { copiesQuery, type Copy } from '../../api/copies';
 import { settingsToReadQuery, timerQuery, type Timer } from '../../api/timers';
 import { Loaded } from '../../ui/loaded';
 import { Page } from '../../ui/page';
@@ -21,6 +21,7 @@ import {
 import type { PlanEdit } from '@water-clock/core/settings';
 import { stepPlace } from '../step-places';
 import { useSaveCopy } from '../use-save-copy';
+import { useLastCopy } from '../use-timer-on-device';
 import { useOpenVisit } from '../use-visit';
 import { todayHere } from '../../format/today';
 import { AsFoundFindings, SinceLastCopy } from './as-found-check';
@@ -34,8 +35,7 @@ export function AsFoundPage() {
   const timer = useQuery(timerQuery(timerId));
   const settings = useQuery(settingsToReadQuery(timerId, todayHere()));
   const copies = useQuery(copiesQuery(timerId));
-  const last = lastOf(copies.data ?? []);
-  const lastCopy = useQuery({ ...copyQuery(last?.id ?? ''), enabled: last !== undefined });
+  const { last, lastCopy } = useLastCopy(copies.data ?? []);
   const queries = [timer, settings, copies, ...(last ? [lastCopy] : [])];
   return (
     <Loaded what="The timer" missing="timer" queries={queries}>
@@ -51,10 +51,6 @@ export function AsFoundPage() {
     </Loaded>
   );
 }
-
-/** The copy that a reading is held against: the one in the timer, or else the newest. */
-const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
-  copies.find(({ isInTimer }) => isInTimer) ?? copies[0];
 
 /** The timer and its stations, with nothing set. */
 function blankOf({ format, name, site, timer, stations, rules }: Plan): Plan {
