@@ -4,6 +4,7 @@ import { cpus } from 'node:os';
 import { checkAThousandHomes } from './check-a-thousand-homes.mjs';
 import { commandLine } from './command-line.mjs';
 import { editToPaint } from './edit-to-paint.mjs';
+import { inTheHand } from './in-the-hand.mjs';
 import { allDatesOfAHome } from './all-dates-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
 import { planHomes } from './plan-homes.mjs';
@@ -22,6 +23,7 @@ const MEASURES = [
   manyHomes,
   editToPaint,
   transferred,
+  inTheHand,
 ];
 for (const measure of MEASURES) measured.push(await measure());
 const rows = measured.flat();
@@ -87,6 +89,9 @@ ${asTable()}
   rounds of 40 edits; the median of the three 95th percentiles, and their range.
 - **Transferred**: every byte from the server to a browser that has nothing yet, until the network is idle,
   fonts and answers included, counted by a proxy between the two, without the service worker.
+- **Lighthouse**: its own simulation of a phone with a slow signal (150 ms, 1.6 Mbit/s) and a
+  processor four times slower than this one; five visits to each page, each in a browser that has nothing of it yet,
+  behind the door with a session. Median, and least to most. Wants a quiet machine.
 `,
   );
 }

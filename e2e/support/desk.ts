@@ -31,7 +31,7 @@ export async function goTo(page: Page, url: string): Promise<void> {
   await page.waitForFunction(
     () =>
       document.querySelector('#root')?.childElementCount &&
-      !document.querySelector('.ant-skeleton, .waiting'),
+      !document.querySelector('.ant-skeleton, [role="status"][aria-label="Loading"]'),
   );
 }
 

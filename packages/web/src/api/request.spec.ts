@@ -1,4 +1,4 @@
-import type { ApiError} from './client';
+import type { ApiError } from './client';
 import { send } from './client';
 import { request } from './request';
 
@@ -74,11 +74,11 @@ it('gives up an answer that does not come', async () => {
 });
 
 it('says that there is no connection where an answer breaks off', async () => {
-  globalThis.fetch = (() =>
+  globalThis.fetch = () =>
     Promise.resolve({
       ok: true,
       status: 200,
       json: () => Promise.reject(new SyntaxError('Unexpected end of JSON input')),
-    } as Response));
+    } as Response);
   await expect(send('/api/session', { method: 'GET' })).rejects.toEqual(noConnection);
 });

@@ -1,7 +1,8 @@
 import type { ComponentType } from 'react';
 import { createBrowserRouter, Navigate, type RouteObject } from 'react-router';
+import { sessionQuery } from '../api/session';
 import { NotFound } from '../ui/not-found';
-import { Waiting } from '../ui/waiting';
+import { queryClient } from './query-client';
 
 /** A screen that is loaded when it is asked for. */
 const screen = <Name extends string>(
@@ -18,11 +19,13 @@ const timerType = () => import('../timer-types/timer-type-page');
 
 export const router = createBrowserRouter([
   {
-    HydrateFallback: Waiting,
     children: [
       screen('sign-in', () => import('../sign-in/sign-in-page'), 'SignInPage'),
       {
         lazy: async () => ({ Component: (await import('./signed-in-frame')).SignedInFrame }),
+        // Who it is, is asked while the screen is still on its way; the frame says what came of it.
+        loader: () => queryClient.query(sessionQuery).catch(() => null),
+        shouldRevalidate: () => false,
         children: [
           { index: true, element: <Navigate to="/properties" replace /> },
           screen('properties', () => import('../properties/properties-page'), 'PropertiesPage'),

@@ -1,12 +1,20 @@
+import 'virtual:component-styles/inside.css';
 import { useQuery } from '@tanstack/react-query';
 import { Alert, App, Button, Skeleton } from 'antd';
 import { useEffect } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { ApiError } from '../api/client';
 import { sessionQuery } from '../api/session';
+import { appOnDevice } from '../offline/app-on-device';
 import { Shell } from './shell';
 import { tellWriteErrors } from './query-client';
 import { SignedInContext } from '../session/use-signed-in';
+
+/**
+ * What a visit needs without signal is brought onto the device once somebody is in, and not before; the first screen
+ * has the connection for itself so long.
+ */
+const FIRST_SCREEN_MS = 5000;
 
 /** Everything behind the door: asks for the session first, and leads to the door without one. */
 export function SignedInFrame() {
@@ -14,13 +22,11 @@ export function SignedInFrame() {
   const { pathname, search } = useLocation();
   const isIn = session.data !== undefined;
   useEffect(() => {
-    // What a visit needs without signal is brought onto the device once somebody is in, and not before.
-    if (isIn)
-      import('./service-worker').then(
-        ({ registerServiceWorker }) => registerServiceWorker(),
-        // Without it the application works on, with signal.
-        () => undefined,
-      );
+    if (!isIn) return;
+    // Without it the application works on, with signal.
+    const bring = () => void appOnDevice().catch(() => undefined);
+    const waiting = setTimeout(bring, FIRST_SCREEN_MS);
+    return () => clearTimeout(waiting);
   }, [isIn]);
   // A session that is over comes before what the device still knows of it.
   if (session.error instanceof ApiError && session.error.status === 401)

@@ -1,4 +1,4 @@
-import { createContext, use, useEffect, useState } from 'react';
+import { createContext, use, useEffect, useLayoutEffect, useState } from 'react';
 import type { ColourScheme } from './theme';
 
 const KEY = 'water-clock.colour-scheme';
@@ -27,7 +27,8 @@ export function useSchemeChoice(): SchemeChoice {
     return () => query.removeEventListener('change', follow);
   }, []);
   const scheme = chosen === 'light' || chosen === 'dark' ? chosen : systemIsDark ? 'dark' : 'light';
-  useEffect(() => {
+  // Before the first picture: whoever works in the dark is not dazzled.
+  useLayoutEffect(() => {
     document.documentElement.dataset['theme'] = scheme;
   }, [scheme]);
   const choose = (next: ColourScheme) => {

@@ -1,3 +1,4 @@
+import 'virtual:component-styles/calendar.css';
 import { LeftOutlined, RightOutlined } from '@ant-design/icons';
 import { civilDateOf, type DayNumber } from '@water-clock/core/civil-time';
 import { MONTHS } from '@water-clock/core/words';

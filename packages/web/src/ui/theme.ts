@@ -35,6 +35,9 @@ function colourOf(scheme: ColourScheme, name: string): string {
 
 /** Ant Design, in our colours and letters; still for people who want nothing to move. */
 export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig => ({
+  // The styles come ready-made with the page (`component-styles.mjs`).
+  zeroRuntime: true,
+  hashed: false,
   algorithm: scheme === 'dark' ? antdTheme.darkAlgorithm : antdTheme.defaultAlgorithm,
   token: {
     ...Object.fromEntries(

@@ -61,13 +61,6 @@ export function useLastCopy(copies: readonly CopyListing[]) {
 const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
   copies.find(({ isInTimer }) => isInTimer) ?? copies.find(({ reason }) => reason !== 'planned');
 
-/** Done when the application itself is on the device; at once where the browser keeps none. */
-export async function appOnDevice(): Promise<void> {
-  // Away from a secure address a browser has none, whatever its types say.
-  if (!('serviceWorker' in navigator)) return;
-  if (await navigator.serviceWorker.getRegistration()) await navigator.serviceWorker.ready;
-}
-
 /** Brings all that visits to some timers need onto the device; what is there already is not asked for. */
 export async function saveForOffline(
   client: QueryClient,
