@@ -47,6 +47,7 @@ const project = (name, extra = {}) => ({
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@water-clock/core/([a-z-]+)$': `${root}packages/core/src/$1/index.ts`,
     '\\.module\\.css$': tool('css-classes.cjs'),
+    '^virtual:component-styles/': tool('css-classes.cjs'),
     // The component library's modules come in both kinds.
     '^antd/es/(.*)$': 'antd/lib/$1',
     '^d3$': `${root}node_modules/d3/dist/d3.js`,

@@ -6,7 +6,8 @@ interface Registering {
   readonly onRegisterError?: () => void;
 }
 
-const registerSW = jest.fn<void, [Registering]>();
+type Register = (asked: Registering) => void;
+const registerSW: jest.Mock<ReturnType<Register>, Parameters<Register>> = jest.fn();
 jest.mock('virtual:pwa-register', () => ({ registerSW }), { virtual: true });
 
 function browserWith(serviceWorker: object | undefined): void {
