@@ -3,8 +3,9 @@ import { faultOf } from './acceptance.js';
 import { Arranger, type Arranged, type Slot } from './arrange.js';
 import type { Brief } from './brief.js';
 import { NOTHING_STANDS, type Standing } from './standing.js';
-import { situationOf, type Job, type Situation } from './situation.js';
-import { allowsTimes, stylesOf, type Style } from './styles.js';
+import { coversOf, kindsOf, plantsOf, type Kind } from './kinds.js';
+import { shareOut } from './sharing-out.js';
+import { situationOf, type Situation } from './situation.js';
 import { planDocument } from './to-plan.js';
 
 /** How far a search may go. Time is asked for, never read. */
@@ -25,15 +26,6 @@ export interface SearchResult {
   readonly isProven: boolean;
 }
 
-/** A program to be, before its stations are chosen. */
-interface Kind {
-  readonly style: Style;
-  /** Where plantings are kept apart: the one that this program waters. */
-  readonly plant: string | null;
-  /** The stations that it could water. */
-  readonly allowed: ReadonlySet<number>;
-}
-
 interface Asked {
   readonly document: Readonly<Record<string, unknown>>;
   readonly situation: Situation;
@@ -48,7 +40,6 @@ const MOST_ASSIGNMENTS = 4096;
 const FEW_STATIONS = 6;
 const FEW_ASSIGNMENTS = 256;
 const VERY_FEW_ASSIGNMENTS = 16;
-const MOST_COVERS = 6000;
 
 /**
  * The best plan for a brief: fewest programs, then starts, then dates, then the latest finish. Null
@@ -67,13 +58,10 @@ export function search(
   return found ?? searchApart({ document, situation, limits, isApart: false });
 }
 
-const plantOf = ({ station }: Job): string => station.plant ?? 'unknown';
-const plantsOf = ({ jobs }: Situation): Set<string> => new Set(jobs.map(plantOf));
-
 function searchApart(asked: Asked): SearchResult | null {
   const { situation, limits } = asked;
   const arrangers = leewaysOf(situation).map((leeway) => new Arranger(situation, leeway));
-  const kinds = kindsOf(asked, arrangers[0]!);
+  const kinds = kindsOf(situation, asked.isApart, arrangers[0]!);
   let isProven = true;
   for (let programs = 1; programs <= situation.labels.length; programs++) {
     limits.onProgress?.(programs);
@@ -168,49 +156,6 @@ function accepted(
   };
 }
 
-function kindsOf({ situation, isApart }: Asked, arranger: Arranger): Kind[] {
-  const plants = isApart ? [...plantsOf(situation)] : [null];
-  return plants.flatMap((plant) =>
-    stylesOf(situation).flatMap((style): Kind[] => {
-      const allowed = situation.jobs.filter(
-        (job) =>
-          (plant === null || plantOf(job) === plant) &&
-          allowsTimes(job, style) &&
-          arranger.allows(job, style),
-      );
-      return allowed.length > 0
-        ? [{ style, plant, allowed: new Set(allowed.map(({ index }) => index)) }]
-        : [];
-    }),
-  );
-}
-
-/** Every set of so many kinds, repeats included, in which each station finds one. */
-function coversOf(jobs: readonly Job[], kinds: readonly Kind[], programs: number) {
-  const covers: Kind[][] = [];
-  const seen = new Set<string>();
-  let isWhole = true;
-  const grow = (chosen: readonly number[]): void => {
-    if (covers.length >= MOST_COVERS) {
-      isWhole = false;
-      return;
-    }
-    const open = jobs.find(({ index }) => !chosen.some((kind) => kinds[kind]!.allowed.has(index)));
-    if (chosen.length === programs) {
-      if (open) return;
-      const key = [...chosen].sort((a, b) => a - b).join();
-      if (!seen.has(key)) covers.push(chosen.map((kind) => kinds[kind]!));
-      seen.add(key);
-      return;
-    }
-    kinds.forEach((kind, index) => {
-      if (!open || kind.allowed.has(open.index)) grow([...chosen, index]);
-    });
-  };
-  grow([]);
-  return { covers, isWhole };
-}
-
 interface Candidate {
   readonly slots: readonly Slot[];
   readonly starts: { readonly least: number; readonly most: number };
@@ -265,89 +210,3 @@ function costOf(arranger: Arranger, slots: readonly Slot[]): Omit<Candidate, 'sl
   }
   return { starts: { least, most }, dates };
 }
-
-/** The seconds a week that a station asks for, to balance groups by. */
-const loadOf = ({ station: { need } }: Job): number =>
-  'weeklySeconds' in need ? need.weeklySeconds : need.seconds;
-
-function shareOut(
-  situation: Situation,
-  cover: readonly Kind[],
-  most: number,
-): { groups: Job[][][]; isWhole: boolean } {
-  const { jobs } = situation;
-  const packs = packsOf(situation);
-  const options = packs.map((pack) =>
-    cover.flatMap((kind, slot) =>
-      pack.every(({ index }) => kind.allowed.has(index)) ? [slot] : [],
-    ),
-  );
-  if (options.some((own) => own.length === 0)) return { groups: [], isWhole: true };
-  const placeOfJob = packPlaces(packs);
-  const count = options.reduce((product, own) => Math.min(1e9, product * own.length), 1);
-  const toGroups = (slotOf: readonly number[]): Job[][] =>
-    cover.map((_, slot) => jobs.filter(({ index }) => slotOf[placeOfJob.get(index)!] === slot));
-  if (count <= most) return { groups: allOf(options).map(toGroups), isWhole: true };
-  return { groups: likely(packs, cover, options).map(toGroups), isWhole: false };
-}
-
-function allOf(options: readonly (readonly number[])[]): number[][] {
-  return options.reduce<number[][]>(
-    (made, own) => made.flatMap((before) => own.map((slot) => [...before, slot])),
-    [[]],
-  );
-}
-
-/** Stations that go into one program together: a leader and those that follow it. */
-function packsOf({ jobs, standing: { leaders } }: Situation): Job[][] {
-  const numbers = new Set(jobs.map(({ station }) => station.number));
-  const leaderOf = ({ station: { number } }: Job): number => {
-    const leader = leaders.get(number);
-    return leader !== undefined && numbers.has(leader) ? leader : number;
-  };
-  const packs = new Map<number, Job[]>();
-  for (const job of jobs) {
-    const leader = leaderOf(job);
-    packs.set(leader, [...(packs.get(leader) ?? []), job]);
-  }
-  return [...packs.values()];
-}
-
-const packPlaces = (packs: readonly (readonly Job[])[]): Map<number, number> =>
-  new Map(packs.flatMap((pack, place) => pack.map(({ index }) => [index, place] as const)));
-
-/** How many orders in which stations are shared out are tried beside the plain ones. */
-const SHUFFLES = 10;
-
-/** Where there are too many ways: the fewest dates, and balanced by length in several orders. */
-function likely(
-  packs: readonly (readonly Job[])[],
-  cover: readonly Kind[],
-  options: readonly (readonly number[])[],
-): number[][] {
-  const loads = packs.map((pack) => pack.reduce((sum, job) => sum + loadOf(job), 0));
-  const places = packs.map((_, place) => place);
-  const bySize = [...places].sort((a, b) => loads[b]! - loads[a]!);
-  const shuffled = Array.from({ length: SHUFFLES }, (_, seed) => inOrderOf(places, seed + 1));
-  return [bySize, places, ...shuffled].map((order) => {
-    const load = cover.map(() => 0);
-    const slotOf = packs.map(() => 0);
-    for (const place of order) {
-      // Fewest dates first; of slots alike the one that is emptiest by now.
-      const best = options[place]!.reduce((a, b) => {
-        const more = cover[b]!.style.datesPerWeek - cover[a]!.style.datesPerWeek;
-        return more < 0 || (more === 0 && load[b]! < load[a]!) ? b : a;
-      });
-      slotOf[place] = best;
-      load[best]! += loads[place]!;
-    }
-    return slotOf;
-  });
-}
-
-/** Places in an order of their own for each seed. */
-const inOrderOf = (places: readonly number[], seed: number): number[] =>
-  [...places].sort((a, b) => mixed(a, seed) - mixed(b, seed));
-
-const mixed = (value: number, seed: number): number =>
-  (Math.imul(value + 1, 0x9e3779b1) ^ Math.imul(seed, 0x85ebca6b)) >>> 0;
