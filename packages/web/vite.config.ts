@@ -2,6 +2,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { componentStyles } from './component-styles.mjs';
+import { opening } from './opening.mjs';
 
 const MOST_SCREENS = 20;
 
@@ -15,6 +16,7 @@ export default defineConfig({
   plugins: [
     react(),
     componentStyles(),
+    opening(),
     VitePWA({
       registerType: 'autoUpdate',
       // The application registers it, once somebody has signed in.

@@ -1,9 +1,10 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { opening } from './opening.mjs';
 
 // The page of a link is built by itself, beside the application: nothing of it is loaded with a sheet.
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), opening()],
   publicDir: false,
   build: {
     target: 'es2023',

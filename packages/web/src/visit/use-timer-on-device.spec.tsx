@@ -4,7 +4,13 @@ import { copiesKey } from '../api/copies';
 import { aroundScreens, answeringWith } from '../testing/in-app';
 import { useTimerOnDevice } from './use-timer-on-device';
 
-const copyOf = (id: string) => ({ id, isInTimer: true, reason: 'left', document: { of: id } });
+const copyOf = (id: string) => ({
+  id,
+  isInTimer: true,
+  reason: 'left',
+  document: { of: id },
+  timer: { id: 'garage' },
+});
 
 it('goes on showing the last copy while a newer one comes: a step of a visit never begins anew', async () => {
   let newest = 'older';
@@ -34,4 +40,30 @@ it('goes on showing the last copy while a newer one comes: a step of a visit nev
   await act(() => client.invalidateQueries({ queryKey: copiesKey }));
   await waitFor(() => expect(result.current.inTimer).toEqual({ of: 'newer' }));
   expect(shown).not.toContain(false);
+});
+
+it('never shows what is in one timer for another', async () => {
+  const timer = (id: string) => ({ status: 200, body: { id, property: { id: 'home' } } });
+  const settings = { status: 200, body: { document: { of: 'desk' } } };
+  answeringWith({
+    'GET /api/timers/garage': timer('garage'),
+    'GET /api/timers/shed': timer('shed'),
+    'GET /api/timers/garage/settings': settings,
+    'GET /api/timers/shed/settings': settings,
+    'GET /api/timers/garage/copies': { status: 200, body: [copyOf('older')] },
+    'GET /api/timers/shed/copies': { status: 200, body: [] },
+    'GET /api/copies/older': { status: 200, body: copyOf('older') },
+    'GET /api/properties/home': { status: 200, body: { id: 'home' } },
+    'GET /api/properties/home/jobs': { status: 200, body: [] },
+  });
+  const { wrapper } = aroundScreens();
+  const { result, rerender } = renderHook(({ id }) => useTimerOnDevice(id), {
+    wrapper,
+    initialProps: { id: 'garage' },
+  });
+  await waitFor(() => expect(result.current.inTimer).toEqual({ of: 'older' }));
+  rerender({ id: 'shed' });
+  expect(result.current.inTimer).toBeNull();
+  await waitFor(() => expect(result.current.timer?.id).toBe('shed'));
+  expect(result.current.inTimer).toBeNull();
 });

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery, type QueryClient } from '@tanstack/react-query';
+import { useQuery, type QueryClient } from '@tanstack/react-query';
 import type { Plan } from '@water-clock/core/settings';
 import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { propertyQuery } from '../api/properties';
@@ -25,7 +25,7 @@ export function useTimerOnDevice(timerId: string) {
   const propertyId = timer.data?.property.id;
   useQuery({ ...propertyQuery(propertyId ?? ''), enabled: propertyId !== undefined });
   useQuery({ ...jobsQuery(propertyId ?? ''), enabled: propertyId !== undefined });
-  const { last, lastCopy } = useLastCopy(copies.data ?? []);
+  const { last, lastCopy } = useLastCopy(timerId, copies.data ?? []);
   const waiting = useOutbox()
     .filter(({ path, trouble }) => path === copiesPath(timerId) && !trouble)
     .map(({ body }) => body as CopyBody);
@@ -44,15 +44,15 @@ export function useTimerOnDevice(timerId: string) {
 }
 
 /**
- * What is believed to be in the timer, of its copies. Where a newer copy turns up, the one before stays until it has
- * come: what somebody is doing with it is never taken away from them.
+ * What is believed to be in a timer, of its copies. Where a newer copy turns up, the one before stays until it has
+ * come: what somebody is doing with it is never taken away from them. One of another timer never stays.
  */
-export function useLastCopy(copies: readonly CopyListing[]) {
+export function useLastCopy(timerId: string, copies: readonly CopyListing[]) {
   const last = lastOf(copies);
   const lastCopy = useQuery({
     ...copyQuery(last?.id ?? ''),
     enabled: last !== undefined,
-    placeholderData: keepPreviousData,
+    placeholderData: (before) => (before?.timer.id === timerId ? before : undefined),
   });
   return { last, lastCopy };
 }

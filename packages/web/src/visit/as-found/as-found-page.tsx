@@ -35,7 +35,7 @@ export function AsFoundPage() {
   const timer = useQuery(timerQuery(timerId));
   const settings = useQuery(settingsToReadQuery(timerId, todayHere()));
   const copies = useQuery(copiesQuery(timerId));
-  const { last, lastCopy } = useLastCopy(copies.data ?? []);
+  const { last, lastCopy } = useLastCopy(timerId, copies.data ?? []);
   const queries = [timer, settings, copies, ...(last ? [lastCopy] : [])];
   return (
     <Loaded what="The timer" missing="timer" queries={queries}>
