@@ -7,11 +7,11 @@ export {
   type CompiledStart,
 } from './compiled-plan.js';
 export { dayPredicate, factsOf, type DayFacts } from './day-predicate.js';
-export { hoursWithin, type Span } from './dry-times.js';
+export { hoursWithin, merged, outside, type Span } from './dry-times.js';
 export { allDatesReport, type AllDatesReport } from './all-dates-report.js';
 export { type DateRange, type NominalRun } from './nominal-runs.js';
 export { type BegunRun } from './overlap.js';
-export { inPrintedOrder, type WaterPiece } from './pieces.js';
+export { inPrintedOrder, openings, type WaterPiece } from './pieces.js';
 export { percentInForce, scaledSeconds } from './season-percent.js';
 export { runShape, type RunShape, type StationShare } from './run-shape.js';
 export { simulate, simulateCompiled, type Simulation } from './simulate.js';

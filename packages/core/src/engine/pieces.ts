@@ -23,11 +23,16 @@ export function waterPieces(plan: Plan, runs: readonly BegunRun[]): WaterPiece[]
     return pieces;
   }
   const heedsRain = new Map(plan.stations.map((station) => [station.number, station.rainSensor]));
-  const openings: WaterPiece[] = [];
-  for (const run of runs) addOpenings(run, openings);
-  for (const opening of openings)
+  for (const opening of openings(runs))
     for (const { from, to } of outside(opening, heedsRain.get(opening.station) ? withRain : always))
       pieces.push({ ...opening, from, to });
+  return pieces;
+}
+
+/** The pieces of runs as the clock has them, less what was cut off, before windows and rain take anything away. */
+export function openings(runs: readonly BegunRun[]): WaterPiece[] {
+  const pieces: WaterPiece[] = [];
+  for (const run of runs) addOpenings(run, pieces);
   return pieces;
 }
 

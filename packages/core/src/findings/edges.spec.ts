@@ -170,6 +170,59 @@ describe('water in the ground', () => {
   });
 });
 
+describe('hours without watering', () => {
+  const cutBy = (noWater: object[], fields: Parameters<typeof homeOf>[0] = {}) =>
+    ofCode(
+      homeOf({
+        ...fields,
+        timer: { noWaterWindows: true, ...fields.timer },
+        controller: { noWater, ...fields.controller },
+      }),
+      'window-cuts',
+    );
+  const loss = (noWater: object[], fields?: Parameters<typeof homeOf>[0]) =>
+    cutBy(noWater, fields).map(({ station, lostSeconds }) => [station, lostSeconds]);
+
+  it('that swallow a piece whole say that it is not watered', () => {
+    const [first] = cutBy([{ from: '03:00', to: '04:10' }]);
+    expect(first).toMatchObject({ station: 1, lostSeconds: 600, first: '2026-06-02T04:00:00' });
+    expect(first!.message).toBe(
+      'Station 1 (Front lawn) in program A is not watered (10 min) on Tue 2 June: from 03:00 to 04:10 this timer lets nothing water.',
+    );
+  });
+
+  it('count once where two of them lie over each other', () => {
+    const [first] = cutBy([
+      { from: '04:02', to: '04:06' },
+      { from: '04:04', to: '04:08' },
+    ]);
+    expect(first).toMatchObject({ lostSeconds: 360, count: 17 });
+    expect(first!.message).toContain('from 04:02 to 04:08');
+  });
+
+  it('that begin the evening before take what they reach', () => {
+    expect(loss([{ from: '22:00', to: '04:03', weekdays: [1] }])).toEqual([[1, 180]]);
+    expect(loss([{ from: '22:00', to: '04:03', weekdays: [2] }])).toEqual([]);
+  });
+
+  it('take nothing of what another program has cut off already', () => {
+    const b = { id: 'B', starts: ['04:05'], days: { mode: 'weekdays', weekdays: [2, 6] } };
+    const fields = {
+      timer: { overlap: 'preempt' },
+      others: [{ ...b, runs: [{ station: 1, seconds: 60 }] }],
+    };
+    // A is cut off at 04:05: its second station never opens, and no hours take it.
+    expect(loss([{ from: '04:06', to: '05:00' }], fields)).toEqual([]);
+    expect(loss([{ from: '04:04', to: '04:05' }], fields)).toEqual([[1, 60]]);
+  });
+
+  it('are nothing on a timer that cannot keep them', () => {
+    expect(loss([{ from: '04:00', to: '05:00' }], { timer: { noWaterWindows: false } })).toEqual(
+      [],
+    );
+  });
+});
+
 it('weather, off and pauses do not hide what is wrong', () => {
   const home = homeOf({
     controller: { off: true },

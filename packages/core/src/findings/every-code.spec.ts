@@ -341,6 +341,27 @@ const EXAMPLES: Record<FindingCode, Example> = {
       two: { flowLpm: 0.2 },
     }),
   },
+  'window-cuts': {
+    fires: homeOf({
+      timer: { noWaterWindows: true },
+      controller: { noWater: [{ from: '04:05', to: '04:12' }] },
+    }),
+    found: [
+      { program: 'A', station: 1, first: '2026-06-02T04:05:00', count: 17, lostSeconds: 300 },
+      { program: 'A', station: 2, first: '2026-06-02T04:10:00', count: 17, lostSeconds: 120 },
+    ],
+    says: ['Front lawn', 'loses 5 min of 10 min on Tue 2 June', 'from 04:05 to 04:12'],
+    silent: homeOf({
+      timer: { noWaterWindows: true },
+      controller: {
+        noWater: [
+          { from: '03:00', to: '04:00' },
+          { from: '04:20', to: '09:00' },
+          { from: '04:00', to: '05:00', weekdays: [1, 3, 4, 5, 7] },
+        ],
+      },
+    }),
+  },
 };
 
 const ofCode = (plan: Plan, code: FindingCode) =>

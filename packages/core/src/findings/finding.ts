@@ -41,6 +41,8 @@ export interface FindingFacts {
   readonly b?: StartName;
   /** Of a day that the rules forbid: the start's own date is allowed, the run goes on past midnight. */
   readonly afterMidnight?: boolean;
+  /** Of water that is taken away: how much of the piece that is told. */
+  readonly lostSeconds?: number;
   /** Of a clock: how it is wrong, and by how much it is ahead. */
   readonly kinds?: readonly ClockFault[];
   readonly offSeconds?: number;

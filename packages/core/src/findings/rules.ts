@@ -35,6 +35,7 @@ import { stationTwice } from './station-twice.js';
 import { tooManyStarts } from './too-many-starts.js';
 import { tooOften } from './too-often.js';
 import { wetNight } from './wet-night.js';
+import { windowCuts } from './window-cuts.js';
 import { windowUnsupported } from './window-unsupported.js';
 
 /** Everything that is looked for, in the order of the contract's list. */
@@ -77,4 +78,5 @@ export const RULES = [
   runoff,
   shortSoak,
   flowOver,
+  windowCuts,
 ] as const;

@@ -69,6 +69,7 @@ const AT_PERCENT: ReadonlySet<FindingCode> = new Set([
   'rule-hours',
   'mowing-day',
   'late-finish',
+  'window-cuts',
   'run-too-short',
   'run-too-long',
 ]);

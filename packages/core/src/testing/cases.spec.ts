@@ -1,4 +1,4 @@
-import { casesIn, ownCasesIn } from './cases.js';
+import { casesIn, metCasesOfV2, ownCasesIn } from './cases.js';
 
 it.each(['', 'plan'])(
   'the cases that are copied here, in "%s", are those of their master',
@@ -8,3 +8,9 @@ it.each(['', 'plan'])(
     expect(copies).toEqual(casesIn(folder));
   },
 );
+
+it('the cases of the second version that are copied here are those of their master', () => {
+  const copies = ownCasesIn('v2');
+  expect(copies.length).toBeGreaterThan(0);
+  expect(copies).toEqual(metCasesOfV2());
+});

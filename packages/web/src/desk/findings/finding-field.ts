@@ -72,6 +72,7 @@ const BY_CODE: Partial<Record<Finding['code'], FieldsOf>> = {
   'missing-start': firstStart,
   'too-many-starts': oneAfterTheOther(inProgram, firstStart),
   'rule-hours': firstStart,
+  'window-cuts': firstStart,
   'late-finish': firstStart,
   'wet-night': firstStart,
   'missing-days': days,
