@@ -22,7 +22,7 @@ function randomHome(seed) {
   const heads = ['spray', 'rotary', 'rotor', 'drip'];
   const clock = (minutes) => new Date(minutes * 60_000).toISOString().slice(11, 16);
   const read = readPlan({
-    format: 'waterclock.plan/1',
+    format: 'waterclock.plan/2',
     timer: {
       stations,
       cycleSoak: [null, { policy: 'in-order' }, { policy: 'ready-first' }][upTo(3)],

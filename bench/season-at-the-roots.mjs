@@ -12,7 +12,7 @@ const SEASON = { from: parseDate('2026-04-01'), days: 183 };
 function largeHome() {
   const programs = ['A', 'B', 'C', 'D'];
   const read = readPlan({
-    format: 'waterclock.plan/1',
+    format: 'waterclock.plan/2',
     timer: {
       stations: STATIONS,
       programs,

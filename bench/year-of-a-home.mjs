@@ -8,7 +8,7 @@ const minutes = (count) => count * 60;
 
 /** A 12-station, 3-program home with cycle-and-soak. */
 const read = readPlan({
-  format: 'waterclock.plan/1',
+  format: 'waterclock.plan/2',
   timer: { cycleSoak: { policy: 'in-order' } },
   controller: { stationDelaySeconds: 5 },
   stations: Array.from({ length: 12 }, (_, index) => ({

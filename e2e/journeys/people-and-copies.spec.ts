@@ -182,7 +182,7 @@ it('a kind that is changed tells which timers it would break, before it does', a
       name: 'Shed',
       timerTypeId: kind.id,
       document: {
-        format: 'waterclock.plan/1',
+        format: 'waterclock.plan/2',
         timer: kind.capability,
         stations: [{ number: 1 }],
         programs: [

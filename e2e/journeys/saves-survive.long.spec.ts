@@ -21,7 +21,7 @@ const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** A document that says twice which save it is of. */
 const documentOf = (save: number) => ({
-  format: 'waterclock.plan/1',
+  format: 'waterclock.plan/2',
   name: `Save ${save}`,
   timer: { startStepMinutes: 1 },
   stations: Array.from({ length: 12 }, (_, index) => ({ number: index + 1, name: `Of ${save}` })),

@@ -14,7 +14,7 @@ function planFile(name: string, content: unknown): string {
 }
 
 const plan = {
-  format: 'waterclock.plan/1',
+  format: 'waterclock.plan/2',
   timer: {},
   controller: {
     clock: { timerReads: '2026-06-01T20:52:00', trueTime: '2026-06-01T08:52:00' },

@@ -23,7 +23,7 @@ const HELP = [
   '',
   ...VERBS.flatMap(({ usage, summary }) => [`  water-clock ${usage}`, `      ${summary}`]),
   '',
-  'FILE is a plan file (waterclock.plan/1), for plan a brief (waterclock.brief/1). Results are JSON on standard output (ics: iCalendar),',
+  'FILE is a plan file (waterclock.plan/2, or the earlier /1), for plan a brief (waterclock.brief/1). Results are JSON on standard output (ics: iCalendar),',
   'messages go to standard error. Times are what the timer shows, or true time with --true-time.',
   'Exit 0; 1 when a check finds an error or there is no plan; 2 for bad input or usage.',
 ];

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readPlan, setProgram, type Plan } from '../settings/index.js';
+import { readPlan, setProgram, type DayRule, type Plan } from '../settings/index.js';
 import { homeOf } from '../testing/homes.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { runs } from '../testing/runs.js';
@@ -91,12 +91,75 @@ describe('by value', () => {
         a: { runs: order.map((station) => ({ station, seconds: 600 })) },
       });
     expect(found(inOrder('number', [1, 2]), inOrder('number', [2, 1]))).toEqual([]);
+    // One of the two is enough: what is made of the list differs.
+    const places = (...plans: [Plan, Plan]) => found(...plans).map(([path]) => path);
+    const both = ['timer.stationOrder', 'programs[0].runs'];
+    expect(places(inOrder('listed', [1, 2]), inOrder('number', [2, 1]))).toEqual(both);
+    expect(places(inOrder('number', [1, 2]), inOrder('listed', [2, 1]))).toEqual(both);
+    expect(places(inOrder('number', [1, 2]), inOrder('listed', [1, 2]))).toEqual(both.slice(0, 1));
     const [one, other] = [inOrder('listed', [1, 2]), inOrder('listed', [2, 1])];
     expect(found(one, other)).toEqual([
       ['programs[0].runs', one.programs[0]!.runs, other.programs[0]!.runs],
     ]);
     expect(lines(one, other)).toEqual(['Program A, order of the stations: 1, 2 → 2, 1']);
   });
+});
+
+it('a station more in a program is no other order of the rest', () => {
+  const listed = (...stations: number[]) =>
+    homeOf({
+      timer: { stationOrder: 'listed' },
+      a: { runs: stations.map((station) => ({ station, seconds: 600 })) },
+    });
+  const paths = differences(listed(2), listed(1, 2)).map(({ path }) => path);
+  expect(paths).toEqual(['programs[0].runs[0].station', 'programs[0].runs[0].seconds']);
+  expect(differences(listed(1, 2), listed(2)).map(({ path }) => path)).toEqual(paths);
+});
+
+it('what is one thing is the same whatever the order in which its fields are written', () => {
+  const days = { mode: 'interval', everyDays: 3, anchor: '2026-06-02' };
+  const turned = Object.fromEntries(Object.entries(days).toReversed());
+  const before = homeOf({ a: { days }, rules: { noWater: [{ from: '10:00', to: '18:00' }] } });
+  const written = homeOf();
+  const after: Plan = {
+    ...before,
+    programs: [{ ...before.programs[0]!, days: turned as unknown as DayRule }],
+    rules: {
+      ...before.rules!,
+      noWater: before.rules!.noWater.map(({ from, to, weekdays }) => ({ weekdays, to, from })),
+      periods: [],
+    },
+  };
+  expect(differences(before, after)).toEqual([]);
+  expect(differences(after, before)).toEqual([]);
+  expect(differences(before, written)).not.toEqual([]);
+  const open: Plan = {
+    ...before,
+    controller: { ...before.controller, season: { mode: 'whole', percent: 100 } },
+    programs: [
+      { ...before.programs[0]!, days: { ...days, note: undefined } as unknown as DayRule },
+    ],
+  };
+  expect(differences(before, open)).toEqual([]);
+});
+
+it('says rules of certain dates in full', () => {
+  const weekdays = [2, 5];
+  const periods = [
+    { from: '2026-05-01', to: '2026-09-30', weekdays, dateParity: 'odd', finishBy: '05:30' },
+    {
+      from: '2026-10-01',
+      to: '2026-10-31',
+      noWater: [{ from: '09:00', to: '19:00' }],
+      exempt: ['drip', 'bubbler'],
+    },
+    { from: '2026-11-01', to: '2026-11-01' },
+  ];
+  expect(lines(homeOf(), homeOf({ rules: { periods } }))).toEqual([
+    'Local rules, on certain dates: null → Fri 1 May 2026 to Wed 30 September 2026: Tue Fri, odd dates, finish by 05:30',
+    'Local rules, on certain dates: null → Thu 1 October 2026 to Sat 31 October 2026: no watering 09:00 to 19:00, spared: drip and bubbler',
+    'Local rules, on certain dates: null → Sun 1 November 2026 to Sun 1 November 2026: no rule',
+  ]);
 });
 
 /** A plan in which every field of the format is set. */
@@ -130,6 +193,18 @@ const wholePlan = anyPlan.map((plan) => {
       finishBy: '06:00',
       exempt: ['drip'],
       headroomPercent: 130,
+      periods: [
+        {
+          from: '2026-05-01',
+          to: '2026-09-30',
+          weekdays: [2, 5],
+          dateParity: 'even',
+          noWater: [{ from: '09:00', to: '19:00' }],
+          finishBy: '05:30',
+          exempt: ['drip', 'bubbler'],
+        },
+        { from: '2026-10-01', to: '2026-10-31' },
+      ],
     },
     weather: { rain: [{ from: '2026-06-03T00:00:00', to: '2026-06-04T00:00:00' }] },
   });

@@ -27,7 +27,7 @@ const NAMED_BY: Readonly<Record<string, string>> = {
 /** Read and set as one thing, whatever they consist of. */
 const WHOLE = new Set(['days', 'season']);
 /** Lists of which each entry is one thing, by its place. */
-const BY_PLACE = new Set(['starts', 'noWater', 'pauses', 'rain']);
+const BY_PLACE = new Set(['starts', 'noWater', 'pauses', 'periods', 'rain']);
 /** Lists whose order says something; others are sets. */
 const ORDERED = new Set(['programs', 'percents']);
 

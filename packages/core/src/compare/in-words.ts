@@ -1,5 +1,12 @@
 import { parseDate, parseDateTime } from '../civil-time/index.js';
-import type { DailyHours, DayRule, Plan, SeasonSetting, Stretch } from '../settings/index.js';
+import type {
+  DailyHours,
+  DayRule,
+  Plan,
+  RulesPeriod,
+  SeasonSetting,
+  Stretch,
+} from '../settings/index.js';
 import {
   civilDateInWords,
   daysLong,
@@ -127,6 +134,7 @@ const RULES: Labels = {
   finishBy: 'finish by',
   exempt: 'heads that are spared',
   headroomPercent: 'clear up to',
+  periods: 'on certain dates',
 };
 
 const SITE: Labels = {
@@ -194,6 +202,8 @@ function valueInWords(field: Field, value: unknown): string | null {
       return seasonInWords(value as SeasonSetting);
     case 'noWater':
       return hoursInWords(value as DailyHours);
+    case 'periods':
+      return periodInWords(value as RulesPeriod);
     default:
       return stretchInWords(value as Stretch);
   }
@@ -245,6 +255,19 @@ function seasonInWords(season: SeasonSetting): string {
 
 const hoursInWords = ({ from, to, weekdays }: DailyHours): string =>
   `${from} to ${to}${new Set(weekdays).size === 7 ? '' : ` on ${weekdayNames(weekdays).join(' ') || 'no day'}`}`;
+
+function periodInWords({ from, to, ...rules }: RulesPeriod): string {
+  const { weekdays, dateParity, noWater, finishBy, exempt } = rules;
+  const asked = [
+    ...(weekdays ? [listOfValues('weekdays', weekdays)] : []),
+    ...(dateParity ? [`${dateParity} dates`] : []),
+    ...noWater.map((hours) => `no watering ${hoursInWords(hours)}`),
+    ...(finishBy === undefined ? [] : [`finish by ${finishBy}`]),
+    ...(exempt.length > 0 ? [`spared: ${listInWords(exempt)}`] : []),
+  ];
+  const [first, last] = [from, to].map((date) => civilDateInWords(parseDate(date)!));
+  return `${first} to ${last}: ${asked.join(', ') || 'no rule'}`;
+}
 
 const stretchInWords = ({ from, to }: Stretch): string =>
   [from, to].map((text) => momentInWords(parseDateTime(text)!)).join(' to ');

@@ -87,13 +87,36 @@ const isTime: Accepts = (value) => typeof value === 'string' && parseTimeOfDay(v
 export const TimeOfDay = (): PropertyDecorator =>
   check('timeOfDay', isTime, TIME_SAYS, TIME_SCHEMA);
 
-export const CivilDay = (): PropertyDecorator =>
-  check(
-    'civilDay',
-    (value) => typeof value === 'string' && parseDate(value) !== null,
-    DATE_SAYS,
-    DATE_SCHEMA,
-  );
+const isDay: Accepts = (value) => typeof value === 'string' && parseDate(value) !== null;
+
+export const CivilDay = (): PropertyDecorator => check('civilDay', isDay, DATE_SAYS, DATE_SCHEMA);
+
+/** A value, as text in the order of the calendar, that is not before the one in another field. */
+const notBefore = (
+  name: string,
+  start: string,
+  accepts: Accepts,
+  says: string,
+  schema: ValueSchema,
+): PropertyDecorator =>
+  ValidateBy({
+    name,
+    constraints: [schema],
+    validator: {
+      validate: (value, args) => {
+        const from = (args?.object as Record<string, unknown>)[start];
+        return accepts(value) && !(accepts(from) && (value as string) < (from as string));
+      },
+      defaultMessage: (args) => {
+        if (args?.value === undefined) return MISSING;
+        return accepts(args.value) ? `must not be before its ${start}` : says;
+      },
+    },
+  });
+
+/** A date that is not before the one in the field `start` of the same object. */
+export const CivilDayFrom = (start: string): PropertyDecorator =>
+  notBefore('civilDayFrom', start, isDay, DATE_SAYS, DATE_SCHEMA);
 
 /** A day of every year, `MM-DD`. */
 export const MonthDay = (): PropertyDecorator =>
@@ -107,13 +130,9 @@ export const MonthDay = (): PropertyDecorator =>
 const isDateTime: Accepts = (value) => typeof value === 'string' && parseDateTime(value) !== null;
 
 export const DateTime = (): PropertyDecorator =>
-  check(
-    'dateTime',
-    isDateTime,
-    'must be a date and time, written YYYY-MM-DDTHH:MM:SS',
-    DATE_TIME_SCHEMA,
-  );
+  check('dateTime', isDateTime, DATE_TIME_SAYS, DATE_TIME_SCHEMA);
 
+const DATE_TIME_SAYS = 'must be a date and time, written YYYY-MM-DDTHH:MM:SS';
 const DATE_TIME_SCHEMA = {
   type: 'string',
   pattern: '^[0-9]{4}-[0-9]{2}-[0-9]{2}T([01][0-9]|2[0-3]):[0-5][0-9]:[0-5][0-9]$',
@@ -121,22 +140,7 @@ const DATE_TIME_SCHEMA = {
 
 /** A date and time that is not before the one in the field `start` of the same object. */
 export const DateTimeFrom = (start: string): PropertyDecorator =>
-  ValidateBy({
-    name: 'dateTimeFrom',
-    constraints: [DATE_TIME_SCHEMA],
-    validator: {
-      validate: (value, args) => {
-        const from = (args?.object as Record<string, unknown>)[start];
-        return isDateTime(value) && !(isDateTime(from) && (value as string) < (from as string));
-      },
-      defaultMessage: (args) => {
-        if (args?.value === undefined) return MISSING;
-        return isDateTime(args.value)
-          ? `must not be before its ${start}`
-          : 'must be a date and time, written YYYY-MM-DDTHH:MM:SS';
-      },
-    },
-  });
+  notBefore('dateTimeFrom', start, isDateTime, DATE_TIME_SAYS, DATE_TIME_SCHEMA);
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
 

@@ -1,5 +1,12 @@
 export * from './checks.js';
-export { Nested, NestedList, NestedOrNull, OptionalNested, type DocumentClass } from './nested.js';
+export {
+  Nested,
+  NestedList,
+  NestedOrNull,
+  OptionalNested,
+  OptionalNestedList,
+  type DocumentClass,
+} from './nested.js';
 export { entryPath, fieldPath, pathWithin, ROOT_PATH, type DocumentProblem } from './problem.js';
 export { isBlank, readObject } from './read-object.js';
 export { schemaOf } from './json-schema.js';

@@ -40,6 +40,10 @@ export const NestedOrNull = (classOf: Nesting['classOf']): PropertyDecorator =>
 export const NestedList = (classOf: Nesting['classOf']): PropertyDecorator =>
   record({ ...PLAIN, classOf, isList: true });
 
+/** The field holds a list of objects, or is absent. */
+export const OptionalNestedList = (classOf: Nesting['classOf']): PropertyDecorator =>
+  record({ ...PLAIN, classOf, isList: true, isOptional: true });
+
 const NONE: ReadonlyMap<string, Nesting> = new Map();
 
 const known = new Map<object, ReadonlyMap<string, Nesting>>();

@@ -8,6 +8,7 @@ import {
   SECONDS_PER_DAY,
   startOfDay,
   weekdayOf,
+  type DayNumber,
   type TimerSeconds,
 } from '../civil-time/index.js';
 import type { DailyHours, Plan } from '../settings/index.js';
@@ -32,25 +33,25 @@ export function hoursLengthSeconds({ from, to }: Pick<DailyHours, 'from' | 'to'>
   return seconds > 0 ? seconds : seconds + SECONDS_PER_DAY;
 }
 
-/** Every span of daily hours that reaches into `over`, in order of begin for each entry of `hours`. */
-export function hoursWithin(hours: readonly DailyHours[], over: Span): Span[] {
-  return hours.flatMap((window) => {
-    const length = hoursLengthSeconds(window);
-    const beginSecond = parseTimeOfDay(window.from)! * 60;
-    const spans: Span[] = [];
-    // From two days before: hours that begin late one day may last until late the next.
-    for (
-      let day = addDays(dayOf(over.from), -2);
-      startOfDay(day) < over.to;
-      day = addDays(day, 1)
-    ) {
+/** Every span of daily hours that reaches into `over`, by the date on which it begins. */
+export const hoursWithin = (hours: readonly DailyHours[], over: Span): Span[] =>
+  hoursByDateWithin(() => hours, over);
+
+/** The same, where the hours are not the same on every date: those of a date begin on it. */
+export function hoursByDateWithin(
+  hoursOn: (day: DayNumber) => readonly DailyHours[],
+  over: Span,
+): Span[] {
+  const spans: Span[] = [];
+  // From two days before: hours that begin late one day may last until late the next.
+  for (let day = addDays(dayOf(over.from), -2); startOfDay(day) < over.to; day = addDays(day, 1))
+    for (const window of hoursOn(day)) {
       if (!window.weekdays.includes(weekdayOf(day))) continue;
-      const from = addSeconds(startOfDay(day), beginSecond);
-      const to = addSeconds(from, length);
+      const from = addSeconds(startOfDay(day), parseTimeOfDay(window.from)! * 60);
+      const to = addSeconds(from, hoursLengthSeconds(window));
       if (to > over.from && from < over.to) spans.push({ from, to });
     }
-    return spans;
-  });
+  return spans;
 }
 
 /** The dry times of a plan within `over`. */

@@ -7,7 +7,7 @@ export {
   type CompiledStart,
 } from './compiled-plan.js';
 export { dayPredicate, factsOf, type DayFacts } from './day-predicate.js';
-export { hoursWithin, merged, outside, type Span } from './dry-times.js';
+export { hoursByDateWithin, hoursWithin, merged, outside, type Span } from './dry-times.js';
 export { allDatesReport, type AllDatesReport } from './all-dates-report.js';
 export { type DateRange, type NominalRun } from './nominal-runs.js';
 export { type BegunRun } from './overlap.js';

@@ -7,40 +7,55 @@ import {
   secondOfDay,
   SECONDS_PER_DAY,
   startOfDay,
+  type DayNumber,
   type TimerSeconds,
 } from '../civil-time/index.js';
-import type { BegunRun } from '../engine/index.js';
+import type { BegunRun, WaterPiece } from '../engine/index.js';
 import { clockTime, lengthInWords, longDate } from '../words/index.js';
 import { rule } from './finding.js';
 import { counting } from './occurrences.js';
+import { ruleWords } from './place-words.js';
 import { lastEnds } from './run-ends.js';
+
+interface Late {
+  readonly run: BegunRun;
+  readonly end: TimerSeconds;
+  /** When its night was to be over. */
+  readonly over: TimerSeconds;
+  count: number;
+}
 
 /** A run that is still on when the night is to be over. */
 export const lateFinish = rule('late-finish', 'warning', (situation) => {
-  const { finishBy } = situation.rules;
-  if (finishBy === undefined) return [];
-  const finishSecond = parseTimeOfDay(finishBy)! * 60;
-  const isBound = (station: number) =>
-    !situation.isExempt(station) && situation.station(station).plant !== 'seed';
-  const late = new Map<string, { run: BegunRun; end: TimerSeconds; count: number }>();
+  const isBound = ({ station, run }: WaterPiece) =>
+    !situation.isExempt(station, nightOf(run.begin)) && situation.station(station).plant !== 'seed';
+  const late = new Map<string, Late>();
   for (const { run, end } of lastEnds(situation.watering.pieces, isBound)) {
-    if (end <= nightEnd(run.begin, finishSecond)) continue;
+    const night = nightOf(run.begin);
+    const { finishBy } = situation.rulesOn(night);
+    if (finishBy === undefined) continue;
+    const over = addSeconds(startOfDay(night), parseTimeOfDay(finishBy)! * 60);
+    if (end <= over) continue;
     const known = late.get(run.program.id);
     if (known) known.count += 1;
-    else late.set(run.program.id, { run, end, count: 1 });
+    else late.set(run.program.id, { run, end, over, count: 1 });
   }
-  return [...late].map(([program, { run, end, count }]) => ({
+  return [...late].map(([program, { run, end, over, count }]) => ({
     program,
     startNumber: run.startNumber,
-    message: `Program ${program}, begun at ${clockTime(run.begin)} on ${longDate(dayOf(run.begin))}, waters until ${clockTime(end)}; it is to be over by ${finishBy}.`,
-    fix: `Start program ${program} ${lengthInWords(end - nightEnd(run.begin, finishSecond))} earlier, or shorten its run times.`,
+    message: ruleWords(
+      situation,
+      nightOf(run.begin),
+      `program ${program}, begun at ${clockTime(run.begin)} on ${longDate(dayOf(run.begin))}, waters until ${clockTime(end)}; it is to be over by ${clockTime(over)}.`,
+    ),
+    fix: `Start program ${program} ${lengthInWords(end - over)} earlier, or shorten its run times.`,
     first: formatDateTime(run.nominal),
     ...counting(count),
   }));
 });
 
-/** When the night is to be over to which a run belongs: from noon on it is the next day's. */
-function nightEnd(begin: TimerSeconds, finishSecond: number): TimerSeconds {
+/** The date on which the night of a run ends: from noon on it is the next day's. */
+function nightOf(begin: TimerSeconds): DayNumber {
   const isMorning = secondOfDay(begin) < SECONDS_PER_DAY / 2;
-  return addSeconds(startOfDay(addDays(dayOf(begin), isMorning ? 0 : 1)), finishSecond);
+  return addDays(dayOf(begin), isMorning ? 0 : 1);
 }

@@ -6,6 +6,7 @@ import {
   type TimerSeconds,
 } from '../civil-time/index.js';
 import type { StationSettings } from '../settings/index.js';
+import type { Situation } from './situation.js';
 import { clockTime, longDate } from '../words/index.js';
 
 /** @example "station 3 (Fig tree)" */
@@ -24,3 +25,11 @@ export function dayWords(day: DayNumber, from: DayNumber): string {
 /** @example "Tue 2 June from 23:30 to 00:20" */
 export const spanWords = (from: TimerSeconds, to: TimerSeconds): string =>
   `${longDate(dayOf(from))} from ${clockTime(from)} to ${clockTime(to)}`;
+
+/** A sentence about a rule, which says from when it holds where that is still ahead. */
+export const ruleWords = (situation: Situation, day: DayNumber, sentence: string): string => {
+  const ahead = situation.rulesAhead(day);
+  return ahead === null
+    ? atBegin(sentence)
+    : `From ${dayWords(ahead, situation.from)} other rules hold: ${sentence}`;
+};

@@ -9,14 +9,14 @@ export interface RunEnd {
   readonly last: readonly WaterPiece[];
 }
 
-/** When each run's water ends, by begin of its first piece, looking only at some stations. */
+/** When each run's water ends, by begin of its first piece, looking only at some of its pieces. */
 export function lastEnds(
   pieces: readonly WaterPiece[],
-  isLookedAt: (station: number) => boolean,
+  isLookedAt: (piece: WaterPiece) => boolean,
 ): Iterable<RunEnd> {
   const ends = new Map<BegunRun, { run: BegunRun; end: TimerSeconds; last: WaterPiece[] }>();
   for (const piece of pieces) {
-    if (!isLookedAt(piece.station)) continue;
+    if (!isLookedAt(piece)) continue;
     const known = ends.get(piece.run);
     if (!known) ends.set(piece.run, { run: piece.run, end: piece.to, last: [piece] });
     else if (piece.to > known.end) {

@@ -1,4 +1,4 @@
-import { asDayNumber, parseTimeOfDay, type DayNumber } from '../civil-time/index.js';
+import { addDays, asDayNumber, parseTimeOfDay, type DayNumber } from '../civil-time/index.js';
 import {
   compilePlan,
   AllDates,
@@ -8,27 +8,28 @@ import {
   type CompiledPlan,
   type Simulation,
 } from '../engine/index.js';
-import type {
+import {
   LocalRules,
-  Plan,
-  ProgramSettings,
-  StationRun,
-  StationSettings,
+  rulesOfDate,
+  type Plan,
+  type ProgramSettings,
+  type RulesOfDate,
+  type StationRun,
+  type StationSettings,
 } from '../settings/index.js';
 
 /** How many dates are simulated, where a finding needs watering to look at. */
 export const WATCHED_DAYS = 60;
 
-const NO_RULES: Pick<LocalRules, 'noWater' | 'mowingWeekdays' | 'exempt' | 'headroomPercent'> &
-  Partial<LocalRules> = { noWater: [], mowingWeekdays: [], exempt: [], headroomPercent: 120 };
-
 /** A plan from a date on, and what the rules ask of it; each answer is worked out once. */
 export class Situation {
-  readonly rules: typeof NO_RULES;
+  /** What is asked whatever the date; the rest goes by {@link rulesOn}. */
+  readonly rules: Pick<LocalRules, 'mowingWeekdays' | 'headroomPercent'>;
   /** Enabled programs that have starts, days and station time. */
   readonly complete: readonly ProgramSettings[];
   readonly #stations: ReadonlyMap<number, StationSettings>;
-  readonly #exempt: ReadonlySet<number>;
+  readonly #rulesOn = new Map<DayNumber, RulesOfDate>();
+  readonly #spared = new Map<RulesOfDate, ReadonlySet<number>>();
   readonly #compiled: CompiledPlan;
   #watering: Simulation | null = null;
   #allDates: AllDates | null = null;
@@ -37,13 +38,9 @@ export class Situation {
     readonly plan: Plan,
     readonly from: DayNumber,
   ) {
-    this.rules = plan.rules ?? NO_RULES;
+    this.rules = plan.rules ?? new LocalRules();
     this.complete = plan.programs.filter(isComplete);
     this.#stations = new Map(plan.stations.map((station) => [station.number, station]));
-    const spared: readonly unknown[] = this.rules.exempt;
-    this.#exempt = new Set(
-      plan.stations.filter(({ head }) => spared.includes(head)).map(({ number }) => number),
-    );
     const controller = { ...plan.controller, off: false };
     this.#compiled = compilePlan({ ...plan, controller, weather: { rain: [] } });
   }
@@ -53,9 +50,32 @@ export class Situation {
     return this.#stations.get(number)!;
   }
 
-  /** True where weekdays, parity and hours of the local rules spare the station's heads. */
-  isExempt(number: number): boolean {
-    return this.#exempt.has(number);
+  /** What the local rules ask of a date. */
+  rulesOn(day: DayNumber): RulesOfDate {
+    let rules = this.#rulesOn.get(day);
+    if (!rules) this.#rulesOn.set(day, (rules = rulesOfDate(this.plan.rules, day)));
+    return rules;
+  }
+
+  /** The date from which the rules of a date hold, where that is still ahead; else null. */
+  rulesAhead(day: DayNumber): DayNumber | null {
+    const rules = this.rulesOn(day);
+    let first = day;
+    while (first > this.from && this.rulesOn(addDays(first, -1)) === rules)
+      first = addDays(first, -1);
+    return first > this.from ? first : null;
+  }
+
+  /** True where the rules of a date spare the station's heads weekdays, parity and hours. */
+  isExempt(number: number, day: DayNumber): boolean {
+    const rules = this.rulesOn(day);
+    let spared = this.#spared.get(rules);
+    if (!spared) {
+      const heads: readonly unknown[] = rules.exempt;
+      const stations = this.plan.stations.filter(({ head }) => heads.includes(head));
+      this.#spared.set(rules, (spared = new Set(stations.map((station) => station.number))));
+    }
+    return spared.has(number);
   }
 
   /** What the first {@link WATCHED_DAYS} dates bring, without weather and as if switched on. */

@@ -86,7 +86,7 @@ it('hold from their date on, until a later period takes their place', () => {
 
 describe('settings at a home', () => {
   function planOf(fields: object = {}): Plan {
-    const plan = { format: 'waterclock.plan/1', timer: {}, stations: [], programs: [], ...fields };
+    const plan = { format: 'waterclock.plan/2', timer: {}, stations: [], programs: [], ...fields };
     const read = readPlan(plan);
     if (!read.ok) throw new Error(JSON.stringify(read.trouble));
     return read.value;

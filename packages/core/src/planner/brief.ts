@@ -17,7 +17,7 @@ import {
 import {
   ControllerSettings,
   HEADS,
-  LocalRules,
+  LastingRules,
   PLANTS,
   Site,
   type Head,
@@ -78,7 +78,7 @@ export class BriefStation {
 }
 
 /** Local rules, and from when on a night may be watered. */
-export class BriefRules extends LocalRules {
+export class BriefRules extends LastingRules {
   @Optional() @TimeOfDay() earliestStart?: string;
 }
 

@@ -1,4 +1,5 @@
 import type { Arranged } from './arrange.js';
+import { PLAN_FORMAT } from '../settings/index.js';
 import { timeOfDay } from './night.js';
 import type { Situation } from './situation.js';
 
@@ -23,7 +24,7 @@ export function planDocument(
   );
   const { earliestStart: _earliest, ...planRules } = (rules ?? {}) as Raw;
   return {
-    format: 'waterclock.plan/1',
+    format: PLAN_FORMAT,
     ...(name !== undefined && { name }),
     ...(site !== undefined && { site }),
     timer,

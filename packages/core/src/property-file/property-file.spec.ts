@@ -4,7 +4,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { propertyFileSchema, readPropertyFile } from './index.js';
 
 const PLAN = {
-  format: 'waterclock.plan/1',
+  format: 'waterclock.plan/2',
   timer: {},
   stations: [{ number: 1, name: 'Kerb strip', cycleSeconds: 360 }],
   programs: [

@@ -2,6 +2,7 @@ export { EvenRule, IntervalRule, OddRule, WeekdayRule, type DayRule } from './da
 export * from './edits.js';
 export { newPlan } from './new-plan.js';
 export * from './plan.js';
+export { rulesOfDate } from './rules-of-date.js';
 export { LARGEST_FILE_BYTES, readPlan, readPlanText } from './read-plan.js';
 export {
   LARGEST_PERCENT,

@@ -1,5 +1,7 @@
 import {
   Amount,
+  CivilDay,
+  CivilDayFrom,
   DateTime,
   DateTimeFrom,
   Flag,
@@ -9,6 +11,7 @@ import {
   Nested,
   NestedList,
   OptionalNested,
+  OptionalNestedList,
   OneOf,
   Optional,
   Text,
@@ -26,7 +29,9 @@ import {
   type SeasonSetting,
 } from './season-setting.js';
 
-export const PLAN_FORMAT = 'waterclock.plan/1';
+/** What is written; files of the first version still open. */
+export const PLAN_FORMAT = 'waterclock.plan/2';
+export const PLAN_FORMATS = ['waterclock.plan/1', PLAN_FORMAT] as const;
 
 export const HEADS = ['spray', 'rotary', 'rotor', 'impact', 'drip', 'bubbler', 'micro'] as const;
 export type Head = (typeof HEADS)[number];
@@ -117,17 +122,33 @@ export class ProgramSettings {
   @NestedList(() => StationRun) runs: StationRun[] = [];
 }
 
-/** What the district and the household allow. */
-export class LocalRules {
+/** What rules ask of one date. */
+export class RulesOfDate {
   @Optional() @ListOfWhole(1, 7) weekdays?: number[];
   @Optional() @OneOf(['odd', 'even']) dateParity?: 'odd' | 'even';
   @NestedList(() => DailyHours) noWater: DailyHours[] = [];
-  @ListOfWhole(1, 7) mowingWeekdays: number[] = [];
   /** Time of day by which a night's watering is to be over. */
   @Optional() @TimeOfDay() finishBy?: string;
   /** Heads that weekdays, parity and hours spare. */
   @ListOfChoices(HEADS) exempt: Head[] = [];
+}
+
+/** Rules of certain dates, both ends included. */
+export class RulesPeriod extends RulesOfDate {
+  @CivilDay() from!: string;
+  @CivilDayFrom('from') to!: string;
+}
+
+/** What the district and the household allow, whatever the date. */
+export class LastingRules extends RulesOfDate {
+  @ListOfWhole(1, 7) mowingWeekdays: number[] = [];
   @WholeNumber(0, LARGEST_PERCENT) headroomPercent = 120;
+}
+
+/** What the district and the household allow. */
+export class LocalRules extends LastingRules {
+  /** What holds on its dates in place of the rules above; of several the last listed. */
+  @OptionalNestedList(() => RulesPeriod) periods?: RulesPeriod[];
 }
 
 /** Rain as the sensor sees it: while it is wet. */
@@ -137,7 +158,7 @@ export class Weather {
 
 /** A timer's settings, whole: what the timer can do, what is set on it, its stations and programs. */
 export class Plan {
-  @OneOf([PLAN_FORMAT]) format!: typeof PLAN_FORMAT;
+  @OneOf(PLAN_FORMATS) format!: (typeof PLAN_FORMATS)[number];
   @Optional() @Text() name?: string;
   @OptionalNested(() => Site) site?: Site;
   @Nested(() => TimerCapability) timer!: TimerCapability;

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { planDocument, planOf } from '../testing/plans.js';
-import { readPlan, readPlanText } from './index.js';
+import { PLAN_FORMAT, PLAN_FORMATS, readPlan, readPlanText, rulesOfDate } from './index.js';
+import { parseDate } from '../civil-time/index.js';
 
 const whole = {
-  format: 'waterclock.plan/1',
+  format: PLAN_FORMAT,
   timer: {},
   stations: [{ number: 1 }],
   programs: [{ id: 'A' }],
@@ -78,6 +79,61 @@ describe('defaults', () => {
     planOf({}).timer.programs.push('Z');
     expect(planOf({}).timer.programs).toEqual(['A', 'B', 'C']);
   });
+});
+
+describe('versions', () => {
+  const rules = { weekdays: [1], periods: [{ from: '2026-07-01', to: '2026-07-31' }] };
+
+  it.each(PLAN_FORMATS)(
+    'a file of %s opens, and is one of the version that is written',
+    (format) => {
+      expect(planOf({ ...whole, format, rules: { weekdays: [1] } })).toEqual(
+        planOf({ ...whole, rules: { weekdays: [1] } }),
+      );
+    },
+  );
+
+  it('what came later is unknown in the first, and changes nothing of what is given', () => {
+    const given = { ...whole, format: PLAN_FORMATS[0], rules };
+    const before = JSON.stringify(given);
+    expect(problems(given)).toEqual(['rules.periods: is not a known field']);
+    expect(problems({ ...given, rules: { weekdays: [9], periods: [{}] } })).toEqual([
+      'rules.periods: is not a known field',
+      'rules.weekdays[0]: must be a whole number, 1 to 7',
+    ]);
+    expect(JSON.stringify(given)).toBe(before);
+    expect(problems({ ...given, format: PLAN_FORMAT })).toEqual([]);
+  });
+
+  it('neither knows a format that is none of them', () => {
+    expect(problems({ format: 'waterclock.plan/3' })).toEqual([
+      'format: must be one of waterclock.plan/1, waterclock.plan/2',
+    ]);
+  });
+});
+
+it('rules of a date are those of the last period listed that holds it, both ends included', () => {
+  const { rules } = planOf({
+    ...whole,
+    rules: {
+      weekdays: [1],
+      finishBy: '06:00',
+      periods: [
+        { from: '2026-07-01', to: '2026-07-31', weekdays: [2] },
+        { from: '2026-07-10', to: '2026-07-10', dateParity: 'odd' },
+      ],
+    },
+  });
+  const on = (date: string) => {
+    const { weekdays, dateParity, finishBy } = rulesOfDate(rules, parseDate(date)!);
+    return [weekdays, dateParity, finishBy];
+  };
+  expect(on('2026-06-30')).toEqual([[1], undefined, '06:00']);
+  expect(on('2026-07-01')).toEqual([[2], undefined, undefined]);
+  expect(on('2026-07-10')).toEqual([undefined, 'odd', undefined]);
+  expect(on('2026-07-31')).toEqual([[2], undefined, undefined]);
+  expect(on('2026-08-01')).toEqual([[1], undefined, '06:00']);
+  expect(rulesOfDate(undefined, parseDate('2026-08-01')!)).toEqual({ noWater: [], exempt: [] });
 });
 
 describe('bad input', () => {

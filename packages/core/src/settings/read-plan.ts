@@ -1,20 +1,23 @@
 import { readObject, ROOT_PATH, type DocumentProblem } from '../documents/index.js';
 import { err, ok, type Result } from '../kernel/index.js';
 import { crossCheck } from './cross-checks.js';
-import { Plan } from './plan.js';
+import { withoutLaterFields } from './first-version.js';
+import { Plan, PLAN_FORMAT } from './plan.js';
 
 /** The largest plan file that is read: 5 MB. */
 export const LARGEST_FILE_BYTES = 5_000_000;
 
 /**
  * Reads a parsed plan document. Every problem is reported at once, each with its JSON path; with
- * none, the plan has all its defaults filled in. `document` itself is never changed.
+ * none, the plan has all its defaults filled in, and is one of the version that is written. `document` itself is never changed.
  */
 export function readPlan(document: unknown): Result<Plan, readonly DocumentProblem[]> {
   const problems: DocumentProblem[] = [];
-  const plan = readObject(Plan, document, ROOT_PATH, problems);
+  const plan = readObject(Plan, withoutLaterFields(document, problems), ROOT_PATH, problems);
   crossCheck(plan, problems);
-  return problems.length === 0 ? ok(plan) : err(oncePerPath(problems));
+  if (problems.length > 0) return err(oncePerPath(problems));
+  plan.format = PLAN_FORMAT;
+  return ok(plan);
 }
 
 /** Reads the text of a plan file; text that is no JSON is one problem with its place. */

@@ -4,7 +4,7 @@ import { readPlan, type Plan } from '../settings/index.js';
 /** A whole plan from the few fields that matter to a test; the rest takes its defaults. */
 export function planOf(fields: Record<string, unknown>): Plan {
   const read = readPlan({
-    format: 'waterclock.plan/1',
+    format: 'waterclock.plan/2',
     timer: {},
     stations: [],
     programs: [],
@@ -88,7 +88,7 @@ const programSettings = (id: string, stations: number) =>
 /** Plan documents of small homes, whose every field may matter to the engine. */
 export const planDocument = fc.integer({ min: 1, max: 5 }).chain((stations) =>
   fc.record({
-    format: fc.constant('waterclock.plan/1'),
+    format: fc.constant('waterclock.plan/2'),
     timer: fc.record({
       overlap: fc.constantFrom('queue', 'drop', 'preempt', 'concurrent'),
       cycleSoak: fc.constantFrom(null, { policy: 'in-order' }, { policy: 'ready-first' }),

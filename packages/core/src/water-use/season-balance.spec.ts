@@ -21,7 +21,7 @@ const ok = <Value>(read: { ok: true; value: Value } | { ok: false; trouble: unkn
 const planOf = (fields: object = {}, program: object = {}): Plan =>
   ok(
     readPlan({
-      format: 'waterclock.plan/1',
+      format: 'waterclock.plan/2',
       timer: {},
       stations: [{ number: 1, head: 'spray', flowLpm: 20 }],
       programs: [

@@ -9,7 +9,7 @@ function yardOf(stations: object[], fields: object = {}): Yard {
 
 function planOf(stations: object[], runs: [number, number][], timer: object = {}): Plan {
   const read = readPlan({
-    format: 'waterclock.plan/1',
+    format: 'waterclock.plan/2',
     timer,
     stations,
     programs: [{ id: 'A', runs: runs.map(([station, seconds]) => ({ station, seconds })) }],

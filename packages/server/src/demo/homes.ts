@@ -44,7 +44,7 @@ const runs = (...pairs: [station: number, minutes: number][]) =>
   pairs.map(([station, count]) => ({ station, seconds: minutes(count) }));
 
 const plan = (timer: TimerCapability, fields: object) => ({
-  format: 'waterclock.plan/1',
+  format: 'waterclock.plan/2',
   timer,
   ...fields,
 });

@@ -134,7 +134,7 @@ function randomPlan(random: () => number): Plan {
   }));
   const used = timer.programs.slice(0, 3);
   const read = readPlan({
-    format: 'waterclock.plan/1',
+    format: 'waterclock.plan/2',
     timer,
     stations,
     programs: used.map((id, order) => ({

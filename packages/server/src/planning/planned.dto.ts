@@ -14,7 +14,7 @@ export class PlannedAnswer {
   @ApiPropertyOptional({
     type: 'object',
     additionalProperties: true,
-    description: 'A plan, waterclock.plan/1',
+    description: 'A plan, waterclock.plan/2',
   })
   plan?: Readonly<Record<string, unknown>>;
   @ApiPropertyOptional({ description: 'No plan has fewer programs' })

@@ -1,3 +1,4 @@
+import type { Plan } from '@water-clock/core/settings';
 import request from 'supertest';
 import { loadDemo } from '../demo/load-demo.js';
 import { startTestServer, type TestServer } from '../testing/test-server.js';
@@ -35,6 +36,28 @@ it('the demo goes into an empty database only, and is made anew when asked', asy
   expect(await loadDemo(server.source, { fresh: true })).toBe(true);
   expect([await count('properties'), await count('timers')]).toEqual([homes, timers]);
   expect(await server.source.query(`SELECT 1 FROM properties WHERE name = 'Changed'`)).toEqual([]);
+});
+
+it('settings and copies of the first version of the format become ones of the second, and back', async () => {
+  const { source } = server;
+  const documents = () =>
+    source.query(
+      `SELECT 'settings' AS kind, timer_id AS id, document FROM timer_settings
+       UNION ALL SELECT 'copy', id, document FROM copies ORDER BY 1, 2`,
+    );
+  const formats = async () => [
+    ...new Set((await documents()).map((row: { document: Plan }) => row.document.format)),
+  ];
+  const before = await documents();
+  expect(new Set(before.map(({ kind }: { kind: string }) => kind)).size).toBe(2);
+  expect(await formats()).toEqual(['waterclock.plan/2']);
+  await source.undoLastMigration();
+  expect(await formats()).toEqual(['waterclock.plan/1']);
+  await source.runMigrations();
+  expect(await documents()).toEqual(before);
+  await expect(source.query(`UPDATE copies SET document = '{}'`)).rejects.toThrow(
+    'a saved copy does not change',
+  );
 });
 
 it('the API describes itself, problem documents included', async () => {

@@ -18,7 +18,7 @@ import { Timer } from './timer.entity.js';
 @Entity('copies')
 @Check('copies_number', 'number > 0')
 @Check('copies_reason', `reason IN ('as-found', 'planned', 'left')`)
-@Check('copies_format', `document ->> 'format' = 'waterclock.plan/1'`)
+@Check('copies_format', `document ->> 'format' = 'waterclock.plan/2'`)
 @Unique('copies_of_firm', ['id', 'firmId'])
 @Unique('copies_by_number', ['timerId', 'number'])
 @Index('copies_one_in_timer', ['timerId'], { unique: true, where: 'is_in_timer' })

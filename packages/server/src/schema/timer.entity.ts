@@ -78,7 +78,7 @@ export class Timer {
 
 /** A timer's settings: one plan document, whole and checked. */
 @Entity('timer_settings')
-@Check('settings_format', `document ->> 'format' = 'waterclock.plan/1'`)
+@Check('settings_format', `document ->> 'format' = 'waterclock.plan/2'`)
 @Check('settings_version', 'version > 0')
 export class TimerSettings {
   @PrimaryColumn('uuid', { name: 'timer_id', primaryKeyConstraintName: 'timer_settings_pkey' })

@@ -43,7 +43,7 @@ function bigSheet() {
       .map(({ number }) => ({ station: number, seconds: 750 })),
   });
   const read = readPlan({
-    format: 'waterclock.plan/1',
+    format: 'waterclock.plan/2',
     timer: {},
     stations,
     programs: [

@@ -1,6 +1,6 @@
 /** A plan document with one program, and its starts as wanted. */
 export const planDocument = (starts = ['04:00'], fields: object = {}) => ({
-  format: 'waterclock.plan/1',
+  format: 'waterclock.plan/2',
   timer: { name: 'Wall timer' },
   stations: [{ number: 1, name: 'Kerb strip' }],
   programs: [

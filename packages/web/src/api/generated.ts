@@ -984,7 +984,7 @@ export interface components {
       readonly nearest?: readonly {
         readonly [key: string]: unknown;
       }[];
-      /** @description A plan, waterclock.plan/1 */
+      /** @description A plan, waterclock.plan/2 */
       readonly plan?: {
         readonly [key: string]: unknown;
       };

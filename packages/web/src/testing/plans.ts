@@ -3,7 +3,7 @@ import { readPlan, type Plan } from '@water-clock/core/settings';
 /** A two-program plan whose B meets A, with some fields changed. */
 export function testPlan(fields: Record<string, unknown> = {}): Plan {
   const read = readPlan({
-    format: 'waterclock.plan/1',
+    format: 'waterclock.plan/2',
     timer: {},
     stations: [{ number: 1, name: 'Kerb strip' }, { number: 2 }, { number: 3 }],
     programs: [
