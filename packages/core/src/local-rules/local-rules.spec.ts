@@ -1,5 +1,5 @@
-import { parseDate } from '../civil-time/index.js';
-import { readPlan, type Plan } from '../settings/index.js';
+import { addDays, parseDate } from '../civil-time/index.js';
+import { readPlan, rulesOfDate, type Plan } from '../settings/index.js';
 import { houseNumberOf, readRuleSet, rulesOn, withRulesOf, type RuleSet } from './index.js';
 
 const day = (text: string) => parseDate(text)!;
@@ -94,13 +94,37 @@ describe('settings at a home', () => {
   const own = planOf({ rules: { weekdays: [1], finishBy: '05:40', headroomPercent: 130 } });
   const home = { address: '8 Alder Row', mowingWeekdays: [6] };
 
+  it('have those of every date from this year on, for two years ahead, with the own end of a night', () => {
+    const set = setOf([SUMMER, WINTER]);
+    const { rules } = withRulesOf(own, { ...home, ruleSet: set }, day('2026-11-20'));
+    const summers = ['2026', '2027', '2028'].map((year) => [`${year}-05-01`, `${year}-09-30`]);
+    // Without a rule from October to April: on most dates.
+    expect(rules).not.toHaveProperty('weekdays');
+    expect(rules!.periods!.map(({ from, to }) => [from, to])).toEqual(summers);
+    for (const period of rules!.periods!)
+      expect(period).toMatchObject({ weekdays: [2, 5], finishBy: '05:40', exempt: ['drip'] });
+    for (let at = day('2026-01-01'); at <= day('2028-12-31'); at = addDays(at, 1)) {
+      const { finishBy, ...asked } = rulesOfDate(rules, at);
+      expect(finishBy).toBe('05:40');
+      expect(asked).toMatchObject(rulesOn(set, 8, at)!.rules);
+      expect(asked.weekdays).toEqual(rulesOn(set, 8, at)!.rules.weekdays);
+    }
+    expect(withRulesOf(own, { ...home, ruleSet: set }, day('2026-02-01')).rules).toEqual(rules);
+  });
+
+  it('have no periods where the same holds on all dates', () => {
+    const lasting = { ...SUMMER, season: undefined };
+    const { rules } = withRulesOf(own, { ...home, ruleSet: setOf([lasting]) }, day('2026-11-20'));
+    expect(rules).toMatchObject({ weekdays: [2, 5] });
+    expect(rules).not.toHaveProperty('periods');
+  });
+
   it('get its rules; choices of the technician stay', () => {
     const { rules } = withRulesOf(own, { ...home, ruleSet: setOf([SUMMER]) }, day('2026-06-01'));
-    expect(rules).toMatchObject({
+    expect(rules).toMatchObject({ mowingWeekdays: [6], headroomPercent: 130 });
+    expect(rulesOfDate(rules, day('2026-06-01'))).toMatchObject({
       weekdays: [2, 5],
-      mowingWeekdays: [6],
       finishBy: '05:40',
-      headroomPercent: 130,
       exempt: ['drip'],
     });
     expect(readPlan(JSON.parse(JSON.stringify({ ...own, rules }))).ok).toBe(true);

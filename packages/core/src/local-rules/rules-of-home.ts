@@ -1,7 +1,8 @@
-import type { DayNumber } from '../civil-time/index.js';
+import { civilDateOf, type DayNumber } from '../civil-time/index.js';
 import { LocalRules, type Plan } from '../settings/index.js';
-import { houseNumberOf, rulesOn } from './rules-on.js';
+import { houseNumberOf } from './rules-on.js';
 import type { RuleSet } from './rule-set.js';
+import { writtenOut } from './written-out.js';
 
 /** What of a home bears on the rules of its timers. */
 export interface HomeForRules {
@@ -11,7 +12,10 @@ export interface HomeForRules {
   readonly mowingWeekdays: readonly number[];
 }
 
-/** The settings with the rules that hold at a home on a date; the technician's own choices stay. */
+/**
+ * The settings with the rules of a home, written out by date for the year of `day` and two more; the
+ * technician's own choices stay, on every date.
+ */
 export function withRulesOf(plan: Plan, home: HomeForRules, day: DayNumber): Plan {
   const { ruleSet, address } = home;
   const mowingWeekdays = [...home.mowingWeekdays];
@@ -19,15 +23,17 @@ export function withRulesOf(plan: Plan, home: HomeForRules, day: DayNumber): Pla
     if (!plan.rules && mowingWeekdays.length === 0) return plan;
     return { ...plan, rules: { ...(plan.rules ?? new LocalRules()), mowingWeekdays } };
   }
-  const inForce = rulesOn(ruleSet, houseNumberOf(address), day);
   const { finishBy, headroomPercent } = plan.rules ?? new LocalRules();
+  const own = finishBy === undefined ? {} : { finishBy };
+  const { outer, periods } = writtenOut(ruleSet, houseNumberOf(address), civilDateOf(day).year);
   return {
     ...plan,
     rules: {
-      ...(inForce?.rules ?? { noWater: [], exempt: [] }),
+      ...outer,
+      ...own,
       mowingWeekdays,
       headroomPercent,
-      ...(finishBy !== undefined && { finishBy }),
+      ...(periods.length > 0 && { periods: periods.map((period) => ({ ...period, ...own })) }),
     },
   };
 }

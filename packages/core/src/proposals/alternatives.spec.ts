@@ -1,4 +1,4 @@
-import { parseDate } from '../civil-time/index.js';
+import { addDays, parseDate } from '../civil-time/index.js';
 import { check } from '../findings/index.js';
 import { planAlternatives, type PlanAsked, type PlanEvent, type StationTarget } from './index.js';
 import type { Plan } from '../settings/index.js';
@@ -30,7 +30,7 @@ function eventsOf(
   const events: PlanEvent[] = [];
   let looks = 0;
   const hours = {
-    from: FROM,
+    dates: { from: FROM, until: addDays(FROM, 30) },
     finishBy: '05:30',
     earliestStart: '21:00',
     headroomPercent: 120,

@@ -61,7 +61,7 @@ export function planAlternatives(
   tell: (event: PlanEvent) => void,
 ): void {
   const { plan, targets, hours } = asked;
-  tell({ type: 'now', costs: costsOf(plan, hours.from) });
+  tell({ type: 'now', costs: costsOf(plan, hours.dates.from) });
   if (targets.length === 0) return;
   const known = new Set<string>();
   for (const alternative of ALTERNATIVES) {
@@ -126,7 +126,7 @@ function answerOf(
 }
 
 function offerOf(
-  { plan, hours: { from } }: PlanAsked,
+  { plan, hours: { dates } }: PlanAsked,
   alternative: Alternative,
   { plan: planned, isProven, change }: Pick<Offer, 'isProven' | 'change'> & { plan: Plan },
 ): Offer {
@@ -135,8 +135,8 @@ function offerOf(
     key: change ? `${alternative} ${change.field}` : alternative,
     alternative,
     proposal,
-    costs: costsOf(proposal, from),
-    faults: check(proposal, from).filter(({ severity }) => severity !== 'info'),
+    costs: costsOf(proposal, dates.from),
+    faults: check(proposal, dates.from).filter(({ severity }) => severity !== 'info'),
     isProven,
     change,
   };

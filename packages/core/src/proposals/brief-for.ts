@@ -1,10 +1,11 @@
-import { formatDate, type DayNumber } from '../civil-time/index.js';
+import { formatDate } from '../civil-time/index.js';
 import { BRIEF_FORMAT, type Preference, type Standing } from '../planner/index.js';
 import {
   ControllerSettings,
-  LocalRules,
+  rulesOver,
   type Plan,
   type ProgramSettings,
+  type SettingsDates,
 } from '../settings/index.js';
 import type { StationTarget } from './station-target.js';
 
@@ -17,7 +18,8 @@ export interface Pinned {
 }
 
 export interface PlanTargets {
-  readonly from: DayNumber;
+  /** The dates that the plan is for: it keeps every rule in force on one of them. */
+  readonly dates: SettingsDates;
   /** `HH:MM`; null: noon. */
   readonly finishBy: string | null;
   /** `HH:MM`; null: noon. */
@@ -47,7 +49,7 @@ export function briefFor(
 ): BriefForPlan {
   const { finishBy, earliestStart, headroomPercent, prefer, isCutByStarts, pinned } = asked;
   const timer = isCutByStarts ? { ...plan.timer, cycleSoak: null } : plan.timer;
-  const { finishBy: _own, ...ownRules } = plan.rules ?? new LocalRules();
+  const { finishBy: _own, ...ownRules } = rulesOver(plan.rules, asked.dates);
   const rules = {
     ...ownRules,
     headroomPercent,
@@ -61,7 +63,7 @@ export function briefFor(
   return {
     document: {
       format: BRIEF_FORMAT,
-      from: formatDate(asked.from),
+      from: formatDate(asked.dates.from),
       ...(plan.site && { site: plan.site }),
       timer,
       controller,

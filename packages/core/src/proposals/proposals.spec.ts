@@ -1,4 +1,4 @@
-import { parseDate } from '../civil-time/index.js';
+import { addDays, parseDate } from '../civil-time/index.js';
 import { check } from '../findings/index.js';
 import { Customary, yardNeeds, type YardNeeds } from '../needs/index.js';
 import { planBrief, readBrief } from '../planner/index.js';
@@ -79,7 +79,7 @@ const asFound = (fields: object = {}): Plan =>
   });
 
 const CONDITIONS = {
-  from: FROM,
+  dates: { from: FROM, until: addDays(FROM, 30) },
   usesIntervals: true,
   spread: ['07:00', '17:00'] as [string, string],
   nightSeconds: 37_800,
@@ -200,7 +200,7 @@ describe('what stations are to be given', () => {
 });
 
 const TARGETS: PlanTargets = {
-  from: FROM,
+  dates: { from: FROM, until: addDays(FROM, 30) },
   finishBy: '06:30',
   earliestStart: '20:00',
   headroomPercent: 120,

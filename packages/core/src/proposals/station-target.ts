@@ -1,8 +1,8 @@
-import { addDays, type DayNumber } from '../civil-time/index.js';
+import { addDays } from '../civil-time/index.js';
 import { dayPredicate, factsOf } from '../engine/index.js';
 import type { SchoolNeed, YardNeeds } from '../needs/index.js';
 import type { Need } from '../planner/index.js';
-import type { LocalRules, Plan } from '../settings/index.js';
+import { rulesOver, type LastingRules, type Plan, type SettingsDates } from '../settings/index.js';
 import type { YardStation } from '../yards/index.js';
 
 /** What a station is to be given, and how that is known. */
@@ -25,7 +25,8 @@ export interface NoTarget {
 }
 
 export interface TargetConditions {
-  readonly from: DayNumber;
+  /** The dates that the plan is for. */
+  readonly dates: SettingsDates;
   /** Stations that want water less than weekly go by intervals, where the timer has them. */
   readonly usesIntervals: boolean;
   /** New seed: several short runs by day, between these times of day; null: by night like the rest. */
@@ -102,7 +103,7 @@ function targetOf(
 ): Pick<StationTarget, 'number' | 'need' | 'cutFromPerWeek'> {
   const { number } = station;
   const { usesIntervals, spread } = conditions;
-  const { rules } = plan;
+  const rules = rulesOver(plan.rules, conditions.dates);
   const fits = fitter(plan, pieces, conditions);
   const daily = Math.ceil(wateringsPerWeek / 7 - 1e-9);
   if (station.plant === 'seed' && spread && daily > 1) {
@@ -159,23 +160,27 @@ function fitter(
 }
 
 /** The most dates a week on which a station may be watered: by custom, and by the rules. */
-const mostDates = ({ plant }: Pick<YardStation, 'plant'>, rules: LocalRules | undefined): number =>
+const mostDates = ({ plant }: Pick<YardStation, 'plant'>, rules: LastingRules): number =>
   Math.max(
     1,
     Math.min(plant === 'seed' || plant === 'vegetables' ? 7 : MOST_DATES, allowedDates(rules)),
   );
 
 /** On how many dates of every week the rules let a station be watered. */
-function allowedDates(rules: LocalRules | undefined): number {
-  const weekdays = rules?.weekdays ?? [1, 2, 3, 4, 5, 6, 7];
-  const free = weekdays.filter((weekday) => !rules?.mowingWeekdays.includes(weekday)).length;
+function allowedDates(rules: LastingRules): number {
+  const weekdays = rules.weekdays ?? [1, 2, 3, 4, 5, 6, 7];
+  const free = weekdays.filter((weekday) => !rules.mowingWeekdays.includes(weekday)).length;
   // Of any seven dates in a row at least three are odd, and three even.
-  return rules?.dateParity ? Math.min(3, free) : free;
+  return rules.dateParity ? Math.min(3, free) : free;
 }
 
 /** What the settings give a station now, on average; null where they give it nothing. */
-function asSet(plan: Plan, station: YardStation, { from }: TargetConditions): StationTarget | null {
-  const dates = Array.from({ length: WEEKS * 7 }, (_, index) => factsOf(addDays(from, index)));
+function asSet(
+  plan: Plan,
+  station: YardStation,
+  { dates: span }: TargetConditions,
+): StationTarget | null {
+  const dates = Array.from({ length: WEEKS * 7 }, (_, index) => factsOf(addDays(span.from, index)));
   const isWet = dates.map(() => false);
   let seconds = 0;
   for (const program of plan.programs) {
@@ -190,7 +195,7 @@ function asSet(plan: Plan, station: YardStation, { from }: TargetConditions): St
   }
   if (seconds === 0) return null;
   const known = plan.stations.find(({ number }) => number === station.number);
-  const most = mostDates(station, plan.rules);
+  const most = mostDates(station, rulesOver(plan.rules, span));
   const least = Math.max(1, Math.min(most, Math.round(isWet.filter(Boolean).length / WEEKS)));
   return {
     number: station.number,

@@ -116,6 +116,30 @@ it('by month there are no dates to keep, and a collision is found in its month a
   expect(clear.months.flatMap(({ findings }) => findings)).toEqual([]);
 });
 
+describe('rules of certain dates', () => {
+  // From July on only Mondays: A and B water on Thursdays too.
+  const rules = { periods: [{ from: '2026-07-01', to: '2026-08-31', weekdays: [1] }] };
+  const warm = YEAR.map(({ percent }) => target(Math.max(percent, 50)));
+
+  it.each(['whole', 'program', 'monthly'] as const)(
+    'are kept or broken in their own months alone, by percentage %s',
+    (mode) => {
+      const { months } = seasonTable(plan({ rules }), warm, mode, parseDate('2026-03-10')!)!;
+      const broken = months.filter(({ findings }) =>
+        findings.some(({ code }) => code === 'rule-day'),
+      );
+      expect(broken.map(({ month }) => month)).toEqual([7, 8]);
+      expect(broken[1]!.findings[0]!.first).toBe('2026-08-06T03:00:00');
+    },
+  );
+});
+
+it('by month a collision is in no other month', () => {
+  const table = seasonTable(plan(), YEAR.with(6, target(130)), 'monthly', TODAY)!;
+  const colliding = table.months.filter(({ findings }) => findings.length > 0);
+  expect(colliding.map(({ month }) => month)).toEqual([7]);
+});
+
 describe('what months want', () => {
   const read = readYard({
     format: 'waterclock.yard/1',

@@ -3,6 +3,8 @@ import {
   addDays,
   parseDate,
   civilDateOf,
+  dayOf,
+  parseDateTime,
   type DayNumber,
 } from '../civil-time/index.js';
 import { percentGrid } from '../engine/index.js';
@@ -100,12 +102,16 @@ export function seasonTable(
       mode === 'monthly'
         ? withMonths(plan, settings, labels)
         : withPercents(plan, settings[month - 1]!);
-    const from = mode === 'monthly' ? today : nextFirst(today, month);
-    const key = mode === 'monthly' ? '' : `${JSON.stringify(settings[month - 1])} ${month}`;
+    const from = nextFirst(today, month);
+    const key =
+      mode === 'monthly' ? String(month) : `${JSON.stringify(settings[month - 1])} ${month}`;
     let found = foundAt.get(key);
     if (!found) {
       found = check(set, from).filter(
-        (finding) => AT_PERCENT.has(finding.code) && !known.has(findingKey(finding)),
+        (finding) =>
+          AT_PERCENT.has(finding.code) &&
+          !known.has(findingKey(finding)) &&
+          ((finding.code === 'collision' && mode !== 'monthly') || isInMonth(finding, month)),
       );
       foundAt.set(key, found);
     }
@@ -144,6 +150,10 @@ export function seasonTable(
       .map(({ month }) => month),
   };
 }
+
+/** What comes later is found in its own month, by the rules and the percentage of that one. */
+const isInMonth = ({ first }: Finding, month: number): boolean =>
+  first === undefined || civilDateOf(dayOf(parseDateTime(first)!)).month === month;
 
 const hundred = (labels: readonly string[]) => Object.fromEntries(labels.map((id) => [id, 100]));
 

@@ -3,6 +3,7 @@ export * from './edits.js';
 export { newPlan } from './new-plan.js';
 export * from './plan.js';
 export { rulesOfDate } from './rules-of-date.js';
+export { rulesOver, type SettingsDates } from './rules-over.js';
 export { LARGEST_FILE_BYTES, readPlan, readPlanText } from './read-plan.js';
 export {
   LARGEST_PERCENT,

@@ -207,6 +207,16 @@ describe('true time', () => {
   });
 });
 
+it('hours of the rules are drawn in the nights on whose dates they hold', () => {
+  const noWater = [{ from: '22:00', to: '04:00' }];
+  const rules = { periods: [{ from: '2026-06-03', to: '2026-06-04', noWater }] };
+  const spans = board({ rules }).nights.map(({ forbidden }) =>
+    forbidden.map(({ from, to }) => [from / HOUR, to / HOUR]),
+  );
+  // They begin in the evening of the 3rd and of the 4th.
+  expect(spans.slice(0, 6)).toEqual([[], [], [[10, 16]], [[10, 16]], [], []]);
+});
+
 it('hours that the timer cannot keep are not drawn', () => {
   const noWater = [{ from: '10:00', to: '18:00' }];
   expect(board({ controller: { noWater } }).nights[0]!.forbidden).toEqual([]);

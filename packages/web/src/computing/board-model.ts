@@ -8,8 +8,15 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import { hoursWithin, simulate, type BegunRun, type NominalRun } from '@water-clock/core/engine';
-import type { DailyHours, Plan } from '@water-clock/core/settings';
+import {
+  hoursByDateWithin,
+  hoursWithin,
+  simulate,
+  type BegunRun,
+  type NominalRun,
+  type Span,
+} from '@water-clock/core/engine';
+import { rulesOfDate, type Plan } from '@water-clock/core/settings';
 import { group } from 'd3';
 import { knownSunrise } from './sunrise';
 
@@ -202,21 +209,22 @@ function inLanes(runs: readonly BoardRun[]): BoardRun[] {
   return placed;
 }
 
-/** The timer's own hours go by its clock, those of the rules by true time. */
+/** The timer's own hours go by its clock, those of the rules by true time and by date. */
 function forbiddenIn(
   { timer, controller, rules }: Plan,
   timerNoon: TimerSeconds,
   trueNoon: TimerSeconds,
 ): NightSpan[] {
-  const within = (hours: readonly DailyHours[], noon: TimerSeconds) =>
-    hoursWithin(hours, { from: noon, to: addSeconds(noon, SECONDS_PER_DAY) }).map((span) => ({
-      from: Math.max(0, span.from - noon),
-      to: Math.min(SECONDS_PER_DAY, span.to - noon),
-    }));
-  return [
-    ...(timer.noWaterWindows ? within(controller.noWater, timerNoon) : []),
-    ...within(rules?.noWater ?? [], trueNoon),
-  ];
+  const nightFrom = (noon: TimerSeconds) => ({ from: noon, to: addSeconds(noon, SECONDS_PER_DAY) });
+  const inNight = (noon: TimerSeconds) => (span: Span) => ({
+    from: Math.max(0, span.from - noon),
+    to: Math.min(SECONDS_PER_DAY, span.to - noon),
+  });
+  const ofTimer = timer.noWaterWindows
+    ? hoursWithin(controller.noWater, nightFrom(timerNoon)).map(inNight(timerNoon))
+    : [];
+  const ofRules = hoursByDateWithin((day) => rulesOfDate(rules, day).noWater, nightFrom(trueNoon));
+  return [...ofTimer, ...ofRules.map(inNight(trueNoon))];
 }
 
 function sunriseIn({ site }: Plan, day: DayNumber): number | null {

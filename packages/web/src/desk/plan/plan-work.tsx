@@ -50,7 +50,10 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
   const { message } = App.useApp();
   const months = useWeatherMonths(weather);
   const { since, night, winter, go } = place;
-  const targets = useTargets({ plan, yard, leaders, months, since, customary: firm.customary });
+  const targets = useTargets({
+    ...{ plan, yard, leaders, months, since, winter },
+    customary: firm.customary,
+  });
   const planner = usePlanner(targets.asked);
   const [choice, setChoice] = useState<string | null>(null);
   const { offers } = planner;

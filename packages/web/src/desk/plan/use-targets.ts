@@ -15,6 +15,7 @@ import type { Yard } from '@water-clock/core/yards';
 import { useMemo, useState } from 'react';
 import type { PlanAsked } from '@water-clock/core/proposals';
 import { usePlace } from '../../ui/use-place';
+import { planDates } from './plan-dates';
 import { earliestSunrise } from '../../computing/sunrise';
 import type { DeskPlace } from '../state/use-desk-place';
 
@@ -59,6 +60,7 @@ interface TargetsAsked {
   readonly months: readonly (MonthWeather | null)[] | null;
   readonly customary: Customary;
   readonly since: DeskPlace['since'];
+  readonly winter: DeskPlace['winter'];
 }
 
 /** Seed is sprinkled between these times of day. */
@@ -69,7 +71,7 @@ const NOBODY: Pinned = { programs: [], stations: [] };
 
 /** What is wanted of a plan for the settings on the desk, and what is asked of the planner. */
 export function useTargets(props: TargetsAsked): Targets {
-  const { plan, yard, leaders, months, customary, since } = props;
+  const { plan, yard, leaders, months, customary, since, winter } = props;
   const { timer, site, rules } = plan;
   const [search, go] = usePlace();
   const sunrise = useMemo(() => earliestSunrise(since, site), [since, site]);
@@ -83,7 +85,8 @@ export function useTargets(props: TargetsAsked): Targets {
   const [changes, setChanges] = useState<ReadonlyMap<number, TargetChange>>(new Map());
   const [pinned, pin] = useState<Pinned>(NOBODY);
 
-  const typed = Number(search.get('month'));
+  const inAddress = Number(search.get('month'));
+  const typed = inAddress >= 1 && inAddress <= 12 ? inAddress : null;
   // Without a percentage the run times themselves are for the time of the year.
   const usual = timer.season ? null : civilDateOf(since).month;
   const needs = useMemo(
@@ -92,14 +95,18 @@ export function useTargets(props: TargetsAsked): Targets {
         yard,
         timer,
         months,
-        month: typed >= 1 && typed <= 12 ? typed : usual,
+        month: typed ?? usual,
         customary,
       }),
     [yard, timer, months, typed, usual, customary],
   );
+  const dates = useMemo(
+    () => planDates(since, winter.length > 0 ? winter : typed === null ? [] : [typed]),
+    [since, winter, typed],
+  );
   const targets = useMemo(() => {
     const conditions = {
-      from: since,
+      dates,
       usesIntervals: wanted.usesIntervals,
       spread: wanted.isSeedByDay ? DAY_SPREAD : null,
       nightSeconds: nightSeconds(wanted),
@@ -112,7 +119,7 @@ export function useTargets(props: TargetsAsked): Targets {
         leaders,
       );
     return { rows: all(false), byStarts: all(true) };
-  }, [plan, needs, wanted, since, changes, leaders]);
+  }, [plan, needs, wanted, dates, changes, leaders]);
 
   const kept = useMemo(
     () =>
@@ -123,7 +130,7 @@ export function useTargets(props: TargetsAsked): Targets {
     [plan, pinned],
   );
   const hours: Omit<PlanTargets, 'prefer' | 'isCutByStarts'> = {
-    from: since,
+    dates,
     finishBy: wanted.finishBy || null,
     earliestStart: wanted.earliestStart || null,
     headroomPercent: wanted.headroomPercent,

@@ -1,0 +1,55 @@
+import { addDays, dayNumberOf, formatDate, type DayNumber } from '../civil-time/index.js';
+import type { RulesPeriod } from '../settings/index.js';
+import type { RuleSet } from './rule-set.js';
+import { rulesOn, type RulesInForce } from './rules-on.js';
+
+type Rules = RulesInForce['rules'];
+
+/** Dates one after the other, on which the same is asked. */
+interface Stretch {
+  readonly first: DayNumber;
+  last: DayNumber;
+  readonly rules: Rules;
+  /** The same for the same rules. */
+  readonly key: string;
+}
+
+/** How many years after the first are written out. */
+const YEARS_AHEAD = 2;
+
+const NO_RULES: Rules = { noWater: [], exempt: [] };
+
+/**
+ * The rules of one house, those that return every year too, by date: what holds on most of the dates from the
+ * first of January of `year` on, and periods for the others. Whole years: what is written changes once a year.
+ */
+export function writtenOut(
+  set: RuleSet,
+  houseNumber: number | null,
+  year: number,
+): { readonly outer: Rules; readonly periods: readonly RulesPeriod[] } {
+  const stretches: Stretch[] = [];
+  const end = dayNumberOf({ year: year + YEARS_AHEAD + 1, month: 1, day: 1 });
+  for (let day = dayNumberOf({ year, month: 1, day: 1 }); day < end; day = addDays(day, 1)) {
+    const rules = rulesOn(set, houseNumber, day)?.rules ?? NO_RULES;
+    const key = JSON.stringify(rules);
+    const running = stretches.at(-1);
+    if (running?.key === key) running.last = day;
+    else stretches.push({ first: day, last: day, rules, key });
+  }
+  const lengths = new Map<string, number>();
+  for (const { key, first, last } of stretches)
+    lengths.set(key, (lengths.get(key) ?? 0) + last - first + 1);
+  const most = Math.max(...lengths.values());
+  const usual = stretches.find(({ key }) => lengths.get(key) === most)!;
+  return {
+    outer: usual.rules,
+    periods: stretches
+      .filter(({ key }) => key !== usual.key)
+      .map(({ first, last, rules }) => ({
+        from: formatDate(first),
+        to: formatDate(last),
+        ...rules,
+      })),
+  };
+}
