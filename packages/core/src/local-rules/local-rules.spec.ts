@@ -1,8 +1,10 @@
 import { addDays, parseDate } from '../civil-time/index.js';
-import { readPlan, rulesOfDate, type Plan } from '../settings/index.js';
+import { readPlan, rulesOfDate, type Plan, type SupplySource } from '../settings/index.js';
 import { houseNumberOf, readRuleSet, rulesOn, withRulesOf, type RuleSet } from './index.js';
 
 const day = (text: string) => parseDate(text)!;
+
+const house = (number: number | null, supply: SupplySource | null = null) => ({ number, supply });
 
 function setOf(periods: object[]): RuleSet {
   const read = readRuleSet({ format: 'waterclock.rules/1', district: 'Quillhaven', periods });
@@ -36,12 +38,12 @@ it.each([
 
 it('go by the parity of the house number', () => {
   const set = setOf([SUMMER]);
-  expect(rulesOn(set, 7, day('2026-06-01'))?.rules).toEqual({
+  expect(rulesOn(set, house(7), day('2026-06-01'))?.rules).toEqual({
     weekdays: [1, 4],
     noWater: [expect.objectContaining({ from: '10:00', to: '18:00' })],
     exempt: ['drip'],
   });
-  expect(rulesOn(set, 8, day('2026-06-01'))?.rules.weekdays).toEqual([2, 5]);
+  expect(rulesOn(set, house(8), day('2026-06-01'))?.rules.weekdays).toEqual([2, 5]);
 });
 
 it('go by the last digit', () => {
@@ -54,20 +56,44 @@ it('go by the last digit', () => {
       ],
     },
   ]);
-  expect(rulesOn(set, 131, day('2026-06-01'))?.rules.dateParity).toBe('even');
-  expect(rulesOn(set, 139, day('2026-06-01'))?.rules.weekdays).toEqual([3]);
+  expect(rulesOn(set, house(131), day('2026-06-01'))?.rules.dateParity).toBe('even');
+  expect(rulesOn(set, house(139), day('2026-06-01'))?.rules.weekdays).toEqual([3]);
+});
+
+it('go by the water of a house, the first line that fits', () => {
+  const set = setOf([
+    {
+      from: '2026-01-01',
+      houses: [
+        { supplies: ['reclaimed'] },
+        { supplies: ['bore', 'tank'], weekdays: [1, 3, 5] },
+        { houses: 'odd', supplies: ['mains'], weekdays: [3] },
+        { houses: 'even', supplies: ['mains'], weekdays: [4] },
+      ],
+    },
+  ]);
+  const weekdays = (number: number, supply: SupplySource | null) => {
+    const { rule, rules } = rulesOn(set, house(number, supply), day('2026-06-01'))!;
+    return rule && rules.weekdays;
+  };
+  expect(weekdays(7, 'reclaimed')).toBeUndefined();
+  expect(weekdays(7, 'tank')).toEqual([1, 3, 5]);
+  expect(weekdays(7, 'mains')).toEqual([3]);
+  expect(weekdays(8, 'mains')).toEqual([4]);
+  // No line is for a pond, and nobody knows of what is not known.
+  expect([weekdays(7, 'pond'), weekdays(7, null)]).toEqual([null, null]);
 });
 
 it('say that nobody can tell the days where the house has no number', () => {
-  const found = rulesOn(setOf([SUMMER]), null, day('2026-06-01'));
-  expect(found?.house).toBeNull();
+  const found = rulesOn(setOf([SUMMER]), house(null), day('2026-06-01'));
+  expect(found?.rule).toBeNull();
   expect(found?.rules).not.toHaveProperty('weekdays');
   expect(found?.rules.noWater).toHaveLength(1);
 });
 
 it('hold in their part of the year, over the turn of the year too', () => {
   const set = setOf([SUMMER, WINTER]);
-  const weekdaysOn = (date: string) => rulesOn(set, 7, day(date))?.rules.weekdays;
+  const weekdaysOn = (date: string) => rulesOn(set, house(7), day(date))?.rules.weekdays;
   expect(weekdaysOn('2026-05-01')).toEqual([1, 4]);
   expect(weekdaysOn('2026-09-30')).toEqual([1, 4]);
   for (const date of ['2026-10-01', '2026-12-31', '2027-01-01', '2027-04-30'])
@@ -79,9 +105,9 @@ it('hold from their date on, until a later period takes their place', () => {
     { from: '2026-07-01', houses: [{ houses: 'all', weekdays: [4] }] },
     { from: '2026-05-01', houses: [{ houses: 'all', weekdays: [2, 4] }] },
   ]);
-  expect(rulesOn(set, 1, day('2026-04-30'))).toBeNull();
-  expect(rulesOn(set, 1, day('2026-06-30'))?.rules.weekdays).toEqual([2, 4]);
-  expect(rulesOn(set, 1, day('2026-07-01'))?.rules.weekdays).toEqual([4]);
+  expect(rulesOn(set, house(1), day('2026-04-30'))).toBeNull();
+  expect(rulesOn(set, house(1), day('2026-06-30'))?.rules.weekdays).toEqual([2, 4]);
+  expect(rulesOn(set, house(1), day('2026-07-01'))?.rules.weekdays).toEqual([4]);
 });
 
 describe('settings at a home', () => {
@@ -92,7 +118,7 @@ describe('settings at a home', () => {
     return read.value;
   }
   const own = planOf({ rules: { weekdays: [1], finishBy: '05:40', headroomPercent: 130 } });
-  const home = { address: '8 Alder Row', mowingWeekdays: [6] };
+  const home = { address: '8 Alder Row', supplySource: null, mowingWeekdays: [6] };
 
   it('have those of every date from this year on, for two years ahead, with the own end of a night', () => {
     const set = setOf([SUMMER, WINTER]);
@@ -106,8 +132,8 @@ describe('settings at a home', () => {
     for (let at = day('2026-01-01'); at <= day('2028-12-31'); at = addDays(at, 1)) {
       const { finishBy, ...asked } = rulesOfDate(rules, at);
       expect(finishBy).toBe('05:40');
-      expect(asked).toMatchObject(rulesOn(set, 8, at)!.rules);
-      expect(asked.weekdays).toEqual(rulesOn(set, 8, at)!.rules.weekdays);
+      expect(asked).toMatchObject(rulesOn(set, house(8), at)!.rules);
+      expect(asked.weekdays).toEqual(rulesOn(set, house(8), at)!.rules.weekdays);
     }
     expect(withRulesOf(own, { ...home, ruleSet: set }, day('2026-02-01')).rules).toEqual(rules);
   });

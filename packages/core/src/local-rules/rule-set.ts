@@ -10,7 +10,13 @@ import {
   OptionalNested,
   Text,
 } from '../documents/index.js';
-import { DailyHours, HEADS, type Head } from '../settings/index.js';
+import {
+  DailyHours,
+  HEADS,
+  SUPPLY_SOURCES,
+  type Head,
+  type SupplySource,
+} from '../settings/index.js';
 
 export const RULES_FORMAT = 'waterclock.rules/1';
 
@@ -21,6 +27,8 @@ export class HouseRule {
   /** Which houses: by the parity of their number, or by its last digit (`digits`). */
   @OneOf(HOUSES) houses: (typeof HOUSES)[number] = 'all';
   @ListOfWhole(0, 9) digits: number[] = [];
+  /** Only houses with such water; absent: whatever their water is. */
+  @Optional() @ListOfChoices(SUPPLY_SOURCES) supplies?: SupplySource[];
   /** The weekdays allowed, Monday = 1; absent: all. */
   @Optional() @ListOfWhole(1, 7) weekdays?: number[];
   /** Only odd, or only even, dates. */

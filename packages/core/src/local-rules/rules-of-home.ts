@@ -1,5 +1,5 @@
 import { civilDateOf, type DayNumber } from '../civil-time/index.js';
-import { LocalRules, type Plan } from '../settings/index.js';
+import { LocalRules, type Plan, type SupplySource } from '../settings/index.js';
 import { houseNumberOf } from './rules-on.js';
 import type { RuleSet } from './rule-set.js';
 import { writtenOut } from './written-out.js';
@@ -7,6 +7,8 @@ import { writtenOut } from './written-out.js';
 /** What of a home bears on the rules of its timers. */
 export interface HomeForRules {
   readonly address: string;
+  /** Null: nobody knows. */
+  readonly supplySource: SupplySource | null;
   /** Null where nobody knows the rules: those in the settings stay. */
   readonly ruleSet: RuleSet | null;
   readonly mowingWeekdays: readonly number[];
@@ -17,15 +19,16 @@ export interface HomeForRules {
  * technician's own choices stay, on every date.
  */
 export function withRulesOf(plan: Plan, home: HomeForRules, day: DayNumber): Plan {
-  const { ruleSet, address } = home;
+  const { ruleSet, address, supplySource } = home;
   const mowingWeekdays = [...home.mowingWeekdays];
   if (!ruleSet) {
     if (!plan.rules && mowingWeekdays.length === 0) return plan;
     return { ...plan, rules: { ...(plan.rules ?? new LocalRules()), mowingWeekdays } };
   }
+  const house = { number: houseNumberOf(address), supply: supplySource };
   const { finishBy, headroomPercent } = plan.rules ?? new LocalRules();
   const own = finishBy === undefined ? {} : { finishBy };
-  const { outer, periods } = writtenOut(ruleSet, houseNumberOf(address), civilDateOf(day).year);
+  const { outer, periods } = writtenOut(ruleSet, house, civilDateOf(day).year);
   return {
     ...plan,
     rules: {

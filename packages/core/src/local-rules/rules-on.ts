@@ -1,12 +1,20 @@
 import { civilDateOf, parseDate, type DayNumber } from '../civil-time/index.js';
-import type { LocalRules } from '../settings/index.js';
+import type { LocalRules, SupplySource } from '../settings/index.js';
 import type { HouseRule, RulePeriod, RuleSet, YearPart } from './rule-set.js';
+
+/** What tells a house from others that go by the same rule set. */
+export interface House {
+  /** Null: its address has none. */
+  readonly number: number | null;
+  /** Null: nobody knows where its water comes from. */
+  readonly supply: SupplySource | null;
+}
 
 /** What a rule set says to one house on one date. */
 export interface RulesInForce {
   readonly period: RulePeriod;
-  /** Null where days go by house number and the house has none: they must be asked for. */
-  readonly house: HouseRule | null;
+  /** Null where days go by house number or water, and that of the house is not known: they must be asked for. */
+  readonly rule: HouseRule | null;
   readonly rules: Pick<LocalRules, 'weekdays' | 'dateParity' | 'noWater' | 'exempt'>;
 }
 
@@ -17,11 +25,7 @@ export function houseNumberOf(address: string): number | null {
 }
 
 /** What holds for a house on a date; null where no period of the set holds then. */
-export function rulesOn(
-  { periods }: RuleSet,
-  houseNumber: number | null,
-  day: DayNumber,
-): RulesInForce | null {
+export function rulesOn({ periods }: RuleSet, house: House, day: DayNumber): RulesInForce | null {
   const period = periods
     .filter(({ from, season }) => parseDate(from)! <= day && (!season || isWithin(day, season)))
     .reduce<RulePeriod | null>(
@@ -30,24 +34,25 @@ export function rulesOn(
     );
   if (!period) return null;
   const { noWater, exempt, houses } = period;
-  const house = houses.find((rule) => isFor(rule, houseNumber)) ?? null;
+  const rule = houses.find((one) => isFor(one, house)) ?? null;
   return {
     period,
-    house,
+    rule,
     rules: {
-      ...(house?.weekdays && { weekdays: house.weekdays }),
-      ...(house?.dateParity && { dateParity: house.dateParity }),
+      ...(rule?.weekdays && { weekdays: rule.weekdays }),
+      ...(rule?.dateParity && { dateParity: rule.dateParity }),
       noWater,
       exempt,
     },
   };
 }
 
-function isFor({ houses, digits }: HouseRule, houseNumber: number | null): boolean {
+function isFor({ houses, digits, supplies }: HouseRule, { number, supply }: House): boolean {
+  if (supplies && !(supply && supplies.includes(supply))) return false;
   if (houses === 'all') return true;
-  if (houseNumber === null) return false;
-  if (houses === 'digits') return digits.includes(houseNumber % 10);
-  return houses === (houseNumber % 2 === 1 ? 'odd' : 'even');
+  if (number === null) return false;
+  if (houses === 'digits') return digits.includes(number % 10);
+  return houses === (number % 2 === 1 ? 'odd' : 'even');
 }
 
 function isWithin(day: DayNumber, { from, to }: YearPart): boolean {

@@ -1,7 +1,7 @@
 import { addDays, dayNumberOf, formatDate, type DayNumber } from '../civil-time/index.js';
 import type { RulesPeriod } from '../settings/index.js';
 import type { RuleSet } from './rule-set.js';
-import { rulesOn, type RulesInForce } from './rules-on.js';
+import { rulesOn, type House, type RulesInForce } from './rules-on.js';
 
 type Rules = RulesInForce['rules'];
 
@@ -25,13 +25,13 @@ const NO_RULES: Rules = { noWater: [], exempt: [] };
  */
 export function writtenOut(
   set: RuleSet,
-  houseNumber: number | null,
+  house: House,
   year: number,
 ): { readonly outer: Rules; readonly periods: readonly RulesPeriod[] } {
   const stretches: Stretch[] = [];
   const end = dayNumberOf({ year: year + YEARS_AHEAD + 1, month: 1, day: 1 });
   for (let day = dayNumberOf({ year, month: 1, day: 1 }); day < end; day = addDays(day, 1)) {
-    const rules = rulesOn(set, houseNumber, day)?.rules ?? NO_RULES;
+    const rules = rulesOn(set, house, day)?.rules ?? NO_RULES;
     const key = JSON.stringify(rules);
     const running = stretches.at(-1);
     if (running?.key === key) running.last = day;

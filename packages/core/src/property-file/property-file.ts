@@ -14,14 +14,10 @@ import {
   WholeNumber,
 } from '../documents/index.js';
 import type { RuleSet } from '../local-rules/index.js';
-import type { Plan } from '../settings/index.js';
+import { SUPPLY_SOURCES, type Plan, type SupplySource } from '../settings/index.js';
 import type { Yard } from '../yards/index.js';
 
 export const PROPERTY_FORMAT = 'waterclock.property/1';
-
-export const SUPPLY_SOURCES = ['mains', 'bore', 'tank', 'pond', 'reclaimed'] as const;
-/** Where a property's water comes from; tank and pond want a pump. */
-export type SupplySource = (typeof SUPPLY_SOURCES)[number];
 
 export const COPY_REASONS = ['as-found', 'planned', 'left'] as const;
 /** Why a copy was saved: it was read off the timer, it was planned, or it was left in the timer. */

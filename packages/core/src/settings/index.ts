@@ -5,6 +5,7 @@ export * from './plan.js';
 export { rulesOfDate } from './rules-of-date.js';
 export { rulesOver, type SettingsDates } from './rules-over.js';
 export { LARGEST_FILE_BYTES, readPlan, readPlanText } from './read-plan.js';
+export { SUPPLY_SOURCES, type SupplySource } from './supply-source.js';
 export {
   LARGEST_PERCENT,
   MonthlySeason,

@@ -1,5 +1,5 @@
 import { addDays, type DayNumber } from '../civil-time/index.js';
-import { LastingRules, LocalRules, type RulesOfDate } from './plan.js';
+import { LocalRules, type LastingRules, type RulesOfDate } from './plan.js';
 import { rulesOfDate } from './rules-of-date.js';
 
 /** The dates for which settings are meant, both included. */
@@ -13,7 +13,7 @@ export function rulesOver(
   rules: LocalRules | undefined,
   { from, until }: SettingsDates,
 ): LastingRules {
-  const { periods: _periods, mowingWeekdays, headroomPercent } = rules ?? new LocalRules();
+  const { mowingWeekdays, headroomPercent } = rules ?? new LocalRules();
   const inForce = new Set<RulesOfDate>();
   for (let day = from; day <= until; day = addDays(day, 1)) inForce.add(rulesOfDate(rules, day));
   return { ...[...inForce].map(ofDate).reduce(bothOf), mowingWeekdays, headroomPercent };

@@ -1,4 +1,4 @@
-import type { SupplySource } from '@water-clock/core/property-file';
+import type { SupplySource } from '@water-clock/core/settings';
 import { GENERIC_TYPES, type TimerCapability } from '@water-clock/core/timer-types';
 import type { YardStation } from '@water-clock/core/yards';
 import { PLUM_YARD } from './plum-yard.js';

@@ -9,7 +9,7 @@ import {
   TimeZone,
   WholeNumber,
 } from '@water-clock/core/documents';
-import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/property-file';
+import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { Transform } from 'class-transformer';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
 import { TimerOutlook } from '../timer-records/outlook.dto.js';

@@ -1,4 +1,4 @@
-import type { SupplySource } from '@water-clock/core/property-file';
+import type { SupplySource } from '@water-clock/core/settings';
 import {
   Check,
   Column,

@@ -14,6 +14,10 @@ export function settingsAtHome(plan: Plan, property: Property, on: string): Plan
     ...(supplyLpm !== null && { supplyLpm }),
   };
   const ruleSet = property.ruleSet?.document ?? null;
-  const { address, mowingWeekdays } = property;
-  return withRulesOf({ ...plan, name, site }, { address, ruleSet, mowingWeekdays }, parseDate(on)!);
+  const { address, mowingWeekdays, supplySource } = property;
+  return withRulesOf(
+    { ...plan, name, site },
+    { address, supplySource, ruleSet, mowingWeekdays },
+    parseDate(on)!,
+  );
 }

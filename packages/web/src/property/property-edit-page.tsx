@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/property-file';
+import { houseNumberOf } from '@water-clock/core/local-rules';
+import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { useRef, useState } from 'react';
@@ -21,7 +22,8 @@ import { Loaded } from '../ui/loaded';
 import { Caution, Page } from '../ui/page';
 import { useQuantity, useSignedIn } from '../session/use-signed-in';
 import { QuantityItem, TimeZoneSelect } from './property-inputs';
-import { SUPPLY_NAMES, SupplyCautions } from './supply';
+import { SUPPLY_NAMES } from '../format/supply-names';
+import { SupplyCautions } from './supply';
 import { ofTown, ruleWords, startsWith, townsOf } from './town-offers';
 import pageStyles from '../ui/page.module.css';
 import { keysOf } from '@water-clock/core/kernel';
@@ -227,7 +229,7 @@ function Editor({ before }: { before: Property | null }) {
             <Form.Item
               name="ruleSetId"
               label="Local watering rules"
-              extra={ruleWords(set, address)}
+              extra={ruleWords(set, { number: houseNumberOf(address), supply: source ?? null })}
             >
               <Select
                 allowClear

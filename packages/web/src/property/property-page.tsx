@@ -1,6 +1,7 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { parseDate } from '@water-clock/core/civil-time';
+import { houseNumberOf } from '@water-clock/core/local-rules';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { App, Button, Skeleton, Tag } from 'antd';
 import { useEffect, useState } from 'react';
@@ -28,7 +29,8 @@ import { Jobs } from '../visit/jobs';
 import { saveForOffline } from '../visit/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { AddTimerDialog } from './add-timer-dialog';
-import { SUPPLY_NAMES, SupplyCautions } from './supply';
+import { SUPPLY_NAMES } from '../format/supply-names';
+import { SupplyCautions } from './supply';
 import { TimerCard } from './timer-card';
 import pageStyles from '../ui/page.module.css';
 import styles from './property-page.module.css';
@@ -226,14 +228,18 @@ function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
 }
 
 function RulesSheet({ property }: { property: Property }) {
-  const { ruleSetId, address, mowingWeekdays } = property;
+  const { ruleSetId, address, supplySource, mowingWeekdays } = property;
   const rules = useQuery(rulesQuery);
   const set = rules.data?.find(({ id }) => id === ruleSetId);
   return (
     <section className={pageStyles['sheet']} aria-labelledby="rules">
       <h2 id="rules">Local rules{set && ` · ${set.document.district}`}</h2>
       {set ? (
-        <RulesInForceWords set={set.document} address={address} on={parseDate(todayHere())!} />
+        <RulesInForceWords
+          set={set.document}
+          house={{ number: houseNumberOf(address), supply: supplySource }}
+          on={parseDate(todayHere())!}
+        />
       ) : (
         rules.data && (
           <Caution>

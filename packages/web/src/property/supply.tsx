@@ -1,13 +1,5 @@
-import type { SupplySource } from '@water-clock/core/property-file';
+import type { SupplySource } from '@water-clock/core/settings';
 import { Caution } from '../ui/page';
-
-export const SUPPLY_NAMES: Record<SupplySource, string> = {
-  mains: 'mains',
-  bore: 'bore',
-  tank: 'tank with a pump',
-  pond: 'pond with a pump',
-  reclaimed: 'reclaimed water',
-};
 
 const CAUTIONS: Record<SupplySource, string> = {
   mains:

@@ -1,5 +1,8 @@
-import { houseNumberOf } from '@water-clock/core/local-rules';
+import type { House } from '@water-clock/core/local-rules';
+import { listInWords } from '@water-clock/core/words';
 import type { StoredRuleSet } from '../api/rules';
+import { SUPPLY_NAMES } from '../format/supply-names';
+import { whatTells, type WhatTells } from '../rules/rules-in-force';
 
 export const townsOf = (sets: readonly StoredRuleSet[]): string[] => [
   ...new Set(sets.flatMap(({ document }) => document.towns)),
@@ -19,14 +22,20 @@ export function ofTown(
   return fitting.length === 1 ? fitting[0]!.id : null;
 }
 
-export function ruleWords(set: StoredRuleSet | undefined, address: string): string | undefined {
-  if (!set) return undefined;
-  const goesByNumber = set.document.periods.some(({ houses }) =>
-    houses.some((rule) => rule.houses !== 'all'),
+/** By what of a home its days go, and what of that is not given yet. */
+export function ruleWords(set: StoredRuleSet | undefined, house: House): string | undefined {
+  const tells = whatTells(set?.document.periods.flatMap(({ houses }) => houses) ?? []);
+  if (tells.length === 0) return undefined;
+  const goBy = `The days go by ${listInWords(tells)}`;
+  const given = tells.map((what) =>
+    what === 'water' ? house.supply && SUPPLY_NAMES[house.supply] : house.number,
   );
-  if (!goesByNumber) return undefined;
-  const number = houseNumberOf(address);
-  return number === null
-    ? 'The days go by house number: give it in the address.'
-    : `The days go by house number: ${number}.`;
+  const missing = tells.filter((_, index) => given[index] === null);
+  if (missing.length === 0) return `${goBy}: ${given.join(', ')}.`;
+  return `${goBy}: ${missing.map((what) => ASK[what]).join(', and ')}.`;
 }
+
+const ASK: Record<WhatTells, string> = {
+  'house number': 'give the number in the address',
+  water: 'say where the water comes from',
+};

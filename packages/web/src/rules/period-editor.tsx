@@ -2,13 +2,14 @@ import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { formatDate, parseDate } from '@water-clock/core/civil-time';
 import { withChanges, type Changes } from '@water-clock/core/kernel';
 import type { HouseRule, RulePeriod } from '@water-clock/core/local-rules';
-import { DailyHours, HEADS } from '@water-clock/core/settings';
+import { DailyHours, HEADS, SUPPLY_SOURCES } from '@water-clock/core/settings';
 import { civilDateInWords } from '@water-clock/core/words';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { useClock, useDayOrder } from '../session/use-signed-in';
 import { DateField } from '../ui/date-field';
 import { faultUnder, Field } from '../ui/field';
 import { TimeInput } from '../ui/time-input';
+import { SUPPLY_NAMES } from '../format/supply-names';
 import { WEEKDAY_OPTIONS } from '../format/weekday-options';
 import { DayOfYearInput } from './day-of-year-input';
 import pageStyles from '../ui/page.module.css';
@@ -113,6 +114,17 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
               onChange={(digits) => setHouse(index, { digits })}
             />
           )}
+          <Select
+            aria-label="With which water"
+            mode="multiple"
+            placeholder="any water"
+            value={house.supplies ?? []}
+            style={{ minWidth: 150 }}
+            options={SUPPLY_SOURCES.map((value) => ({ value, label: SUPPLY_NAMES[value] }))}
+            onChange={(supplies) =>
+              setHouse(index, { supplies: supplies.length > 0 ? supplies : undefined })
+            }
+          />
           <Checkbox.Group
             aria-label="Weekdays allowed; none ticked: every weekday"
             options={WEEKDAY_OPTIONS}

@@ -1,10 +1,5 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
-import {
-  houseNumberOf,
-  rulesOn,
-  type HouseRule,
-  type RuleSet,
-} from '@water-clock/core/local-rules';
+import { rulesOn, type House, type HouseRule, type RuleSet } from '@water-clock/core/local-rules';
 import { listInWords, weekdayNames } from '@water-clock/core/words';
 import { Caution } from '../ui/page';
 import { useSay } from '../session/use-signed-in';
@@ -12,14 +7,14 @@ import pageStyles from '../ui/page.module.css';
 
 interface RulesInForceProps {
   readonly set: RuleSet;
-  readonly address: string;
+  readonly house: House;
   readonly on: DayNumber;
 }
 
 /** What a rule set says to one house on a date, and where the words come from. */
-export function RulesInForceWords({ set, address, on }: RulesInForceProps) {
+export function RulesInForceWords({ set, house, on }: RulesInForceProps) {
   const say = useSay();
-  const found = rulesOn(set, houseNumberOf(address), on);
+  const found = rulesOn(set, house, on);
   if (!found)
     return (
       <Caution>
@@ -27,13 +22,13 @@ export function RulesInForceWords({ set, address, on }: RulesInForceProps) {
         still so.
       </Caution>
     );
-  const { period, house } = found;
+  const { period, rule } = found;
   const hours = period.noWater.map(({ from, to }) => say(`${from} to ${to}`));
   return (
     <>
       <dl className={pageStyles['facts']}>
         <dt>Days</dt>
-        <dd>{house ? daysOfHouse(house) : period.houses.length === 0 ? 'any day' : 'by number'}</dd>
+        <dd>{rule ? daysOfHouse(rule) : period.houses.length === 0 ? 'any day' : 'not known'}</dd>
         {hours.length > 0 && (
           <>
             <dt>Never</dt>
@@ -55,15 +50,23 @@ export function RulesInForceWords({ set, address, on }: RulesInForceProps) {
         <dt>Source</dt>
         <dd>{period.source || 'not given'}</dd>
       </dl>
-      {!house && period.houses.length > 0 && (
+      {!rule && period.houses.length > 0 && (
         <Caution>
-          The days go by house number, and this address has none: put it in, or check with the water
-          supplier.
+          The days go by {listInWords(whatTells(period.houses))}, and no line of the rules fits what
+          is known of this home: put it in, or check with the water supplier.
         </Caution>
       )}
     </>
   );
 }
+
+export type WhatTells = 'house number' | 'water';
+
+/** What of a home its days go by. */
+export const whatTells = (rules: readonly HouseRule[]): WhatTells[] => [
+  ...(rules.some(({ houses }) => houses !== 'all') ? (['house number'] as const) : []),
+  ...(rules.some(({ supplies }) => supplies) ? (['water'] as const) : []),
+];
 
 export function daysOfHouse({ weekdays, dateParity }: HouseRule): string {
   const parts = [
