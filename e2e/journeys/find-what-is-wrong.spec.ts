@@ -100,7 +100,7 @@ it('finds in January the percentage that collides in July only, and leads there'
   await goTo(page, january);
   await waitForVerdict(page, 'collide');
   expect(await verdict(page)).toContain(
-    'Clear in these 14 nights, but two runs collide on Thu 2 July 2026, 04:30',
+    'Clear for 14 days, but two runs collide on Thu 2 July, 04:30',
   );
   await clickIn('collision', 'Show');
   await page.waitForFunction(

@@ -11,9 +11,8 @@ import type { Collision, NominalRun } from '../engine/index.js';
 import { exhaustive } from '../kernel/index.js';
 import type { Plan } from '../settings/index.js';
 import type { TimerCapability } from '../timer-types/index.js';
-import { clockTime, lengthInWords } from '../words/index.js';
+import { clockTime, lengthInWords, nearDate } from '../words/index.js';
 import { rule, type FindingFacts } from './finding.js';
-import { dayWords } from './place-words.js';
 
 /** A pair of starts whose runs overlap, on whatever date that is first. */
 export const collision = rule('collision', 'error', ({ plan, from, allDates }) =>
@@ -21,7 +20,7 @@ export const collision = rule('collision', 'error', ({ plan, from, allDates }) =
     const { a, b, seconds } = first;
     const nameA = nameOf(a, b);
     const nameB = nameOf(b, a);
-    const day = dayWords(dayOf(b.nominal), from);
+    const day = nearDate(dayOf(b.nominal), from);
     return {
       program: a.program.id,
       startNumber: a.startNumber,

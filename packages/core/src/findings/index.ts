@@ -1,5 +1,6 @@
 export { check, type Finding, type FindingCode } from './check.js';
 export { inspect, type Inspection } from './inspect.js';
+export { outlook, OUTLOOK_DAYS, type Outlook } from './outlook.js';
 export { findingKey } from './finding-key.js';
 export { SEVERITIES, type ClockFault, type Severity, type StartName } from './finding.js';
 export { timerTypeBreaks, withTimerType, type TimerTypeBreaks } from './timer-type-breaks.js';

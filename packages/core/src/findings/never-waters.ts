@@ -1,8 +1,8 @@
+import { nearDate } from '../words/index.js';
 import { addDays, parseDate } from '../civil-time/index.js';
 import { percentInForce } from '../engine/index.js';
 import type { ProgramSettings } from '../settings/index.js';
 import { rule } from './finding.js';
-import { dayWords } from './place-words.js';
 import { timedRuns, type Situation } from './situation.js';
 
 /** How many dates a program may let go by. */
@@ -17,7 +17,7 @@ export const neverWaters = rule('never-waters', 'error', (situation) =>
       const [why, fix] = reason(program, situation);
       return {
         program: program.id,
-        message: `Program ${program.id} is set but waters on no date up to ${dayWords(last, situation.from)}: ${why}.`,
+        message: `Program ${program.id} is set but waters on no date up to ${nearDate(last, situation.from)}: ${why}.`,
         fix,
       };
     }),
@@ -37,7 +37,7 @@ function reason(program: ProgramSettings, situation: Situation): [string, string
     return ['its season percentage is 0 %', 'Set the season percentage above 0 %.'];
   if (days.mode === 'interval' && parseDate(days.anchor)! > from)
     return [
-      `its count of days begins only on ${dayWords(parseDate(days.anchor)!, from)}`,
+      `its count of days begins only on ${nearDate(parseDate(days.anchor)!, from)}`,
       `Count the days of program ${id} from a date that is near.`,
     ];
   return [

@@ -1,13 +1,7 @@
-import {
-  addDays,
-  civilDateOf,
-  dayOf,
-  type DayNumber,
-  type TimerSeconds,
-} from '../civil-time/index.js';
+import { dayOf, type DayNumber, type TimerSeconds } from '../civil-time/index.js';
 import type { StationSettings } from '../settings/index.js';
 import type { Situation } from './situation.js';
-import { clockTime, longDate } from '../words/index.js';
+import { clockTime, longDate, nearDate } from '../words/index.js';
 
 /** @example "station 3 (Fig tree)" */
 export const stationWords = ({ number, name }: StationSettings): string =>
@@ -15,12 +9,6 @@ export const stationWords = ({ number, name }: StationSettings): string =>
 
 export const atBegin = (sentence: string): string =>
   sentence.charAt(0).toUpperCase() + sentence.slice(1);
-
-/** A date with its weekday; with its year where it is not within the year after `from`. */
-export function dayWords(day: DayNumber, from: DayNumber): string {
-  const isNear = day >= from && day < addDays(from, 300);
-  return isNear ? longDate(day) : `${longDate(day)} ${civilDateOf(day).year}`;
-}
 
 /** @example "Tue 2 June from 23:30 to 00:20" */
 export const spanWords = (from: TimerSeconds, to: TimerSeconds): string =>
@@ -31,5 +19,5 @@ export const ruleWords = (situation: Situation, day: DayNumber, sentence: string
   const ahead = situation.rulesAhead(day);
   return ahead === null
     ? atBegin(sentence)
-    : `From ${dayWords(ahead, situation.from)} other rules hold: ${sentence}`;
+    : `From ${nearDate(ahead, situation.from)} other rules hold: ${sentence}`;
 };

@@ -51,6 +51,16 @@ export function clockTime(moment: TimerSeconds): string {
 export const dateAndTime = (moment: TimerSeconds): string =>
   `${longDate(dayOf(moment))}, ${clockTime(moment)}`;
 
+const NEAR_DAYS = 300;
+
+/** A date with its weekday; with its year where it is not within the year after `from`. */
+export const nearDate = (day: DayNumber, from: DayNumber): string =>
+  day >= from && day < from + NEAR_DAYS ? longDate(day) : civilDateInWords(day);
+
+/** The same with the time of day. */
+export const nearMoment = (moment: TimerSeconds, from: DayNumber): string =>
+  `${nearDate(dayOf(moment), from)}, ${clockTime(moment)}`;
+
 /** A date with its year: "Tue 2 June 2026". */
 export const civilDateInWords = (day: DayNumber): string =>
   `${longDate(day)} ${civilDateOf(day).year}`;

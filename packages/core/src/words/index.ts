@@ -6,6 +6,8 @@ export {
   dateAndTime,
   longDate,
   momentInWords,
+  nearDate,
+  nearMoment,
   MONTHS,
   MONTHS_SHORT,
   shortDate,

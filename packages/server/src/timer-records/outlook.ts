@@ -1,17 +1,15 @@
 import { formatDateTime, type DayNumber } from '@water-clock/core/civil-time';
-import { simulate } from '@water-clock/core/engine';
+import { outlook } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
 import type { TimerOutlook } from './outlook.dto.js';
 
-const OUTLOOK_NIGHTS = 14;
-
-/** What the next fourteen nights bring, as far as collisions go. */
+/** What is said of a timer's settings in lists: the same as on its desk. */
 export function outlookOf(plan: Plan, from: DayNumber): TimerOutlook {
-  const { collisions, runs } = simulate(plan, { from, days: OUTLOOK_NIGHTS });
-  const [first] = collisions;
+  const { first, collisions, runs } = outlook(plan, from);
   return {
-    collisions: collisions.length,
-    firstCollision: first ? formatDateTime(first.b.nominal) : null,
-    runs: runs.length,
+    isOff: plan.controller.off,
+    collisions,
+    firstCollision: first ? formatDateTime(first.start) : null,
+    runs,
   };
 }

@@ -1301,11 +1301,13 @@ export interface components {
       readonly timerType: string | null;
     };
     readonly TimerOutlook: {
-      /** @description How many pairs of program runs overlap */
+      /** @description How many pairs of program runs overlap in fourteen days */
       readonly collisions: number;
-      /** @description When the first overlap begins */
+      /** @description When the first overlap on any date begins */
       readonly firstCollision: string | null;
-      /** @description How many program runs begin */
+      /** @description The timer is switched off */
+      readonly isOff: boolean;
+      /** @description How many program runs begin in fourteen days */
       readonly runs: number;
     };
     readonly TimerTypeAnswer: {

@@ -1,6 +1,6 @@
-import type { DayNumber, TimerSeconds } from '@water-clock/core/civil-time';
+import type { DayNumber } from '@water-clock/core/civil-time';
 import { clockErrorSeconds, type GridPercent } from '@water-clock/core/engine';
-import { inspect, type Finding } from '@water-clock/core/findings';
+import { inspect, type Finding, type Outlook } from '@water-clock/core/findings';
 import { isFixable } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { boardModel, type BoardModel } from './board-model';
@@ -17,8 +17,6 @@ export interface DeskView {
 
 /** What holds on all dates from the one judged from. */
 export interface AllDates {
-  /** The first collision on any date; null: no two runs ever overlap. */
-  readonly first: { readonly start: TimerSeconds; readonly seconds: number } | null;
   /** How far the season percentage may rise; null where even the smallest collides, or there is none. */
   readonly headroomPercent: number | null;
   /** Every percentage of the timer, smallest first. */
@@ -30,8 +28,11 @@ export type DeskFinding = Finding & { readonly isFixable: boolean };
 
 /** All that the desk shows of a plan. */
 export interface DeskModel {
+  /** The date from which the settings are judged. */
+  readonly since: DayNumber;
   readonly board: BoardModel;
   readonly allDates: AllDates;
+  readonly outlook: Outlook;
   readonly findings: readonly DeskFinding[];
   /** By how much the timer's clock is ahead. */
   readonly clockErrorSeconds: number;
@@ -39,15 +40,15 @@ export interface DeskModel {
 
 export function deskModel(plan: Plan, { night, since, isTrueTime }: DeskView): DeskModel {
   const offSeconds = clockErrorSeconds(plan.controller);
-  const { findings, allDates } = inspect(plan, since);
-  const [first] = allDates.collisions;
+  const { findings, allDates, outlook } = inspect(plan, since);
   return {
+    since,
     board: boardModel(plan, night, isTrueTime ? offSeconds : 0),
     allDates: {
-      first: first ? { start: first.b.nominal, seconds: first.seconds } : null,
       headroomPercent: allDates.headroomPercent,
       gridPercents: allDates.gridPercents,
     },
+    outlook,
     findings: findings.map((finding) => ({
       ...finding,
       isFixable: isFixable(plan, finding, since),

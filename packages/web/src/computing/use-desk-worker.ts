@@ -79,6 +79,8 @@ export function useDeskWorker(plan: Plan, view: DeskView): DeskComputer {
 function changedModel(before: DeskModel | null, change: DeskChange): DeskModel {
   const nights = change.board.nights.map((night, row) => night ?? before!.board.nights[row]!);
   return {
+    since: change.since,
+    outlook: same(before?.outlook, change.outlook),
     board: {
       nights,
       axis: same(before?.board.axis, change.board.axis),

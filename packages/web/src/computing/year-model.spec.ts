@@ -77,7 +77,7 @@ it('adds how long valves are open, by program in the timer’s order, waits left
   expect(model.mostSeconds).toBe(1800);
 });
 
-it('counts collisions by night, and names the first of these nights', () => {
+it('counts collisions by night, and names the first from the date on', () => {
   const model = yearModel(testPlan(), day(2026, 6, 20));
   const collided = nightsOf(model).filter(({ collisions }) => collisions > 0);
   // Every Thursday, in the nights that begin on Wednesday; the first is of 3 June.
@@ -86,20 +86,44 @@ it('counts collisions by night, and names the first of these nights', () => {
   expect(new Set(collided.map((night) => (night.day - collided[0]!.day) % 7))).toEqual(
     new Set([0]),
   );
-  expect(model.first!.night).toBe(day(2026, 6, 3));
-  expect(dayOf(model.first!.start)).toBe(day(2026, 6, 4));
+  // Judged from 20 June: the collisions before are past.
+  expect(model.first!.night).toBe(day(2026, 6, 24));
+  expect(dayOf(model.first!.start)).toBe(day(2026, 6, 25));
 });
 
-it('takes a collision before the first noon for the month before', () => {
-  // Monday 1 June, before dawn: the night of 31 May. The next Monday's is the first.
+it('names a first collision whose night is before these months, or after them', () => {
+  // Monday 1 June, before dawn: the night of 31 May.
   const [a, b] = testPlan().programs;
-  const model = yearModel(
+  const monday = { ...b!, days: { mode: 'weekdays', weekdays: [1] } };
+  const before = yearModel(testPlan({ programs: [a, monday] }), day(2026, 6, 1));
+  expect(before.first!.night).toBe(day(2026, 5, 31));
+  expect(nightsOf(before)[0]!.collisions).toBe(0);
+  const from2030 = { mode: 'interval', everyDays: 1, anchor: '2030-06-01' };
+  const after = yearModel(
     testPlan({
-      programs: [a, { ...b!, days: { mode: 'weekdays', weekdays: [1] } }],
+      programs: [
+        { ...a!, days: from2030 },
+        { ...b!, days: from2030 },
+      ],
     }),
     day(2026, 6, 1),
   );
-  expect(model.first!.night).toBe(day(2026, 6, 7));
+  expect(after.first!.night).toBe(day(2030, 5, 31));
+  expect(nightsOf(after).some(({ collisions }) => collisions > 0)).toBe(false);
+});
+
+it('finds in January the percentage that collides in July only', () => {
+  const percents = [40, 40, 60, 60, 60, 60, 150, 60, 60, 60, 40, 40];
+  const { months, first } = yearModel(
+    testPlan({
+      timer: { season: { modes: ['monthly'] } },
+      controller: { season: { mode: 'monthly', percents } },
+    }),
+    day(2026, 1, 20),
+  );
+  const colliding = months.filter(({ nights }) => nights.some(({ collisions }) => collisions > 0));
+  expect(colliding.map(({ month }) => month)).toEqual([7]);
+  expect(first!.night).toBe(day(2026, 7, 1));
 });
 
 it('has no first collision, and nothing wet, where nothing waters', () => {

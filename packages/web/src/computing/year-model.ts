@@ -8,7 +8,12 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import { percentInForce, simulate, type NominalRun } from '@water-clock/core/engine';
+import {
+  firstCollision,
+  percentInForce,
+  simulate,
+  type NominalRun,
+} from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
 
 /** One night, from noon of `day` to noon of the next. */
@@ -30,11 +35,13 @@ export interface YearMonth {
 }
 
 export interface YearModel {
+  /** The date from which the settings are judged. */
+  readonly since: DayNumber;
   readonly programs: readonly string[];
   readonly months: readonly YearMonth[];
   /** Of the busiest night. */
   readonly mostSeconds: number;
-  /** The first collision of these nights. */
+  /** The first collision on any date from `since` on; its night may come after these months. */
   readonly first: { readonly night: DayNumber; readonly start: TimerSeconds } | null;
 }
 
@@ -91,8 +98,9 @@ export function yearModel(plan: Plan, since: DayNumber): YearModel {
       ),
     };
   });
-  const first = collisions.find(({ b }) => nightOf(b.nominal) >= begin);
+  const first = firstCollision(plan, since);
   return {
+    since,
     programs,
     months,
     mostSeconds: Math.max(0, ...[...seconds.values()].map((own) => own.reduce((a, b) => a + b, 0))),

@@ -1,6 +1,11 @@
-import { CheckCircleFilled, CloseCircleFilled, PauseCircleFilled } from '@ant-design/icons';
+import {
+  CheckCircleFilled,
+  CloseCircleFilled,
+  MinusCircleOutlined,
+  PauseCircleFilled,
+} from '@ant-design/icons';
 import type { DeskModel } from '../computing/desk-model';
-import { hasError, verdict } from './verdict';
+import { verdict, verdictKind } from './verdict';
 import { useSay } from '../session/use-signed-in';
 import styles from './desk.module.css';
 
@@ -10,11 +15,18 @@ interface VerdictBarProps {
   readonly hasFailed: boolean;
 }
 
+const ICONS = {
+  off: PauseCircleFilled,
+  error: CloseCircleFilled,
+  dry: MinusCircleOutlined,
+  clear: CheckCircleFilled,
+};
+
 /** One sentence, always true, renewed with every edit. */
 export function VerdictBar({ model, isOff, hasFailed }: VerdictBarProps) {
   const say = useSay();
-  const isWrong = hasFailed || (model !== null && hasError(model));
-  const Icon = isOff ? PauseCircleFilled : isWrong ? CloseCircleFilled : CheckCircleFilled;
+  const kind = isOff ? 'off' : hasFailed ? 'error' : model === null ? 'dry' : verdictKind(model);
+  const Icon = ICONS[kind];
   const words = hasFailed
     ? 'These settings could not be worked out: the nights shown are older. Undo the last change, or load the page again.'
     : model === null
@@ -23,11 +35,7 @@ export function VerdictBar({ model, isOff, hasFailed }: VerdictBarProps) {
         ? 'The timer is switched off: nothing waters.'
         : say(verdict(model));
   return (
-    <p
-      className={styles['verdict']}
-      role="status"
-      data-kind={isOff ? 'off' : isWrong ? 'error' : 'clear'}
-    >
+    <p className={styles['verdict']} role="status" data-kind={kind}>
       <Icon aria-hidden="true" /> {words}
     </p>
   );

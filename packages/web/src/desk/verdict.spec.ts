@@ -1,7 +1,7 @@
-import { parseDate } from '@water-clock/core/civil-time';
+import { addDays, parseDate } from '@water-clock/core/civil-time';
 import { testPlan } from '../testing/plans';
 import { deskModel } from '../computing/desk-model';
-import { hasError, verdict } from './verdict';
+import { verdict, verdictKind } from './verdict';
 
 const FROM = parseDate('2026-06-01')!;
 const modelOf = (plan = testPlan()) =>
@@ -10,15 +10,31 @@ const modelOf = (plan = testPlan()) =>
 it('names the first collision, how many more, and how far the percentage may rise', () => {
   const model = modelOf();
   expect(verdict(model)).toBe(
-    'Two runs collide: first Thu 4 June, 04:00, 20 min, and 1 more in these 14 nights. Clear up to 60 %.',
+    'Two runs collide: first Thu 4 June, 04:00, 20 min, and 1 more in 14 days. Clear up to 60 %.',
   );
-  expect(hasError(model)).toBe(true);
+  expect(verdictKind(model)).toBe('error');
+});
+
+it('is the same whatever nights are on the board, and by whatever clock', () => {
+  const words = verdict(modelOf());
+  for (const isTrueTime of [false, true])
+    for (const offset of [-1, 3, 40]) {
+      const view = { night: addDays(FROM, offset), since: FROM, isTrueTime };
+      expect(verdict(deskModel(testPlan(), view))).toBe(words);
+    }
+});
+
+it('names the collision before dawn of the very date from which it speaks', () => {
+  const monday = testPlan();
+  monday.programs[1]!.days = { mode: 'weekdays', weekdays: [1] };
+  expect(verdict(modelOf(monday))).toMatch(/^Two runs collide: first Mon 1 June, 04:00, 20 min, /);
 });
 
 it('says so when nothing waters', () => {
-  expect(verdict(modelOf(testPlan({ programs: [] })))).toMatch(
-    /^Nothing waters in these 14 nights, up to the night of Sun 14 June/,
-  );
+  const model = modelOf(testPlan({ programs: [] }));
+  expect(verdict(model)).toBe('Nothing waters in 14 days, up to Sun 14 June.');
+  // It is no fault, and nothing to be content with either.
+  expect(verdictKind(model)).toBe('dry');
 });
 
 it('says so when no two runs ever overlap', () => {
@@ -26,10 +42,10 @@ it('says so when no two runs ever overlap', () => {
   apart.programs[1]!.starts = ['05:00'];
   const model = modelOf(apart);
   expect(verdict(model)).toBe('No two runs ever overlap, on any date. Clear up to 150 %.');
-  expect(hasError(model)).toBe(false);
+  expect(verdictKind(model)).toBe('clear');
 });
 
-it('names a collision that comes after the nights shown', () => {
+it('names a collision that comes later', () => {
   const later = testPlan({
     programs: [
       {
@@ -48,7 +64,7 @@ it('names a collision that comes after the nights shown', () => {
   });
   // 31 x = 30 y + 1 first holds for x = y = 1: 31 days after 2 June.
   expect(verdict(modelOf(later))).toBe(
-    'Clear in these 14 nights, but two runs collide on Fri 3 July 2026, 04:00, 30 min. Clear up to 50 %.',
+    'Clear for 14 days, but two runs collide on Fri 3 July, 04:00, 30 min. Clear up to 50 %.',
   );
 });
 

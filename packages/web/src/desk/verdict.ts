@@ -1,5 +1,6 @@
-import { civilDateOf, dayOf } from '@water-clock/core/civil-time';
-import { clockTime, counted, dateAndTime, lengthInWords, longDate } from '@water-clock/core/words';
+import { addDays } from '@water-clock/core/civil-time';
+import { OUTLOOK_DAYS } from '@water-clock/core/findings';
+import { counted, lengthInWords, longDate, nearMoment } from '@water-clock/core/words';
 import type { DeskModel } from '../computing/desk-model';
 
 /**
@@ -10,24 +11,22 @@ export function verdict(model: DeskModel): string {
   return `${collisionVerdict(model)}${otherErrors(model)}`;
 }
 
-function collisionVerdict({ board: { nights, collisions }, allDates }: DeskModel): string {
-  const shown = `these ${nights.length} nights`;
-  if (nights.every(({ runs }) => runs.length === 0) && allDates.first === null)
-    return `Nothing waters in ${shown}, up to the night of ${longDate(nights.at(-1)!.day)}.`;
-  const [first] = collisions;
+function collisionVerdict({
+  outlook: { first, collisions, runs },
+  since,
+  allDates,
+}: DeskModel): string {
+  if (runs === 0 && first === null)
+    return `Nothing waters in ${OUTLOOK_DAYS} days, up to ${longDate(addDays(since, OUTLOOK_DAYS - 1))}.`;
   const headroom =
     allDates.headroomPercent === null ? '' : ` Clear up to ${allDates.headroomPercent} %.`;
-  if (first) {
-    const more = collisions.length - 1;
-    const others = more === 0 ? '' : `, and ${more} more in ${shown}`;
-    return `Two runs collide: first ${dateAndTime(first.b.nominal)}, ${lengthInWords(first.seconds)}${others}.${headroom}`;
-  }
-  if (allDates.first) {
-    const { start, seconds } = allDates.first;
-    const { year } = civilDateOf(dayOf(start));
-    return `Clear in ${shown}, but two runs collide on ${longDate(dayOf(start))} ${year}, ${clockTime(start)}, ${lengthInWords(seconds)}.${headroom}`;
-  }
-  return `No two runs ever overlap, on any date.${headroom}`;
+  if (first === null) return `No two runs ever overlap, on any date.${headroom}`;
+  const length = lengthInWords(first.seconds);
+  const when = nearMoment(first.start, since);
+  if (collisions === 0)
+    return `Clear for ${OUTLOOK_DAYS} days, but two runs collide on ${when}, ${length}.${headroom}`;
+  const others = collisions === 1 ? '' : `, and ${collisions - 1} more in ${OUTLOOK_DAYS} days`;
+  return `Two runs collide: first ${when}, ${length}${others}.${headroom}`;
 }
 
 function otherErrors({ findings }: DeskModel): string {
@@ -41,6 +40,8 @@ function otherErrors({ findings }: DeskModel): string {
   return errors.length > 0 ? ` ${counted(errors.length, 'other error')} below.` : '';
 }
 
-/** True when something will not do what it is meant to. */
-export const hasError = ({ board, findings }: DeskModel): boolean =>
-  board.collisions.length > 0 || findings.some(({ severity }) => severity === 'error');
+/** What the verdict comes to: only what waters, and does what it is meant to, is clear. */
+export function verdictKind({ outlook: { runs }, findings }: DeskModel): 'error' | 'dry' | 'clear' {
+  if (findings.some(({ severity }) => severity === 'error')) return 'error';
+  return runs === 0 ? 'dry' : 'clear';
+}

@@ -48,7 +48,7 @@ const columns: readonly DataColumn<PropertyListing>[] = [
   },
   { title: 'Contact', cell: ({ contactName }) => contactName, from: 'md' },
   {
-    title: 'Timers, and their next fourteen nights',
+    title: 'Timers, and their next fourteen days',
     cell: ({ timers }) =>
       timers.length === 0 ? (
         <span className={pageStyles['soft']}>no timer yet</span>

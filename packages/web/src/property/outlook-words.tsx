@@ -1,29 +1,45 @@
-import { CheckCircleFilled, CloseCircleFilled, MinusCircleOutlined } from '@ant-design/icons';
-import { parseDateTime } from '@water-clock/core/civil-time';
-import { counted, dateAndTime } from '@water-clock/core/words';
+import {
+  CheckCircleFilled,
+  CloseCircleFilled,
+  MinusCircleOutlined,
+  PauseCircleFilled,
+} from '@ant-design/icons';
+import { parseDate, parseDateTime } from '@water-clock/core/civil-time';
+import { counted, nearMoment } from '@water-clock/core/words';
 import type { Outlook } from '../api/properties';
+import { todayHere } from '../format/today';
 import { useSay } from '../session/use-signed-in';
 import styles from './outlook-words.module.css';
 
-/** What a timer's next fourteen nights bring, in a few words. */
-export function OutlookWords({ collisions, firstCollision, runs }: Outlook) {
+/** What is to be said of a timer's settings first, in a few words. */
+export function OutlookWords({ isOff, collisions, firstCollision, runs }: Outlook) {
   const say = useSay();
-  if (runs === 0)
+  if (isOff)
+    return (
+      <span className={styles['outlook']} data-kind="none">
+        <PauseCircleFilled aria-hidden="true" /> switched off
+      </span>
+    );
+  if (runs === 0 && firstCollision === null)
     return (
       <span className={styles['outlook']} data-kind="none">
         <MinusCircleOutlined aria-hidden="true" /> nothing waters
       </span>
     );
-  if (collisions === 0 || firstCollision === null)
+  if (firstCollision === null)
     return (
       <span className={styles['outlook']} data-kind="clear">
         <CheckCircleFilled aria-hidden="true" /> {counted(runs, 'run')}, none collide
       </span>
     );
-  const first = say(dateAndTime(parseDateTime(firstCollision)!));
+  const today = parseDate(todayHere())!;
+  const first = say(nearMoment(parseDateTime(firstCollision)!, today));
   return (
     <span className={styles['outlook']} data-kind="error">
-      <CloseCircleFilled aria-hidden="true" /> {counted(collisions, 'collision')}, first {first}
+      <CloseCircleFilled aria-hidden="true" />{' '}
+      {collisions === 0
+        ? `collides on ${first}`
+        : `${counted(collisions, 'collision')}, first ${first}`}
     </span>
   );
 }

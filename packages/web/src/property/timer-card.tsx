@@ -37,7 +37,7 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
         </span>
       </h2>
       <dl className={pageStyles['facts']}>
-        <dt>14 nights</dt>
+        <dt>14 days</dt>
         <dd>
           <OutlookWords {...outlook} />
         </dd>

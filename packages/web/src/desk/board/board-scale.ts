@@ -3,7 +3,7 @@ import type { NightSpan } from '../../computing/board-model';
 /** From seconds since noon to pixels along the board. */
 export type Scale = (second: number) => number;
 
-export const LABEL_WIDTH = 82;
+export const LABEL_WIDTH = 126;
 export const AXIS_HEIGHT = 22;
 export const RIGHT_MARGIN = 10;
 

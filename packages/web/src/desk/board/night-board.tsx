@@ -171,6 +171,7 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
               <NightRow
                 key={night.day}
                 {...{ night, scale, axis, rowHeight, width }}
+                isFirst={row === 0}
                 y={AXIS_HEIGHT + row * rowHeight}
                 selected={own(selected)}
                 tabStop={own(tabStop)}

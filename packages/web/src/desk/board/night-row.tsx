@@ -1,5 +1,7 @@
 import { memo } from 'react';
-import { longDate, shortDate } from '@water-clock/core/words';
+import { addDays } from '@water-clock/core/civil-time';
+import { longDate } from '@water-clock/core/words';
+import { bothDates, dayInMonth } from './night-dates';
 import type { BoardNight, NightSpan } from '../../computing/board-model';
 import { clip, LABEL_WIDTH, type Scale } from './board-scale';
 import { CollisionMark } from './collision-mark';
@@ -14,6 +16,8 @@ interface NightRowProps {
   readonly axis: NightSpan;
   readonly rowHeight: number;
   readonly width: number;
+  /** The first row of the board: it names its month. */
+  readonly isFirst: boolean;
   /** The selected run, if it is in this night. */
   readonly selected: string | null;
   /** The run that Tab comes to, if it is in this night. */
@@ -22,11 +26,14 @@ interface NightRowProps {
 
 /** One night of the board: its hours, its runs, and where they collide. */
 export const NightRow = memo(function NightRow(props: NightRowProps) {
-  const { night, y, scale, axis, rowHeight, width, selected, tabStop } = props;
+  const { night, y, scale, axis, rowHeight, width, selected, tabStop, isFirst } = props;
   const say = useSay();
   return (
     <g transform={`translate(0 ${y})`}>
-      <NightBack {...{ night, scale, axis, rowHeight, width }} isSelected={selected !== null} />
+      <NightBack
+        {...{ night, scale, axis, rowHeight, width, isFirst }}
+        isSelected={selected !== null}
+      />
       {night.runs.map((run) => (
         <g
           key={run.key}
@@ -55,6 +62,8 @@ export const NightRow = memo(function NightRow(props: NightRowProps) {
   );
 });
 
+const MIDNIGHT = 43_200;
+
 interface NightBackProps {
   readonly night: BoardNight;
   readonly scale: Scale;
@@ -62,10 +71,11 @@ interface NightBackProps {
   readonly rowHeight: number;
   readonly width: number;
   readonly isSelected: boolean;
+  readonly isFirst: boolean;
 }
 
 function NightBack(props: NightBackProps) {
-  const { night, scale, axis, rowHeight, width, isSelected } = props;
+  const { night, scale, axis, rowHeight, width, isSelected, isFirst } = props;
   const isWeekend = (((night.day + 3) % 7) + 7) % 7 >= 5;
   return (
     <g aria-hidden="true">
@@ -74,9 +84,14 @@ function NightBack(props: NightBackProps) {
       )}
       <line className={styles['row-line']} x2={width} y1={rowHeight} y2={rowHeight} />
       <text className={isWeekend ? styles['weekend'] : undefined} x={10} y={rowHeight / 2 + 4}>
-        {shortDate(night.day)}
-        <title>{`Night from ${longDate(night.day)} to the next day`}</title>
+        {bothDates(night.day, isFirst)}
+        <title>{`Night from ${longDate(night.day)} to ${longDate(addDays(night.day, 1))}`}</title>
       </text>
+      {axis.from < MIDNIGHT && MIDNIGHT < axis.to && (
+        <text className={styles['second-date']} x={scale(MIDNIGHT) + 4} y={11}>
+          {dayInMonth(addDays(night.day, 1))}
+        </text>
+      )}
       {night.forbidden.map((hours) => {
         const { from, to } = clip(hours, axis);
         return to > from ? (

@@ -1,11 +1,11 @@
-import { asDayNumber, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { addDays, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { useCallback, useMemo } from 'react';
 import { usePlace } from '../../ui/use-place';
 import { todayHere } from '../../format/today';
 
 /** Where on the desk one is: all of it in the address, so that a link shows the same. */
 export interface DeskPlace {
-  /** The date from which the settings are judged: today, or an earlier one that is looked at. */
+  /** The date from which the settings are judged, whatever nights are shown: today, or the one asked for. */
   readonly since: DayNumber;
   /** The first night on the board. */
   readonly night: DayNumber;
@@ -23,9 +23,9 @@ export function useDeskPlace(): DeskPlace {
   const [search, goTo] = usePlace();
   const dateOf = (name: string) => parseDate(search.get(name) ?? '');
   const today = parseDate(todayHere())!;
-  const from = dateOf('from') ?? today;
-  const night = dateOf('night') ?? from;
-  const since = asDayNumber(Math.min(from, night));
+  const since = dateOf('from') ?? today;
+  // The night that ends on that date is the first in which something may happen on it.
+  const night = dateOf('night') ?? addDays(since, -1);
   const board = search.get('board') === 'year' ? 'year' : 'nights';
   const isTrueTime = search.get('time') === 'true';
   const asked = search.get('mode');

@@ -8,7 +8,7 @@ import {
 } from '@water-clock/core/civil-time';
 import {
   counted,
-  dateAndTime,
+  nearMoment,
   lengthInWords,
   longDate,
   MONTHS_SHORT,
@@ -158,12 +158,14 @@ function nightWords({ day, secondsByProgram, collisions }: YearNight, programs: 
   return `Night of ${longDate(day)}: ${parts.join(', ') || 'nothing waters'}${collided}`;
 }
 
-function yearWords({ first, mostSeconds }: YearModel): string {
-  if (mostSeconds === 0) return 'Nothing waters on any night of the year.';
-  const busiest = `The tallest night waters ${lengthInWords(mostSeconds)}.`;
+function yearWords({ since, first, mostSeconds }: YearModel): string {
+  const busiest =
+    mostSeconds === 0
+      ? 'Nothing waters on any night of the year.'
+      : `The tallest night waters ${lengthInWords(mostSeconds)}.`;
   return first
-    ? `First collision: ${dateAndTime(first.start)}. ${busiest}`
-    : `No collision in these twelve months. ${busiest}`;
+    ? `First collision: ${nearMoment(first.start, since)}. ${busiest}`
+    : `No two runs ever overlap. ${busiest}`;
 }
 
 interface MonthLabelProps {
