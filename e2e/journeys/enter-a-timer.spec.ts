@@ -57,7 +57,7 @@ it('enters a timer by hand, sees a collision, drags it away, saves, and finds th
   for (const [station, minutes] of [
     [4, '30'],
     [5, '20'],
-    [6, '2:30'],
+    [6, '2m30'],
   ] as const)
     await typeInCell(page, `Station ${station}, program B, minutes`, minutes);
   await typeInCell(page, 'Program A, start 1', '0330');
@@ -69,7 +69,7 @@ it('enters a timer by hand, sees a collision, drags it away, saves, and finds th
   await waitForVerdict(page, 'collide');
   // The other error: this timer takes whole minutes, not two and a half.
   expect(await verdict(page)).toBe(
-    'Two runs collide: first Thu 4 June, 04:00, 22 min, and 1 more in these 14 nights. Clear up to 50 %. 1 other error below.',
+    'Two runs collide: first Thu 4 June, 04:00, 22 min, and 1 more in 14 days. Clear up to 50 %. 1 other error below.',
   );
   const finding = await page.$eval(
     '[aria-label="Findings"] [data-code="collision"]',

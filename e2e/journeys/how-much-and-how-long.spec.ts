@@ -41,8 +41,8 @@ function needIn(month: Month, yard: Yard, number: number): StationNeed {
 }
 
 const secondsOf = (text: string): number => {
-  const match = /(\d+):(\d\d)/.exec(text);
-  return match ? Number(match[1]) * 60 + Number(match[2]) : NaN;
+  const part = (unit: string) => Number(new RegExp(`(\\d+) ${unit}\\b`).exec(text)?.[1] ?? 0);
+  return part('h') * 3600 + part('min') * 60 + part('s');
 };
 
 /** The texts of a place's numbers, by their names. */
@@ -119,7 +119,7 @@ it('on a phone with one hand: catch test, rate, minutes, pieces', async () => {
   const pieces = needIn(july, await yardOf(page, id), 4).measurement!.pieces;
   expect(pieces).toMatchObject({ from: 'timed', longestSeconds: timed.runoffSeconds });
   expect((await numbersIn(page, '[aria-label^="What it makes"]'))['pieces']).toContain(
-    `${pieces.count} of 0:0`,
+    `${pieces.count} of ${timed.runoffSeconds} s`,
   );
 
   // Everything that is tapped is large enough for a thumb, and nothing is beside the screen.
@@ -231,13 +231,13 @@ it('nonsense gets a sentence at its field and changes nothing', async () => {
   await type(page, 'Time between, minutes', '0');
   expect(await faultsOn(page)).toEqual([
     'A meter does not go back: it must be the first reading or more.',
-    'Minutes, such as 2 or 2:30, more than 0.',
+    'Minutes such as 15; 2m30 and 90s for seconds, 1:05 for an hour and five; more than 0.',
     'It must be 0 L/min or more.',
     'It must be more than 0 m².',
   ]);
   expect(await numbersIn(page, '[aria-label^="What it makes"]')).toEqual(chain);
   await clickSegment(page, 'Run-off');
-  await type(page, 'or type it, minutes (6 or 4:30)', '6x');
+  await type(page, 'or type it, minutes (6 or 4m30)', '6x');
   expect(await faultsOn(page)).toEqual(['Minutes, such as 6 or 4:30, more than 0.']);
   expect(await numbersIn(page, '[aria-label^="What it makes"]')).toEqual(chain);
   await clickSegment(page, 'Catch test');

@@ -1,8 +1,8 @@
-/** A run time as it stands in a cell: minutes, or minutes and seconds: "15", "2:30". */
+/** A length as it stands in a cell of minutes, just as it may be typed: "15", "2m30". */
 export function minutesText(seconds: number): string {
   const rest = seconds % 60;
   const minutes = Math.floor(seconds / 60);
-  return rest === 0 ? String(minutes) : `${minutes}:${String(rest).padStart(2, '0')}`;
+  return rest === 0 ? String(minutes) : `${minutes}m${String(rest).padStart(2, '0')}`;
 }
 
 /** A total as hours and minutes: "0:35", "3:05". */
@@ -13,23 +13,34 @@ export function hoursText(seconds: number): string {
 
 const LONGEST_SECONDS = 604_800;
 
+/** What is asked for where a length cannot be read. */
+export const LENGTH_HINT =
+  'Minutes such as 15; 2m30 and 90s for seconds, 1:05 for an hour and five';
+
+const LENGTHS: readonly [RegExp, (a: number, b: number, c: number) => number][] = [
+  [/^(\d{1,5})(?:m|min)?$/, (minutes) => minutes * 60],
+  [/^(\d{1,3}):([0-5]\d)$/, (hours, minutes) => hours * 3600 + minutes * 60],
+  [/^(\d{1,5})(?:m|min)([0-5]?\d)(?:s|sec)?$/, (minutes, seconds) => minutes * 60 + seconds],
+  [/^(\d{1,6})(?:s|sec)$/, (seconds) => seconds],
+  [/^(\d{1,3})h(?:([0-5]?\d)(?:m|min)?)?$/, (hours, minutes) => hours * 3600 + minutes * 60],
+  [
+    /^(\d{1,3})h(?:([0-5]?\d)(?:m|min))?([0-5]?\d)(?:s|sec)?$/,
+    (hours, minutes, seconds) => hours * 3600 + minutes * 60 + seconds,
+  ],
+];
+
 /**
- * Reads what was typed as a length: minutes ("15"), minutes and seconds ("2:30"), seconds ("90s")
- * or hours ("1h", "1h20"). Undefined for text that is none; null for an empty cell.
+ * Reads what was typed as a length: minutes ("15"), with seconds ("2m30", "2 min 30 s", "90s"), hours ("1h",
+ * "1 h 05"); with a colon hours and minutes ("1:05"), as timers show them. Undefined for text that is none;
+ * null for an empty cell.
  */
 export function parseLength(text: string): number | null | undefined {
   const clean = text.trim().toLowerCase().replace(/\s+/g, '');
   if (clean === '' || clean === '-' || clean === '–' || clean === '·') return null;
-  const patterns: [RegExp, (a: number, b: number) => number][] = [
-    [/^(\d{1,5})(?:m|min)?$/, (minutes) => minutes * 60],
-    [/^(\d{1,5}):([0-5]\d)$/, (minutes, seconds) => minutes * 60 + seconds],
-    [/^(\d{1,6})s$/, (seconds) => seconds],
-    [/^(\d{1,3})h(?:([0-5]?\d)(?:m|min)?)?$/, (hours, minutes) => hours * 3600 + minutes * 60],
-  ];
-  for (const [pattern, seconds] of patterns) {
+  for (const [pattern, seconds] of LENGTHS) {
     const match = pattern.exec(clean);
     if (!match) continue;
-    const value = seconds(Number(match[1]), Number(match[2] ?? 0));
+    const value = seconds(Number(match[1]), Number(match[2] ?? 0), Number(match[3] ?? 0));
     return value <= LONGEST_SECONDS ? value : undefined;
   }
   return undefined;

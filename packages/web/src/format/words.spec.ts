@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { parseDate, parseDateTime } from '@water-clock/core/civil-time';
 import {
   clockTime,
@@ -13,21 +14,45 @@ it('reads lengths as people type them, and nothing else', () => {
   const good: [string, number][] = [
     ['15', 900],
     [' 15 min ', 900],
-    ['2:30', 150],
+    ['2m30', 150],
+    ['12 min 30 s', 750],
+    ['2m5', 125],
     ['90s', 90],
     ['1h', 3600],
     ['1 h 20 min', 4800],
+    ['1 h 05', 3900],
+    ['1:05', 3900],
+    ['1:00', 3600],
+    ['1 h 05 min 10 s', 3910],
+    ['65', 3900],
     ['0', 0],
   ];
   for (const [text, seconds] of good) expect([text, parseLength(text)]).toEqual([text, seconds]);
   for (const text of ['', ' ', '-', '·']) expect([text, parseLength(text)]).toEqual([text, null]);
-  for (const text of ['x', '2:60', '-5', '1.5', '15 apples', '99999'])
+  for (const text of [
+    'x',
+    '2:60',
+    '-5',
+    '1.5',
+    '7.5',
+    '2530:00',
+    '1h0510',
+    '2m60',
+    '15 apples',
+    '99999',
+  ])
     expect([text, parseLength(text)]).toEqual([text, undefined]);
 });
 
 it('writes a length so that it is read back as it was', () => {
-  for (const seconds of [0, 60, 90, 150, 5400, 21_600])
-    expect(parseLength(minutesText(seconds))).toBe(seconds);
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 604_800 }), (seconds) => {
+      expect(parseLength(minutesText(seconds))).toBe(seconds);
+      expect(parseLength(lengthInWords(seconds))).toBe(seconds);
+    }),
+  );
+  // A total is written as hours and minutes, and is read as such.
+  for (const seconds of [0, 2100, 11_100]) expect(parseLength(hoursText(seconds))).toBe(seconds);
 });
 
 it('reads times of day with and without am and pm', () => {

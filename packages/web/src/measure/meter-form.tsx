@@ -1,3 +1,4 @@
+import { lengthInWords } from '@water-clock/core/words';
 import { flowOfMeter } from '@water-clock/core/agronomy';
 import type { YardStation } from '@water-clock/core/yards';
 import { Button, Select } from 'antd';
@@ -5,8 +6,7 @@ import { useState } from 'react';
 import { Field } from '../ui/field';
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
-import { parseLength } from '../format/lengths';
-import { exactTime } from '../yard/need-words';
+import { LENGTH_HINT, parseLength } from '../format/lengths';
 import { setStation, type YardEdit } from '@water-clock/core/yards';
 import { AmountInput } from './amount-input';
 import { BigInput } from './big-input';
@@ -75,7 +75,7 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
       <div className={styles['measure-pair']}>
         <BigInput
           label="Time between, minutes"
-          value={watch.isRunning ? exactTime(watch.seconds) : time}
+          value={watch.isRunning ? lengthInWords(watch.seconds) : time}
           fault={readings.timeFault}
           isLocked={watch.isRunning}
           onType={setTime}
@@ -84,7 +84,7 @@ export function MeterForm({ timerId, station, edit }: MeterFormProps) {
           <Button
             size="large"
             onClick={() => {
-              if (watch.isRunning) setTime(exactTime(watch.stop()));
+              if (watch.isRunning) setTime(lengthInWords(watch.stop()));
               else watch.start();
             }}
           >
@@ -152,7 +152,7 @@ function readMeter({ before, after, time, litres }: MeterTexts) {
       : isTooMuch
         ? 'No station flows so fast: are the readings and the unit right?'
         : faultOf(second),
-    timeFault: time !== '' && !isTimed ? 'Minutes, such as 2 or 2:30, more than 0.' : null,
+    timeFault: time !== '' && !isTimed ? `${LENGTH_HINT}; more than 0.` : null,
     flowLpm: isTooMuch ? null : flowLpm,
   };
 }

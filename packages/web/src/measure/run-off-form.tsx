@@ -1,10 +1,10 @@
+import { lengthInWords } from '@water-clock/core/words';
 import { clsx } from 'clsx';
 import type { YardStation } from '@water-clock/core/yards';
 import { Button } from 'antd';
 import { useRef, useState } from 'react';
 import { Caution } from '../ui/page';
-import { parseLength } from '../format/lengths';
-import { exactTime } from '../yard/need-words';
+import { LENGTH_HINT, parseLength } from '../format/lengths';
 import { setStation, type YardEdit } from '@water-clock/core/yards';
 import { BigInput } from './big-input';
 import { useStopwatch } from './use-stopwatch';
@@ -35,7 +35,7 @@ export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
         may run at once.
       </p>
       <div className={clsx(styles['measure-watch'], 'figures')} role="timer" aria-label="Time on">
-        {exactTime(watch.isRunning ? watch.seconds : (runoffSeconds ?? 0)).padStart(4, '0:0')}
+        {lengthInWords(watch.isRunning ? watch.seconds : (runoffSeconds ?? 0))}
       </div>
       {watch.isRunning ? (
         <>
@@ -57,9 +57,9 @@ export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
             {runoffSeconds ? 'The station is on: time it again' : 'The station is on: start'}
           </Button>
           <BigInput
-            label="or type it, minutes (6 or 4:30)"
+            label="or type it, minutes (6 or 4m30)"
             value={typed}
-            fault={isNonsense ? 'Minutes, such as 6 or 4:30, more than 0.' : null}
+            fault={isNonsense ? `${LENGTH_HINT}; more than 0.` : null}
             onFocus={() => (before.current = runoffSeconds)}
             onType={(text) => {
               setTyped(text);

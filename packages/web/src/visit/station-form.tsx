@@ -1,3 +1,4 @@
+import { lengthInWords } from '@water-clock/core/words';
 import { clsx } from 'clsx';
 import type { StationSettings } from '@water-clock/core/settings';
 import {
@@ -11,7 +12,6 @@ import {
 import { Button, Checkbox, Input, Segmented } from 'antd';
 import { useState } from 'react';
 import type { OpenVisit } from './use-visit';
-import { minutesText } from '../format/lengths';
 import { useStopwatch } from '../measure/use-stopwatch';
 import { oncePressed } from '../ui/once-pressed';
 import styles from './walk-page.module.css';
@@ -93,11 +93,11 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
           />
           {watch.isRunning ? (
             <Button type="primary" onClick={() => setRunoff(watch.stop())}>
-              Water stands or runs: <span className="figures">{minutesText(watch.seconds)}</span>
+              Water stands or runs: <span className="figures">{lengthInWords(watch.seconds)}</span>
             </Button>
           ) : (
             <Button onClick={watch.start}>
-              Time to run-off{runoff ? `: ${minutesText(runoff)} min` : ''}
+              Time to run-off{runoff ? `: ${lengthInWords(runoff)}` : ''}
             </Button>
           )}
           <Button

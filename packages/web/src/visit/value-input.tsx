@@ -3,7 +3,7 @@ import { DAY_MODES } from '@water-clock/core/timer-types';
 import { Checkbox, Input, InputNumber, Radio } from 'antd';
 import { DayRuleEditor } from '../desk/grid/day-rule-editor';
 import { WEEKDAY_OPTIONS } from '../format/weekday-options';
-import { minutesText, parseClock, parseLength } from '../format/lengths';
+import { LENGTH_HINT, minutesText, parseClock, parseLength } from '../format/lengths';
 import { useTypedText } from '../ui/use-typed-text';
 import pageStyles from '../ui/page.module.css';
 
@@ -34,7 +34,7 @@ export function ValueInput({ label, value, onChange }: ValueInputProps) {
         <TextValue
           label={label}
           text={value.seconds === 0 ? '' : minutesText(value.seconds)}
-          hint="Minutes such as 15 or 2:30; empty: off"
+          hint={`${LENGTH_HINT}; empty: off`}
           read={(text) => {
             const seconds = parseLength(text);
             return seconds === undefined ? null : { type: 'length', seconds: seconds ?? 0 };

@@ -37,13 +37,13 @@ function telling(fields: object, weather: NeedTelling['weather'] = DRY): NeedTel
 }
 
 it('times are minutes and seconds', () => {
-  expect([0, 59.6, 805, 3600].map(exactTime)).toEqual(['0', '1:00', '13:25', '60:00']);
+  expect([0, 59.6, 805, 3600].map(exactTime)).toEqual(['0 min', '1 min', '13 min 25 s', '1 h']);
 });
 
 it('says how often and in how many pieces', () => {
   const { minute, measurement } = telling({ head: 'spray', soil: 'clay' }).need;
   expect(oftenWords(minute!)).toBe('3 × a week');
-  expect(pieceWords(minute!.pieces)).toBe('2 of 7:30');
+  expect(pieceWords(minute!.pieces)).toBe('2 of 7 min 30 s');
   expect(pieceWords({ ...minute!.pieces, count: 1 })).toBe('one go');
   expect(oftenWords({ ...measurement!, wateringsPerWeek: 7 / 25 })).toBe('every 25 days');
   expect(oftenWords({ ...measurement!, wateringsPerWeek: 0 })).toBe('not at all');
@@ -61,7 +61,7 @@ it('says what each number came from, and what was taken until somebody looks', (
   const assumed = telling({ head: 'spray' });
   expect(rateWhy(assumed)).toBe('Customary for spray heads: 38 mm/h. Nothing was measured here.');
   expect(weekWhy(assumed)).toBe(
-    '5 mm a day × 0.8 for cool turf, taken until somebody looks × 1 for full sun, taken until somebody looks = 4 mm a day. 7 days less 0 mm of rain: 28 mm a week. At 38 mm/h: 44:13.',
+    '5 mm a day × 0.8 for cool turf, taken until somebody looks × 1 for full sun, taken until somebody looks = 4 mm a day. 7 days less 0 mm of rain: 28 mm a week. At 38 mm/h: 44 min 13 s.',
   );
   expect(oftenWhy(assumed)).toBe(
     'Roots of cool turf in loam, taken until somebody looks hold 25.5 mm; 12.8 mm may be used before they suffer. At 4 mm a day: at most 3 days between.',
@@ -97,6 +97,6 @@ it('says what is missing where there is no answer', () => {
   expect(minuteWhy(telling({ flowLpm: 5 }))).toBe('By the minute goes by the head: enter it.');
   expect(weekWhy(telling({ head: 'drip' }, null))).toMatch(/goes by the weather/);
   expect(piecesWhy(telling({ head: 'spray', runoffSeconds: 250 }), 'minute')).toBe(
-    'Run-off was timed on site: 4:10 before water stands or runs.',
+    'Run-off was timed on site: 4 min 10 s before water stands or runs.',
   );
 });

@@ -2,7 +2,7 @@ import { EXPOSURES, PLANT_FACTORS, SOIL_FACTS, surfaceStoreMm } from '@water-clo
 import type { Customary, Pieces, SchoolNeed, StationNeed } from '@water-clock/core/needs';
 import type { MonthWeather } from '@water-clock/core/weather';
 import type { School, YardStation } from '@water-clock/core/yards';
-import { MONTHS } from '@water-clock/core/words';
+import { lengthInWords, MONTHS } from '@water-clock/core/words';
 import { shownAmount, type Quantity } from '../format/quantities';
 
 export const SCHOOL_NAMES: Record<School, string> = {
@@ -10,11 +10,8 @@ export const SCHOOL_NAMES: Record<School, string> = {
   measurement: 'by measurement',
 };
 
-/** A time as minutes and seconds, to the second: "13:25"; none: "0". */
-export function exactTime(seconds: number): string {
-  const whole = Math.round(seconds);
-  return whole === 0 ? '0' : `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
-}
+/** A time to the second: "13 min 25 s". */
+export const exactTime = (seconds: number): string => lengthInWords(Math.round(seconds));
 
 export const wholeMinutes = (seconds: number): string => String(Math.round(seconds / 60));
 
@@ -25,7 +22,7 @@ export function oftenWords({ wateringsPerWeek }: SchoolNeed): string {
   return `every ${Math.round(7 / wateringsPerWeek)} days`;
 }
 
-/** "3 of 4:30"; in one go: "one go". The last piece may be shorter. */
+/** "3 of 4 min 30 s"; in one go: "one go". The last piece may be shorter. */
 export const pieceWords = ({ count, longestSeconds }: Pieces): string =>
   count <= 1 ? 'one go' : `${count} of ${exactTime(longestSeconds!)}`;
 

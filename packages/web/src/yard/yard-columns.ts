@@ -3,7 +3,7 @@ import { HEADS } from '@water-clock/core/settings';
 import { PLANTINGS, SOILS, SUNS, type YardStation } from '@water-clock/core/yards';
 import type { UnitSystem } from '../format/reading';
 import { quantityIn, shownAmount, storedAmount, type Quantity } from '../format/quantities';
-import { minutesText, parseLength } from '../format/lengths';
+import { LENGTH_HINT, minutesText, parseLength } from '../format/lengths';
 
 /** What a cell's text was read as: fields of the station, or what it should be instead. */
 export type ReadCell = Changes<YardStation> | string;
@@ -115,7 +115,7 @@ function lengthColumn(
     },
     read: (text) => {
       const seconds = parseLength(text);
-      if (seconds === undefined) return 'Minutes, such as 6 or 4:30 (90s for seconds)';
+      if (seconds === undefined) return LENGTH_HINT;
       return seconds === null ? unset(key) : { [key]: seconds };
     },
   };

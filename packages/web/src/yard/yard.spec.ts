@@ -35,8 +35,8 @@ describe('cells', () => {
   });
 
   it('take lengths, yes and no, and nothing', () => {
-    expect(column('run-off').read('4:30')).toEqual({ runoffSeconds: 270 });
-    expect(column('run-off').read('soon')).toMatch(/^Minutes, such as/);
+    expect(column('run-off').read('4m30')).toEqual({ runoffSeconds: 270 });
+    expect(column('run-off').read('soon')).toMatch(/^Minutes such as/);
     expect(column('pump').read('y')).toEqual({ pump: true });
     expect(column('pump').read('maybe')).toBe('yes or no');
     expect(column('sensor').read('')).toEqual({ rainSensor: true });

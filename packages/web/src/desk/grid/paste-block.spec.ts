@@ -57,8 +57,8 @@ it('takes starts in the rows of starts', () => {
 
 it('names every cell that cannot be read, and pastes nothing', () => {
   expect(trouble('Verge\tlong\t30\tten\nHedge\t6\t30\t12\t1\t2\t3', 2, 0)).toEqual([
-    'Row 1, column 2: "long" is no length in minutes.',
-    'Row 1, column 4: "ten" is no length in minutes.',
+    expect.stringMatching(/^Row 1, column 2: "long" is no length\. Minutes such as /),
+    expect.stringMatching(/^Row 1, column 4: "ten" is no length\. /),
     'Row 2, column 7: "3" is beyond the last program.',
   ]);
   expect(trouble('25:00', 0, 3)).toEqual(['Row 1, column 1: "25:00" is no time of day.']);

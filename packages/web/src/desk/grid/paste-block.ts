@@ -9,7 +9,7 @@ import {
   together,
   type PlanEdit,
 } from '@water-clock/core/settings';
-import { parseClock, parseLength } from '../../format/lengths';
+import { LENGTH_HINT, parseClock, parseLength } from '../../format/lengths';
 import { blockCells } from '../../format/sheet-cells';
 
 export interface PastePlace {
@@ -76,7 +76,7 @@ function readCell(
   }
   if (column === 0) return setStation(station, { name: cell.slice(0, 200) });
   const seconds = parseLength(cell);
-  if (seconds === undefined) return `"${cell}" is no length in minutes`;
+  if (seconds === undefined) return `"${cell}" is no length. ${LENGTH_HINT}`;
   if (column === 1) return setStation(station, { cycleSeconds: seconds ?? undefined });
   if (column === 2) return setStation(station, { soakSeconds: seconds ?? undefined });
   return setRunTime(program!, station, seconds);

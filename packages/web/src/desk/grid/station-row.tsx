@@ -3,13 +3,11 @@ import { Dropdown, type MenuProps } from 'antd';
 import { memo } from 'react';
 import type { StationSettings } from '@water-clock/core/settings';
 import { removeStation, setRunTime, setStation, type PlanEdit } from '@water-clock/core/settings';
-import { minutesText, parseLength } from '../../format/lengths';
+import { LENGTH_HINT, minutesText, parseLength } from '../../format/lengths';
 import { CellInput } from '../../ui/cell-input';
 import { FIELDS } from '../state/fields';
 import gridTableStyles from '../../ui/grid-table.module.css';
 import { keysOf } from '@water-clock/core/kernel';
-
-const LENGTH_HINT = 'Minutes, such as 15 or 2:30 (90s for seconds)';
 
 interface StationRowProps {
   /** The timer's programs, in order. */

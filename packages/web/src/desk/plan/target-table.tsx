@@ -5,7 +5,7 @@ import type { StationSettings } from '@water-clock/core/settings';
 import { counted } from '@water-clock/core/words';
 import { Button, Tooltip } from 'antd';
 import { CellInput } from '../../ui/cell-input';
-import { minutesText, parseLength } from '../../format/lengths';
+import { LENGTH_HINT, minutesText, parseLength } from '../../format/lengths';
 import { DAY_SPREAD, type Targets } from './use-targets';
 import { OFTEN_HINT, oftenText, weeklySeconds, withOften, withWeekly } from './target-cells';
 import styles from './plan-work.module.css';
@@ -152,7 +152,7 @@ function TargetCells({ row, index, targets: { change, changed } }: TargetCellsPr
     (take: (seconds: number | null) => boolean) =>
     (text: string): string | null => {
       const seconds = parseLength(text);
-      return seconds === undefined || !take(seconds) ? 'Minutes, such as 6 or 4:30' : null;
+      return seconds === undefined || !take(seconds) ? LENGTH_HINT : null;
     };
   return (
     <>

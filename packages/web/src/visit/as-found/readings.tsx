@@ -17,7 +17,7 @@ import {
   setStation,
   type PlanEdit,
 } from '@water-clock/core/settings';
-import { minutesText, parseLength } from '../../format/lengths';
+import { LENGTH_HINT, minutesText, parseLength } from '../../format/lengths';
 import { todayHere } from '../../format/today';
 import { Button } from 'antd';
 import pageStyles from '../../ui/page.module.css';
@@ -58,8 +58,6 @@ export function ClockReading({ clock, timeZone, edit }: ClockReadingProps) {
 }
 
 const formatDateTimeWords = (text: string): string => text.replace('T', ' ');
-
-const LENGTH_HINT = 'Minutes, such as 15 or 2:30 (90s for seconds)';
 
 /** One program as the timer shows it: starts, run times, water days. */
 export function ProgramReading({
