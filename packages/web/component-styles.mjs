@@ -17,7 +17,6 @@ const COMPONENTS = {
   Dropdown: { classes: ['dropdown', 'slide', 'zoom'] },
   Form: { classes: ['form', 'row', 'col', 'motion', 'zoom'] },
   Input: { classes: ['input'], sheet: 'door' },
-  InputNumber: { classes: ['input-number'] },
   Modal: { classes: ['modal', 'zoom'] },
   Popover: { classes: ['popover', 'zoom'] },
   Progress: { classes: ['progress'] },

@@ -40,5 +40,5 @@ export const useVersionedSave = <Input, Stored, Answer = Stored>({
         return { theirs: await newest() };
       }
     },
-    options,
+    { ...options, isOfFields: true },
   );

@@ -53,6 +53,31 @@ it('never rejects: what was refused is told by the one default, with what belong
   await waitFor(() => expect(result.current.error).toBeNull());
 });
 
+it('sends nothing of fields while one of them cannot be read, and goes there', async () => {
+  const send = jest.fn(() => Promise.resolve('done'));
+  const { result } = renderHook(
+    () => ({
+      fields: useWrite('change-customary', send, { isOfFields: true }),
+      other: useWrite('sign-out', send),
+    }),
+    { wrapper },
+  );
+  document.body.insertAdjacentHTML(
+    'beforeend',
+    '<input data-unread="false"><input id="bad" data-unread="true">',
+  );
+  const bad = document.getElementById('bad')!;
+  await act(async () => expect(await result.current.fields.write()).toBeNull());
+  expect(send).not.toHaveBeenCalled();
+  expect(document.activeElement).toBe(bad);
+  expect(told.flat()[0]).toMatch(/^One field cannot be read yet/);
+  // What is not in fields goes on.
+  await act(async () => expect(await result.current.other.write()).toEqual({ answer: 'done' }));
+  bad.dataset['unread'] = 'false';
+  await act(async () => expect(await result.current.fields.write()).toEqual({ answer: 'done' }));
+  for (const input of document.querySelectorAll('input')) input.remove();
+});
+
 describe('a save of a thing with versions', () => {
   const saveWith = (status: number | null) =>
     renderHook(

@@ -1,5 +1,6 @@
 import { useMutation, type QueryKey } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
+import { firstUnread, UNREAD } from './unread-fields';
 import type { WriteName } from './write-names';
 
 declare module '@tanstack/react-query' {
@@ -19,6 +20,8 @@ interface WriteOptions {
   readonly touches?: readonly QueryKey[];
   readonly isToldHere?: boolean;
   readonly lead?: string;
+  /** What is written stands in fields of the page: not while one of them holds what cannot be read. */
+  readonly isOfFields?: boolean;
 }
 
 export interface Write<Input, Answer> {
@@ -38,11 +41,16 @@ export interface Write<Input, Answer> {
 export function useWrite<Input = void, Answer = unknown>(
   name: WriteName,
   send: (input: Input) => Promise<Answer>,
-  { touches, isToldHere, lead }: WriteOptions = {},
+  { touches, isToldHere, lead, isOfFields = false }: WriteOptions = {},
 ): Write<Input, Answer> {
   const { mutateAsync, error, reset } = useMutation({
     mutationKey: [name],
-    mutationFn: send,
+    mutationFn: (input: Input) => {
+      const unread = isOfFields ? firstUnread() : null;
+      if (!unread) return send(input);
+      unread.focus();
+      return Promise.reject(new Error(UNREAD));
+    },
     networkMode: 'always',
     meta: {
       ...(touches && { touches }),

@@ -20,7 +20,7 @@ export function LeftDialog({ timerId, plan, onClose }: LeftDialogProps) {
   const keeping = useWrite(
     'save-as-left',
     () => addCopy(timerId, { reason: 'left', name: name.trim(), document: plan }),
-    { touches: [copiesKey], isToldHere: true },
+    { touches: [copiesKey], isToldHere: true, isOfFields: true },
   );
   const keep = async () => {
     const done = await keeping.write();

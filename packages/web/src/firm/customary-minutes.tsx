@@ -25,6 +25,7 @@ export function CustomaryMinutes() {
   const { message } = App.useApp();
   const { write, isWriting } = useWrite('change-customary', setCustomary, {
     touches: [sessionQuery.queryKey],
+    isOfFields: true,
   });
   const mayChange = useMayChange();
   const isChanged = textOf(table) !== textOf(firm.customary);

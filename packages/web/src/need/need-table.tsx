@@ -149,9 +149,9 @@ export function NeedTable(props: NeedTableProps) {
         </tbody>
       </table>
       <p className={clsx(pageStyles['soft'], styles['need-foot'])}>
-        * customary for the head: nothing was measured. Times are to the second, not yet on
-        the timer&apos;s steps. Point at a number, or tab to it in the chosen row, to see where it
-        comes from.
+        * customary for the head: nothing was measured. Times are to the second, not yet on the
+        timer&apos;s steps. Point at a number, or tab to it in the chosen row, to see where it comes
+        from.
       </p>
     </div>
   );

@@ -1,6 +1,7 @@
+import { FormNumber } from '../ui/number-input';
 import { useQuery } from '@tanstack/react-query';
 import { GENERIC_TYPES, type TimerCapability } from '@water-clock/core/timer-types';
-import { Alert, Button, Form, Input, InputNumber, Modal, Select } from 'antd';
+import { Alert, Button, Form, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { timerTypesQuery, type TimerType } from '../api/timer-types';
@@ -42,7 +43,7 @@ export function AddTimerDialog({ property, onClose }: AddTimerDialogProps) {
   const adding = useWrite(
     'add-timer',
     (fields: Parameters<typeof addTimer>[1]) => addTimer(property.id, fields),
-    { touches: [propertiesKey], isToldHere: true },
+    { touches: [propertiesKey], isToldHere: true, isOfFields: true },
   );
   const own = timerTypes.data ?? [];
 
@@ -117,7 +118,7 @@ export function AddTimerDialog({ property, onClose }: AddTimerDialogProps) {
           />
         </Form.Item>
         <Form.Item name="stations" label="Stations that are wired">
-          <InputNumber min={1} max={256} precision={0} />
+          <FormNumber least={1} most={256} isWhole width={110} />
         </Form.Item>
       </Form>
     </Modal>

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { houseNumberOf } from '@water-clock/core/local-rules';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { WEEKDAYS } from '@water-clock/core/words';
-import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, Select } from 'antd';
 import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import {
@@ -25,6 +25,7 @@ import { QuantityItem, TimeZoneSelect } from './property-inputs';
 import { SUPPLY_NAMES } from '../format/supply-names';
 import { SupplyCautions } from './supply';
 import { ofTown, ruleWords, startsWith, townsOf } from './town-offers';
+import { FormNumber } from '../ui/number-input';
 import pageStyles from '../ui/page.module.css';
 import { keysOf } from '@water-clock/core/kernel';
 
@@ -183,10 +184,10 @@ function Editor({ before }: { before: Property | null }) {
               <TimeZoneSelect />
             </Form.Item>
             <Form.Item name="latitude" label="Latitude, for sunrise">
-              <InputNumber min={-90} max={90} style={{ width: '100%' }} />
+              <FormNumber least={-90} most={90} />
             </Form.Item>
             <Form.Item name="longitude" label="Longitude">
-              <InputNumber min={-180} max={180} style={{ width: '100%' }} />
+              <FormNumber least={-180} most={180} />
             </Form.Item>
           </div>
         </section>

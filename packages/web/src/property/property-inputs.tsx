@@ -1,4 +1,5 @@
-import { Form, InputNumber, Select } from 'antd';
+import { FormNumber } from '../ui/number-input';
+import { Form, Select } from 'antd';
 import { useMemo } from 'react';
 import type { PropertyFields } from '../api/properties';
 import { shownAmount, storedAmount, type Quantity } from '../format/quantities';
@@ -44,7 +45,7 @@ export function QuantityItem({ name, label, quantity }: QuantityItemProps) {
       })}
       normalize={(shown: number | null) => (shown === null ? null : storedAmount(shown, quantity))}
     >
-      <InputNumber min={0} style={{ width: '100%' }} />
+      <FormNumber least={0} />
     </Form.Item>
   );
 }

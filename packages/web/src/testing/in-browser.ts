@@ -20,3 +20,12 @@ if (!('matchMedia' in globalThis))
       removeListener: () => undefined,
     }),
   });
+
+if (!('ResizeObserver' in globalThis))
+  Object.assign(globalThis, {
+    ResizeObserver: class {
+      observe = () => undefined;
+      unobserve = () => undefined;
+      disconnect = () => undefined;
+    },
+  });

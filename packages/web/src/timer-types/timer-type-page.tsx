@@ -88,7 +88,9 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
   const fields = { name: name.trim(), summary: summary.trim(), capability: timer, handling };
 
   const touches = [timerTypesQuery.queryKey, timersKey, propertiesKey];
-  const adding = useWrite('add-timer-type', addTimerType, { touches, isToldHere: true });
+  const adding = useWrite('add-timer-type', addTimerType, {
+    ...{ touches, isToldHere: true, isOfFields: true },
+  });
   const [theirs, setTheirs] = useState<TimerType | null>(null);
   const [version, setVersion] = useState(timerType?.version ?? 0);
   const changing = useVersionedSave({

@@ -1,5 +1,6 @@
-import { Checkbox, InputNumber, Select } from 'antd';
+import { Checkbox, Select } from 'antd';
 import { useId, type ReactNode } from 'react';
+import { NumberInput } from '../ui/number-input';
 import styles from './type-questions.module.css';
 
 /** A question with its answers. */
@@ -26,14 +27,13 @@ export function Count({ label, value, min, max, suffix, onChange }: CountProps) 
   return (
     <div className={styles['type-field']}>
       <label htmlFor={id}>{label}</label>
-      <InputNumber
-        id={id}
-        min={min}
-        max={max}
-        precision={0}
-        value={value}
-        suffix={suffix}
-        onChange={(typed) => typed !== null && onChange(typed)}
+      <NumberInput
+        {...{ id, value, onChange }}
+        {...(suffix !== undefined && { suffix })}
+        least={min}
+        most={max}
+        isWhole
+        width={110}
       />
     </div>
   );

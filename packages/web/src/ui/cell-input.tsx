@@ -76,6 +76,7 @@ export function CellInput(props: CellInputProps) {
         className={clsx(styles['cell-input'], isText ? styles['cell-text'] : 'figures')}
         aria-label={label}
         aria-invalid={fault !== null}
+        data-unread={fault !== null}
         aria-describedby={fault ? faultId : undefined}
         title={fault ?? warning}
         data-warning={warning !== undefined}

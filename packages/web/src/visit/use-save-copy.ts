@@ -10,24 +10,28 @@ import { copiesPath, type CopyBody } from './use-timer-on-device';
  */
 export function useSaveCopy(timerId: string, reason: CopyBody['reason']): Write<Plan, boolean> {
   const sendLater = useSendLater();
-  return useWrite(reason === 'left' ? 'save-as-left' : 'save-as-found', async (document: Plan) => {
-    const body: CopyBody = {
-      id: crypto.randomUUID(),
-      reason,
-      name: '',
-      madeAt: new Date().toISOString(),
-      document,
-    };
-    await sendLater({
-      id: body.id,
-      lane: timerId,
-      method: 'POST',
-      path: copiesPath(timerId),
-      body,
-      words: reason === 'left' ? 'The timer as left' : 'The timer as found',
-      touches: [copiesQuery(timerId).queryKey],
-      answers: copyQuery(body.id).queryKey,
-    });
-    return outbox.settled(body.id);
-  });
+  return useWrite(
+    reason === 'left' ? 'save-as-left' : 'save-as-found',
+    async (document: Plan) => {
+      const body: CopyBody = {
+        id: crypto.randomUUID(),
+        reason,
+        name: '',
+        madeAt: new Date().toISOString(),
+        document,
+      };
+      await sendLater({
+        id: body.id,
+        lane: timerId,
+        method: 'POST',
+        path: copiesPath(timerId),
+        body,
+        words: reason === 'left' ? 'The timer as left' : 'The timer as found',
+        touches: [copiesQuery(timerId).queryKey],
+        answers: copyQuery(body.id).queryKey,
+      });
+      return outbox.settled(body.id);
+    },
+    { isOfFields: true },
+  );
 }

@@ -1,9 +1,10 @@
 import type { KeyInValue } from '@water-clock/core/key-in';
 import { DAY_MODES } from '@water-clock/core/timer-types';
-import { Checkbox, Input, InputNumber, Radio } from 'antd';
+import { Checkbox, Input, Radio } from 'antd';
 import { DayRuleEditor } from '../desk/grid/day-rule-editor';
 import { WEEKDAY_OPTIONS } from '../format/weekday-options';
 import { LENGTH_HINT, minutesText, parseClock, parseLength } from '../format/lengths';
+import { NumberInput } from '../ui/number-input';
 import { useTypedText } from '../ui/use-typed-text';
 import pageStyles from '../ui/page.module.css';
 
@@ -61,15 +62,16 @@ export function ValueInput({ label, value, onChange }: ValueInputProps) {
       );
     case 'percent':
       return (
-        <InputNumber
-          aria-label={label}
-          autoFocus
-          min={0}
-          max={1000}
-          precision={0}
+        <NumberInput
+          label={label}
+          hasFocus
+          least={0}
+          most={1000}
+          isWhole
+          width={90}
           suffix="%"
           value={value.percent}
-          onChange={(percent) => percent !== null && onChange({ type: 'percent', percent })}
+          onChange={(percent) => onChange({ type: 'percent', percent })}
         />
       );
     case 'weekdays':
@@ -129,6 +131,7 @@ function TextValue({ label, text, hint, read, onChange }: TextValueProps) {
         style={{ width: 140 }}
         status={typed.fault ? 'error' : ''}
         aria-invalid={typed.fault !== null}
+        data-unread={typed.fault !== null}
         value={typed.text}
         onFocus={typed.enter}
         onChange={(event) => typed.type(event.target.value)}

@@ -3,7 +3,7 @@ import { asDayNumber, dayNumberOf, formatDate, parseDate } from '@water-clock/co
 import { USUAL_SENSOR, type Season } from '@water-clock/core/water-use';
 import type { WeatherFile } from '@water-clock/core/weather';
 import type { Yard } from '@water-clock/core/yards';
-import { Alert, InputNumber, Select } from 'antd';
+import { Alert, Select } from 'antd';
 import type { CopyListing } from '../api/copies';
 import type { Timer } from '../api/timers';
 import { usePlace } from '../ui/use-place';
@@ -13,6 +13,7 @@ import { shownAmount, storedAmount } from '../format/quantities';
 import { todayHere } from '../format/today';
 import { ON_DESK, PlansOfCopies } from './plans-of-copies';
 import { SeasonAtRoots } from './season-at-roots';
+import { NumberInput } from '../ui/number-input';
 import styles from './water-page.module.css';
 import { DateField } from '../ui/date-field';
 
@@ -105,26 +106,24 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
         </label>
         <label>
           <span>Sensor: rain of a day, {depth.label}</span>
-          <InputNumber
-            aria-label="Rain that wets the sensor"
-            min={0}
-            style={{ width: 90 }}
+          <NumberInput
+            label="Rain that wets the sensor"
+            least={0}
+            width={90}
             value={Number(shownAmount(sensor.tripMm, depth))}
-            onChange={(shown) =>
-              shown !== null && set({ trip: String(storedAmount(shown, depth)) })
-            }
+            onChange={(shown) => set({ trip: String(storedAmount(shown, depth)) })}
           />
         </label>
         <label>
           <span>dries in days</span>
-          <InputNumber
-            aria-label="Days in which the sensor dries"
-            min={0}
-            max={14}
-            precision={0}
-            style={{ width: 70 }}
+          <NumberInput
+            label="Days in which the sensor dries"
+            least={0}
+            most={14}
+            isWhole
+            width={70}
             value={sensor.dryDays}
-            onChange={(value) => value !== null && set({ dry: String(value) })}
+            onChange={(value) => set({ dry: String(value) })}
           />
         </label>
       </div>

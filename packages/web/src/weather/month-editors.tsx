@@ -1,3 +1,4 @@
+import { NumberInput } from '../ui/number-input';
 import { MOST_RAIN_MM } from '@water-clock/core/agronomy';
 import {
   COLDEST_CELSIUS,
@@ -7,7 +8,7 @@ import {
   type MonthOfTable,
   type SimulatedRecord,
 } from '@water-clock/core/weather';
-import { InputNumber } from 'antd';
+
 import { Field } from '../ui/field';
 import { useQuantity, useSignedIn } from '../session/use-signed-in';
 import { storedAmount, type Quantity } from '../format/quantities';
@@ -93,14 +94,15 @@ export function SimulatedEditor({ record, onChange, ...rest }: RecordEditorProps
         fault={rest.faults.get('seed')}
       >
         {(id) => (
-          <InputNumber
+          <NumberInput
             id={id}
-            min={0}
-            max={2 ** 31 - 1}
-            precision={0}
+            least={0}
+            most={2 ** 31 - 1}
+            isWhole
+            width={150}
             value={record.seed}
             disabled={rest.isLocked}
-            onChange={(seed) => onChange({ ...record, seed: seed ?? 1 })}
+            onChange={(seed) => onChange({ ...record, seed })}
           />
         )}
       </Field>

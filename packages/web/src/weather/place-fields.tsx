@@ -1,6 +1,7 @@
-import { Input, InputNumber, Select } from 'antd';
+import { Input, Select } from 'antd';
 import { Field, faultUnder } from '../ui/field';
 import type { Draft } from './draft';
+import { NumberInput } from '../ui/number-input';
 import pageStyles from '../ui/page.module.css';
 
 interface PlaceFieldsProps {
@@ -30,12 +31,14 @@ export function PlaceFields({ draft, faults, isLocked, change }: PlaceFieldsProp
         fault={faults.get('latitude') && 'Must be a number from −90 to 90'}
       >
         {(id) => (
-          <InputNumber
+          <NumberInput
             id={id}
-            style={{ width: '100%' }}
+            least={-90}
+            most={90}
             disabled={isLocked}
             value={draft.latitude}
             onChange={(latitude) => change({ latitude })}
+            onEmpty={() => change({ latitude: null })}
           />
         )}
       </Field>

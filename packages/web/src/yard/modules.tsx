@@ -1,4 +1,4 @@
-import { InputNumber } from 'antd';
+import { NumberInput } from '../ui/number-input';
 import styles from './yard-page.module.css';
 
 interface ModulesProps {
@@ -22,16 +22,17 @@ export function Modules({ fitted, wired, most, isLocked, onChange }: ModulesProp
     <div className={styles['yard-modules']} data-short={wired > gives}>
       <label>
         The modules fitted give{' '}
-        <InputNumber
-          size="small"
-          min={1}
-          max={256}
-          precision={0}
+        <NumberInput
+          isSmall
+          least={1}
+          most={256}
+          isWhole
           disabled={isLocked}
           placeholder={String(most)}
           value={fitted}
           onChange={onChange}
-          style={{ width: 72 }}
+          onEmpty={() => onChange(null)}
+          width={72}
         />{' '}
         stations
       </label>

@@ -1,4 +1,4 @@
-import { Button, InputNumber, Popover, Switch } from 'antd';
+import { Button, Popover, Switch } from 'antd';
 import type { DayNumber } from '@water-clock/core/civil-time';
 import { memo } from 'react';
 import type { Plan, SeasonSetting } from '@water-clock/core/settings';
@@ -7,6 +7,7 @@ import { setController, type PlanEdit } from '@water-clock/core/settings';
 import { MONTHS_SHORT } from '@water-clock/core/words';
 import { ClockField } from '../clock/clock-field';
 import { FIELDS } from '../state/fields';
+import { NumberInput } from '../../ui/number-input';
 import styles from './controller-strip.module.css';
 import clockFieldStyles from '../clock/clock-field.module.css';
 
@@ -55,19 +56,17 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
             </select>
           ) : null}
           {season.mode === 'whole' && (
-            <InputNumber
-              size="small"
-              aria-label="Season percentage"
-              min={0}
-              max={1000}
+            <NumberInput
+              isSmall
+              label="Season percentage"
+              least={0}
+              most={1000}
               step={timer.season?.stepPercent ?? 10}
-              precision={0}
+              isWhole
               value={season.percent}
               suffix="%"
-              style={{ width: 84 }}
-              onChange={(percent) =>
-                percent !== null && setSeason({ mode: 'whole', percent }, 'season percent')
-              }
+              width={84}
+              onChange={(percent) => setSeason({ mode: 'whole', percent }, 'season percent')}
             />
           )}
           {season.mode === 'monthly' && <MonthlyPercents {...{ season, timer, setSeason }} />}
@@ -75,19 +74,17 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
       )}
       <label className={clockFieldStyles['controller-field']} data-field={FIELDS.delay}>
         <span>Delay</span>
-        <InputNumber
-          size="small"
-          aria-label="Delay between stations"
-          min={0}
-          max={604_800}
-          precision={0}
+        <NumberInput
+          isSmall
+          label="Delay between stations"
+          least={0}
+          most={604_800}
+          isWhole
           value={controller.stationDelaySeconds}
           suffix="s"
-          style={{ width: 78 }}
+          width={78}
           disabled={timer.maxStationDelaySeconds === 0 && controller.stationDelaySeconds === 0}
-          onChange={(seconds) =>
-            seconds !== null && onEdit(setController({ stationDelaySeconds: seconds }), 'delay')
-          }
+          onChange={(seconds) => onEdit(setController({ stationDelaySeconds: seconds }), 'delay')}
         />
       </label>
       {timer.rainSensor && (
@@ -136,15 +133,14 @@ function MonthlyPercents({ season, timer, setSeason }: MonthlyPercentsProps) {
       {MONTHS_SHORT.map((month, index) => (
         <label key={month}>
           {month}
-          <InputNumber
-            size="small"
-            min={0}
-            max={1000}
+          <NumberInput
+            isSmall
+            least={0}
+            most={1000}
             step={timer.season?.stepPercent ?? 10}
-            precision={0}
+            isWhole
             value={season.percents[index] ?? 100}
             onChange={(percent) =>
-              percent !== null &&
               setSeason(
                 { mode: 'monthly', percents: season.percents.with(index, percent) },
                 `month ${index}`,

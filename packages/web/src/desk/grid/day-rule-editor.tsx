@@ -1,7 +1,8 @@
+import { NumberInput } from '../../ui/number-input';
 import { formatDate, parseDate } from '@water-clock/core/civil-time';
 import type { DayRule } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-types';
-import { Checkbox, InputNumber, Space } from 'antd';
+import { Checkbox, Space } from 'antd';
 import { todayHere } from '../../format/today';
 import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
 import { useDayOrder } from '../../session/use-signed-in';
@@ -49,14 +50,14 @@ export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEdito
         <Space wrap>
           <label>
             Every{' '}
-            <InputNumber
-              aria-label="Days of the interval"
-              min={1}
-              max={31}
-              precision={0}
+            <NumberInput
+              label="Days of the interval"
+              least={1}
+              most={31}
+              isWhole
               value={days.everyDays}
-              onChange={(everyDays) => everyDays && change({ ...days, everyDays })}
-              style={{ width: 70 }}
+              onChange={(everyDays) => change({ ...days, everyDays })}
+              width={70}
             />{' '}
             days, counted from
           </label>

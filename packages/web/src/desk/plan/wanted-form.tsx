@@ -1,13 +1,14 @@
 import { clsx } from 'clsx';
 import type { Plan } from '@water-clock/core/settings';
 import { daysLong, MONTHS } from '@water-clock/core/words';
-import { Button, Checkbox, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { Link } from 'react-router';
 import { Field } from '../../ui/field';
 import { TimeInput } from '../../ui/time-input';
 import { useClock, useSay } from '../../session/use-signed-in';
 import { PinButton } from './target-table';
 import type { Targets } from './use-targets';
+import { NumberInput } from '../../ui/number-input';
 import styles from './plan-work.module.css';
 import pageStyles from '../../ui/page.module.css';
 
@@ -61,13 +62,14 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
         {timer.season && (
           <Field label="Clear up to, %">
             {(id) => (
-              <InputNumber
+              <NumberInput
                 id={id}
-                min={100}
-                max={timer.season!.maxPercent}
+                least={100}
+                most={timer.season!.maxPercent}
                 step={timer.season!.stepPercent}
+                width={110}
                 value={wanted.headroomPercent}
-                onChange={(value) => value !== null && setWanted({ headroomPercent: value })}
+                onChange={(value) => setWanted({ headroomPercent: value })}
               />
             )}
           </Field>

@@ -22,6 +22,7 @@ import type { PlanEdit } from '@water-clock/core/settings';
 import { stepPlace } from '../step-places';
 import { useSaveCopy } from '../use-save-copy';
 import { useLastCopy } from '../use-timer-on-device';
+import { firstUnread, UNREAD } from '../../api/unread-fields';
 import { useOpenVisit } from '../use-visit';
 import { todayHere } from '../../format/today';
 import { AsFoundFindings, SinceLastCopy } from './as-found-check';
@@ -114,7 +115,16 @@ function Reading({ timer, blank, last }: ReadingProps) {
     'Check and save',
   ];
   const at = Math.min(steps.length - 1, Math.max(0, Number(search.get('step') ?? 0) || 0));
-  const go = (step: number) => goTo({ step: String(step) });
+  const go = (step: number) => {
+    // What cannot be read would be gone with its step.
+    const unread = firstUnread();
+    if (!unread) {
+      goTo({ step: String(step) });
+      return;
+    }
+    unread.focus();
+    void message.warning(UNREAD);
+  };
 
   const save = async (): Promise<boolean> => {
     const done = await saving.write(plan);
@@ -142,7 +152,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
       okText: 'Begin anew',
       onOk: () => {
         edit(() => blank);
-        go(0);
+        goTo({ step: '0' });
       },
     });
 
