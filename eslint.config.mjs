@@ -121,7 +121,7 @@ export default tseslint.config(
       'jsx-a11y/no-autofocus': ['error', { ignoreNonDOM: true }],
       'jsx-a11y/label-has-associated-control': [
         'error',
-        { controlComponents: ['DateField', 'InputNumber', 'Select', 'Switch'], depth: 3 },
+        { controlComponents: ['DateField', 'NumberInput', 'Select', 'Switch'], depth: 3 },
       ],
       // A region that scrolls, and a note with more to say, are reached by keyboard.
       'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: [], roles: ['region', 'note'] }],

@@ -74,7 +74,7 @@ it('takes what can be read as it is typed, names what cannot, and Escape brings 
   await (await labelled(page, cell)).click();
   await page.keyboard.type('1x');
   const error = await page.waitForSelector('td [role="alert"]', { visible: true });
-  expect(await error!.evaluate((element) => element.textContent)).toContain('Minutes, such as 15');
+  expect(await error!.evaluate((element) => element.textContent)).toContain('Minutes such as 15');
   await page.keyboard.press('Escape');
   expect(await cellValue(page, cell)).toBe('25');
   expect(await page.$('td [role="alert"]')).toBeNull();

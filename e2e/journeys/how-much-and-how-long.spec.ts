@@ -238,7 +238,9 @@ it('nonsense gets a sentence at its field and changes nothing', async () => {
   expect(await numbersIn(page, '[aria-label^="What it makes"]')).toEqual(chain);
   await clickSegment(page, 'Run-off');
   await type(page, 'or type it, minutes (6 or 4m30)', '6x');
-  expect(await faultsOn(page)).toEqual(['Minutes, such as 6 or 4:30, more than 0.']);
+  expect(await faultsOn(page)).toEqual([
+    'Minutes such as 15; 2m30 and 90s for seconds, 1:05 for an hour and five; more than 0.',
+  ]);
   expect(await numbersIn(page, '[aria-label^="What it makes"]')).toEqual(chain);
   await clickSegment(page, 'Catch test');
   await type(page, 'Minutes on', '0');

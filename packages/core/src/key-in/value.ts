@@ -66,6 +66,65 @@ function daysCode(rule: DayRule): string {
   }
 }
 
+const TIME_CODE = /^time (off|\d\d:\d\d)$/;
+const LENGTH_CODE = /^(\d+) s$/;
+const PERCENT_CODE = /^(\d+) percent$/;
+const NUMBERS_CODE = /^(?:weekdays|month days) ([\d,]*)$/;
+const INTERVAL_CODE = /^every (\d+) from (\d{4}-\d\d-\d\d)$/;
+
+type Kind = KeyInValue['type'];
+
+const part = (code: string, pattern: RegExp): string | null => pattern.exec(code)?.[1] ?? null;
+const numbersIn = (text: string): number[] => text.split(',').filter(Boolean).map(Number);
+const numbersOf = (code: string): number[] | null => {
+  const text = part(code, NUMBERS_CODE);
+  return text === null ? null : numbersIn(text);
+};
+
+/** What a code says, by the kind of value that stands at its place. */
+const READ_CODE: Readonly<Record<Kind, (code: string, like: KeyInValue) => KeyInValue | null>> = {
+  time: (code) => {
+    const time = part(code, TIME_CODE);
+    return time === null ? null : { type: 'time', time: time === 'off' ? null : time };
+  },
+  length: (code) => {
+    const seconds = part(code, LENGTH_CODE);
+    return seconds === null ? null : { type: 'length', seconds: Number(seconds) };
+  },
+  percent: (code) => {
+    const percent = part(code, PERCENT_CODE);
+    return percent === null ? null : { type: 'percent', percent: Number(percent) };
+  },
+  weekdays: (code) => {
+    const weekdays = numbersOf(code);
+    return weekdays && { type: 'weekdays', weekdays };
+  },
+  'month-days': (code) => {
+    const monthDays = numbersOf(code);
+    return monthDays && { type: 'month-days', monthDays };
+  },
+  days: (code) => {
+    const days = dayRuleOfCode(code);
+    return days && { type: 'days', days };
+  },
+  choice: (code, like) =>
+    like.type === 'choice' && (code === 'yes' || code === 'no')
+      ? { ...like, isOn: code === 'yes' }
+      : null,
+};
+
+/** The value that a code was made from, of the kind of another value of the same place; null for no such code. */
+export const valueOfCode = (code: string, like: KeyInValue): KeyInValue | null =>
+  READ_CODE[like.type](code, like);
+
+function dayRuleOfCode(code: string): DayRule | null {
+  if (code === 'odd' || code === 'even') return { mode: code };
+  const interval = INTERVAL_CODE.exec(code);
+  if (interval) return { mode: 'interval', everyDays: Number(interval[1]), anchor: interval[2]! };
+  const weekdays = code.startsWith('weekdays') ? numbersOf(code) : null;
+  return weekdays && { mode: 'weekdays', weekdays };
+}
+
 /** A value as it is read out: "03:30", "off", "12 min 30 s", "on Tue Fri". */
 export function valueWords(value: KeyInValue): string {
   switch (value.type) {

@@ -16,6 +16,7 @@ export {
   type VisitEntry,
 } from './entry.js';
 export { FAULT_NAMES, STATION_FAULTS, type StationFault } from './station-faults.js';
+export { inTimerNow, type InTimer, type Reading } from './in-timer.js';
 export { isKeyedIn, tickEntries } from './ticks.js';
-export { nextStep, tickKey, visitOf, type MadeEntry, type Statement, type Visit } from './visit.js';
+export { nextStep, visitOf, type MadeEntry, type Statement, type Visit } from './visit.js';
 export { STEP_NAMES, VISIT_STEPS, type VisitStep } from './visit-steps.js';

@@ -1,6 +1,6 @@
 import { valueCode, valueWords, type KeyInStep } from '../key-in/index.js';
 import { KeyInEntry } from './entry.js';
-import { tickKey, type Visit } from './visit.js';
+import type { Visit } from './visit.js';
 
 type Tickable = Pick<KeyInStep, 'key' | 'value'>;
 
@@ -11,17 +11,17 @@ const codeOf = ({ value }: Tickable): string => (value ? valueCode(value) : 'rig
 const formerCodes = ({ value }: Tickable): string[] =>
   value ? [valueWords(value)] : ['true time'];
 
-const isStored = ({ keyedIn }: Visit, key: string, code: string): boolean =>
-  keyedIn.has(tickKey(key, code));
-
-/** Whether a value stands in the timer, as far as the visit knows. */
-export const isKeyedIn = (visit: Visit, step: Tickable): boolean =>
-  [codeOf(step), ...formerCodes(step)].some((code) => isStored(visit, step.key, code));
+/** Whether a value stands in the timer, as far as the visit knows: nothing else was keyed in there since. */
+export function isKeyedIn({ keyedIn }: Visit, step: Tickable): boolean {
+  const code = keyedIn.get(step.key)?.entry.value;
+  return code !== undefined && [codeOf(step), ...formerCodes(step)].includes(code);
+}
 
 /** The entries that tick a value, or say that it is not in the timer after all. */
-export function tickEntries(visit: Visit, step: Tickable, isTicked: boolean): KeyInEntry[] {
+export function tickEntries({ keyedIn }: Visit, step: Tickable, isTicked: boolean): KeyInEntry[] {
   const { key } = step;
-  const former = isTicked ? [] : formerCodes(step).filter((code) => isStored(visit, key, code));
+  const stored = keyedIn.get(key)?.entry.value;
+  const former = isTicked ? [] : formerCodes(step).filter((code) => code === stored);
   return [codeOf(step), ...former].map((value) =>
     Object.assign(new KeyInEntry(), { key, value, isTicked }),
   );

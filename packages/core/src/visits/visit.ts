@@ -1,4 +1,4 @@
-import type { StationEntry, StepEntry, VisitEntry } from './entry.js';
+import type { KeyInEntry, StationEntry, StepEntry, VisitEntry } from './entry.js';
 import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
 
 /** An entry as it was made: by whom, when, and what its maker had seen. */
@@ -23,22 +23,20 @@ export interface Statement<Entry extends VisitEntry = VisitEntry> {
 
 export interface Visit {
   readonly steps: ReadonlyMap<VisitStep, Statement<StepEntry>>;
-  /** By `key value`: what is ticked. */
-  readonly keyedIn: ReadonlySet<string>;
+  /** What was keyed in last at each place, by its key. */
+  readonly keyedIn: ReadonlyMap<string, MadeEntry & { readonly entry: KeyInEntry }>;
   readonly stations: ReadonlyMap<number, Statement<StationEntry>>;
   readonly care: ReadonlySet<'battery' | 'sensor'>;
   /** Everything that two said differently. */
   readonly conflicts: readonly Statement[];
 }
 
-export const tickKey = (key: string, value: string): string => `${key} ${value}`;
-
 function subjectOf(entry: VisitEntry): string {
   switch (entry.kind) {
     case 'step':
       return `step ${entry.step}`;
     case 'key-in':
-      return `key-in ${tickKey(entry.key, entry.value)}`;
+      return `key-in ${entry.key} ${entry.value}`;
     case 'station':
       return `station ${entry.station}`;
     case 'care':
@@ -72,10 +70,12 @@ export function visitOf(entries: readonly MadeEntry[]): Visit {
     >[];
   return {
     steps: new Map(of('step').map((one) => [one.latest.entry.step, one])),
-    keyedIn: new Set(
+    keyedIn: new Map(
       of('key-in')
-        .filter(({ latest }) => latest.entry.isTicked)
-        .map(({ latest: { entry } }) => tickKey(entry.key, entry.value)),
+        .map(({ latest }) => latest)
+        .filter(({ entry }) => entry.isTicked)
+        .sort(byMoment)
+        .map((made) => [made.entry.key, made]),
     ),
     stations: new Map(of('station').map((one) => [one.latest.entry.station, one])),
     care: new Set(
@@ -87,11 +87,11 @@ export function visitOf(entries: readonly MadeEntry[]): Visit {
   };
 }
 
+const byMoment = (a: MadeEntry, b: MadeEntry): number =>
+  a.observedAt.localeCompare(b.observedAt) || (a.number ?? NOT_YET) - (b.number ?? NOT_YET);
+
 function statementOf(all: readonly MadeEntry[]): Statement {
-  const inOrder = [...all].sort(
-    (a, b) =>
-      a.observedAt.localeCompare(b.observedAt) || (a.number ?? NOT_YET) - (b.number ?? NOT_YET),
-  );
+  const inOrder = [...all].sort(byMoment);
   const latest = inOrder.at(-1)!;
   return {
     latest,

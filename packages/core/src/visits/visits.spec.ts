@@ -86,7 +86,16 @@ it('a tick holds for its value only; a step that is skipped has a reason', () =>
     entry(3, 2, 'Ines', 3, tick('04:00', false)),
     entry(4, 3, 'Ines', 4, step('need', 'skipped', 'Measured last week')),
   ]);
-  expect([...visit.keyedIn]).toEqual(['A start 1 03:30']);
+  expect(
+    [...visit.keyedIn].map(
+      ([
+        key,
+        {
+          entry: { value },
+        },
+      ]) => [key, value],
+    ),
+  ).toEqual([['A start 1', '03:30']]);
   expect(visit.steps.get('need')?.latest.entry.reason).toBe('Measured last week');
   expect(readEntry(step('need', 'skipped', ' '))).toMatchObject({
     ok: false,
@@ -110,6 +119,24 @@ it('a tick is found again by its value, however values are worded, and also as i
     entry(index + 2, index + 1, 'Ines', index + 2, { ...each }),
   );
   expect(isKeyedIn(visitOf([entry(1, 0, 'Ines', 1, words), ...undone]), step)).toBe(false);
+});
+
+it('a tick holds until something else is keyed in at the same place, though it is wanted again', () => {
+  const wanted = (time: string) => ({ key: 'A start 1', value: { type: 'time', time } }) as const;
+  const tick = (number: number, time: string) =>
+    entry(number, number - 1, 'Ines', number, {
+      kind: 'key-in',
+      key: 'A start 1',
+      value: `time ${time}`,
+      isTicked: true,
+    });
+  const visit = visitOf([tick(1, '03:30'), tick(2, '04:00')]);
+  expect(isKeyedIn(visit, wanted('04:00'))).toBe(true);
+  // 03:30 was keyed in once, and is not in the timer any more.
+  expect(isKeyedIn(visit, wanted('03:30'))).toBe(false);
+  expect(
+    isKeyedIn(visitOf([tick(1, '03:30'), tick(2, '04:00'), tick(3, '03:30')]), wanted('03:30')),
+  ).toBe(true);
 });
 
 it('refuses what is no entry, every fault at its place', () => {

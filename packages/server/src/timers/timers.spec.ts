@@ -1,3 +1,5 @@
+import { parseDate } from '@water-clock/core/civil-time';
+import { rulesOfDate, type Plan } from '@water-clock/core/settings';
 import { planDocument } from '../testing/documents.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
 
@@ -306,15 +308,26 @@ describe('settings at a property', () => {
       .post(`/api/properties/${home.id}/timers`)
       .send({ name: 'Carport', document: document() })
       .expect(201);
-    const on = async (date: string) =>
+    const on = async (date: string): Promise<Plan> =>
       (await http().get(`/api/timers/${timer.id}/settings?on=${date}`)).body.document;
-    expect(await on('2026-06-01')).toMatchObject({
+    const june = await on('2026-06-01');
+    expect(june).toMatchObject({
       name: 'Wren corner',
       site: { supplyLpm: 40 },
-      rules: { weekdays: [2, 4], mowingWeekdays: [6], headroomPercent: 120 },
+      rules: { mowingWeekdays: [6], headroomPercent: 120 },
     });
-    expect((await on('2026-07-01')).rules.weekdays).toEqual([4]);
-    expect((await on('2026-04-30')).rules).not.toHaveProperty('weekdays');
+    // Whichever date is asked about, the rules of every date are there.
+    for (const { rules: inForce } of [june, await on('2026-11-20')]) {
+      const weekdays = (date: string) => rulesOfDate(inForce, parseDate(date)!).weekdays;
+      expect(weekdays('2026-06-01')).toEqual([2, 4]);
+      expect(weekdays('2026-07-01')).toEqual([4]);
+      expect(weekdays('2026-04-30')).toBeUndefined();
+    }
+    // They can be saved as they came.
+    await http()
+      .put(`/api/timers/${timer.id}/settings?on=2026-06-01`)
+      .send({ version: 1, document: june })
+      .expect(200);
   });
 });
 

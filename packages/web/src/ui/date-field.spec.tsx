@@ -55,7 +55,7 @@ it('keeps what cannot be read where it was typed, says what would do, and change
   await person.keyboard('31 Jun{Tab}');
   expect(field().value).toBe('31 Jun');
   expect(field().getAttribute('aria-invalid')).toBe('true');
-  expect(screen.getByRole('tooltip').textContent).toContain('such as 9 Jun 2026');
+  expect(screen.getByRole('alert').textContent).toContain('such as 9 Jun 2026');
   expect(told.at(-1) ?? '2026-06-01').toBe('2026-06-01');
   await person.click(field());
   await person.keyboard('{Escape}');

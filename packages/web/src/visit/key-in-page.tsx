@@ -49,7 +49,7 @@ function placeOf({ program, station }: KeyInStep, { stations }: Plan): string {
   ].join(' · ');
 }
 
-function KeyIn({ open, timer, target, inTimer: present, timeZone }: VisitHere) {
+function KeyIn({ open, timer, target, read: present, timeZone }: VisitHere) {
   const order = timer.handling.keyInOrder;
   const [search, go] = usePlace();
   const isWhole = search.get('all') === 'yes' || present === null;

@@ -4,10 +4,11 @@ import { calendarText } from '@water-clock/core/formats';
 import { keyInSteps, valueWords } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
 import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
-import { isKeyedIn, tickEntries } from '@water-clock/core/visits';
+import { isKeyedIn, tickEntries, type InTimer } from '@water-clock/core/visits';
+import { counted } from '@water-clock/core/words';
 import { App, Button, Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { sheetsQuery } from '../api/sheets';
 import type { Timer } from '../api/timers';
 import { runsCsv } from './runs-csv';
@@ -24,6 +25,8 @@ import type { OpenVisit } from './use-visit';
 import { VisitFrame } from './visit-frame';
 import { todayHere } from '../format/today';
 import { SheetLinks } from './sheet-links';
+import { stepPlace } from './step-places';
+import { useSaveCopy } from './use-save-copy';
 import styles from './leave-page.module.css';
 import pageStyles from '../ui/page.module.css';
 import bigStepStyles from './big-step.module.css';
@@ -32,9 +35,7 @@ import bigStepStyles from './big-step.module.css';
 export function LeavePage() {
   return (
     <VisitFrame title="Leave">
-      {({ open, timer, target, inTimer }) => (
-        <Leave {...{ open, timer }} plan={inTimer ?? target} />
-      )}
+      {({ open, timer, inTimer }) => <Leave {...{ open, timer, inTimer }} />}
     </VisitFrame>
   );
 }
@@ -42,11 +43,11 @@ export function LeavePage() {
 interface LeaveProps {
   readonly open: OpenVisit;
   readonly timer: Timer;
-  /** What is in the timer. */
-  readonly plan: Plan;
+  readonly inTimer: InTimer;
 }
 
-function Leave({ open, timer, plan }: LeaveProps) {
+function Leave({ open, timer, inTimer }: LeaveProps) {
+  const { plan } = inTimer;
   const { firm, person } = useSignedIn();
   const volume = useQuantity('volume');
   const seasonStep = useNextSeasonStep(timer, plan);
@@ -70,8 +71,9 @@ function Leave({ open, timer, plan }: LeaveProps) {
   return (
     <div className={styles['leave']}>
       <div className={clsx('not-on-paper', styles['leave-side'])}>
+        <NotReadBack open={open} inTimer={inTimer} />
         <LastLook open={open} plan={plan} />
-        <LeaveBehind {...{ open, timer, plan, sheet }} />
+        <LeaveBehind {...{ open, timer, inTimer, sheet }} />
       </div>
       <SheetView sheet={sheet} />
     </div>
@@ -86,7 +88,7 @@ const looksOf = (plan: Plan) =>
   keyInSteps({ target: plan, present: plan, order: [], isWhole: false });
 
 /** Set to run, sensor active, clock right, percentage as it is to be; and what was cared for. */
-function LastLook({ open, plan }: Pick<LeaveProps, 'open' | 'plan'>) {
+function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Plan }) {
   const say = useSay();
   const care = [
     ['battery', 'The battery was changed'] as const,
@@ -131,10 +133,36 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open' | 'plan'>) {
   );
 }
 
+/** What of the sheet nobody has seen on the display, and where to look. */
+function NotReadBack({ open, inTimer }: Pick<LeaveProps, 'open' | 'inTimer'>) {
+  const { keyedIn, unknown } = inTimer;
+  if (keyedIn.length + unknown.length === 0) return null;
+  const readBack = `${stepPlace('key-in', open.timerId)}?read-back=yes`;
+  return (
+    <section className={pageStyles['sheet']} role="status">
+      {keyedIn.length > 0 && (
+        <p>
+          {counted(keyedIn.length, 'value')} keyed in and not read back: the sheet has what was
+          ticked.
+        </p>
+      )}
+      {unknown.length > 0 && (
+        <p>
+          Nobody knows what stands at {counted(unknown.length, 'place')} of this timer: the sheet
+          has what the desk has there.
+        </p>
+      )}
+      <Link to={readBack}>Read it back</Link>
+    </section>
+  );
+}
+
 const CALENDAR_DAYS = 60;
 
 /** Leaves the sheet, the files and the link, and ends the visit. */
-function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }) {
+function LeaveBehind({ open, timer, inTimer, sheet }: LeaveProps & { sheet: Sheet }) {
+  const { plan, keyedIn, unknown } = inTimer;
+  const keeping = useSaveCopy(timer.id, 'left');
   const sendLater = useSendLater();
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
@@ -166,6 +194,8 @@ function LeaveBehind({ open, timer, plan, sheet }: LeaveProps & { sheet: Sheet }
       : message.info('The sheet is on this device, waiting to be sent.'));
   };
   const finish = async () => {
+    // What was keyed in is what is in the timer from now on, read back or not.
+    if (keyedIn.length > 0 && unknown.length === 0 && !(await keeping.write(plan))) return;
     await open.add({ kind: 'step', step: 'leave', state: 'done' }, 'Leave: done');
     if (await open.end()) await navigate(`/properties/${timer.property.id}`);
   };

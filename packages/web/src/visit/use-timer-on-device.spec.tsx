@@ -33,12 +33,12 @@ it('goes on showing the last copy while a newer one comes: a step of a visit nev
     },
     { wrapper },
   );
-  await waitFor(() => expect(result.current.inTimer).toEqual({ of: 'older' }));
+  await waitFor(() => expect(result.current.reading?.document).toEqual({ of: 'older' }));
   shown.splice(0);
 
   newest = 'newer';
   await act(() => client.invalidateQueries({ queryKey: copiesKey }));
-  await waitFor(() => expect(result.current.inTimer).toEqual({ of: 'newer' }));
+  await waitFor(() => expect(result.current.reading?.document).toEqual({ of: 'newer' }));
   expect(shown).not.toContain(false);
 });
 
@@ -61,9 +61,9 @@ it('never shows what is in one timer for another', async () => {
     wrapper,
     initialProps: { id: 'garage' },
   });
-  await waitFor(() => expect(result.current.inTimer).toEqual({ of: 'older' }));
+  await waitFor(() => expect(result.current.reading?.document).toEqual({ of: 'older' }));
   rerender({ id: 'shed' });
-  expect(result.current.inTimer).toBeNull();
+  expect(result.current.reading).toBeNull();
   await waitFor(() => expect(result.current.timer?.id).toBe('shed'));
-  expect(result.current.inTimer).toBeNull();
+  expect(result.current.reading).toBeNull();
 });

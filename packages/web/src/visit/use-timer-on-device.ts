@@ -1,5 +1,6 @@
 import { useQuery, type QueryClient } from '@tanstack/react-query';
 import type { Plan } from '@water-clock/core/settings';
+import type { Reading } from '@water-clock/core/visits';
 import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { propertyQuery } from '../api/properties';
 import { settingsToReadQuery, timerQuery } from '../api/timers';
@@ -29,15 +30,15 @@ export function useTimerOnDevice(timerId: string) {
   const waiting = useOutbox()
     .filter(({ path, trouble }) => path === copiesPath(timerId) && !trouble)
     .map(({ body }) => body as CopyBody);
-  const waitingLast = waiting.at(-1);
+  const reading: Reading | null = waiting.at(-1) ?? lastCopy.data ?? null;
   return {
     queries: [timer, settings, copies, ...(last ? [lastCopy] : [])],
     timer: timer.data,
     /** What is saved on the desk, to be keyed in. */
     target: settings.data?.document,
     copies: copies.data ?? [],
-    /** What is believed to be in the timer; null where nobody knows. */
-    inTimer: waitingLast?.document ?? lastCopy.data?.document ?? null,
+    /** What was read off the timer last; null where nobody has. */
+    reading,
     /** Copies that wait on this device. */
     waiting,
   };

@@ -1,5 +1,6 @@
 import type { Plan } from '@water-clock/core/settings';
-import type { ReactNode } from 'react';
+import { inTimerNow, type InTimer } from '@water-clock/core/visits';
+import { useMemo, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Timer } from '../api/timers';
 import { Loaded } from '../ui/loaded';
@@ -16,8 +17,10 @@ export interface VisitHere {
   readonly timeZone: string | undefined;
   /** What is saved on the desk, to be keyed in. */
   readonly target: Plan;
-  /** What is believed to be in the timer; null where nobody knows. */
-  readonly inTimer: Plan | null;
+  /** What was read off the timer last; null where nobody has. */
+  readonly read: Plan | null;
+  /** What stands in the timer by now, with what was keyed in since. */
+  readonly inTimer: InTimer;
 }
 
 interface VisitFrameProps {
@@ -28,8 +31,13 @@ interface VisitFrameProps {
 /** A step of the visit to the timer in the address: only while one goes on. */
 export function VisitFrame({ title, children }: VisitFrameProps) {
   const { timerId = '' } = useParams();
-  const { queries, timer, target, inTimer } = useTimerOnDevice(timerId);
+  const { queries, timer, target, reading } = useTimerOnDevice(timerId);
   const open = useOpenVisit(timerId);
+  const visit = open?.visit;
+  const inTimer = useMemo(
+    () => target && visit && inTimerNow(target, reading, [visit]),
+    [target, reading, visit],
+  );
   const timeZone = timer?.property.timeZone ?? undefined;
   return (
     <Loaded what="The timer" missing="timer" queries={queries}>
@@ -41,7 +49,12 @@ export function VisitFrame({ title, children }: VisitFrameProps) {
             { to: `/timers/${timerId}/visit`, name: timer!.name },
           ]}
         >
-          {open && children({ open, timer: timer!, timeZone, target: target!, inTimer })}
+          {open &&
+            inTimer &&
+            children({
+              ...{ open, timer: timer!, timeZone, target: target!, inTimer },
+              read: reading?.document ?? null,
+            })}
           {open === null && (
             <section className={pageStyles['sheet']}>
               <p style={{ margin: 0 }}>

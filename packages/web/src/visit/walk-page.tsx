@@ -36,9 +36,8 @@ export function WalkPage() {
 
 const CHOICES_MINUTES = [1, 2, 3, 5];
 
-function Walk({ open, target, inTimer, timeZone }: VisitHere) {
-  const plan = inTimer ?? target;
-  const stations = target.stations.filter(({ enabled }) => enabled);
+function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
+  const stations = plan.stations.filter(({ enabled }) => enabled);
   const [search, goTo] = usePlace();
   const [minutes, setMinutes] = useState(2);
   const seen = open.visit.stations;

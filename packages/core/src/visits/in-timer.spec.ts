@@ -1,0 +1,183 @@
+import fc from 'fast-check';
+import { keyInPlaces, keyInSteps, valueCode, valueOfCode, valueWords } from '../key-in/index.js';
+import type { Plan } from '../settings/index.js';
+import { anyPlan, planOf } from '../testing/plans.js';
+import { KEY_IN_PARTS } from '../timer-types/index.js';
+import { inTimerNow, tickEntries, visitOf, type MadeEntry, type VisitEntry } from './index.js';
+
+const planWith = (starts: string[], seconds: number, fields: object = {}): Plan =>
+  planOf({
+    timer: { programs: ['A'], startsPerProgram: 2, maxStationDelaySeconds: 0 },
+    stations: [{ number: 1, name: 'Kerb strip' }],
+    programs: [
+      {
+        id: 'A',
+        starts,
+        days: { mode: 'weekdays', weekdays: [2, 5] },
+        runs: [{ station: 1, seconds }],
+      },
+    ],
+    ...fields,
+  });
+
+const FOUND = planWith(['02:00', '05:00'], 600);
+const WANTED = planWith(['03:30'], 900);
+const READING = { document: FOUND, madeAt: '2026-06-01T08:00:00.000Z' };
+
+const at = (minute: number): string => new Date(Date.UTC(2026, 5, 1, 8, minute)).toISOString();
+
+const made = (entries: readonly VisitEntry[], firstMinute = 1): MadeEntry[] =>
+  entries.map((entry, index) => ({
+    id: String(index),
+    number: index + 1,
+    seen: index,
+    person: 'Ines',
+    observedAt: at(firstMinute + index),
+    entry,
+  }));
+
+/** The ticks of some places of what is wanted, in the order of key in. */
+function ticks(wanted: Plan, present: Plan | null, isMeant: (key: string) => boolean) {
+  const steps = keyInSteps({ target: wanted, present, order: KEY_IN_PARTS, isWhole: false });
+  return steps
+    .filter(({ part, key }) => part !== 'last-look' && isMeant(key))
+    .flatMap((step) => tickEntries(visitOf([]), step, true));
+}
+
+const starts = ({ programs }: Plan) => programs[0]!.starts;
+const seconds = ({ programs }: Plan) => programs[0]!.runs.map((run) => run.seconds);
+
+describe('in the timer', () => {
+  it('is what was read, where nothing was keyed in', () => {
+    const now = inTimerNow(WANTED, READING, []);
+    expect([starts(now.plan), seconds(now.plan)]).toEqual([['02:00', '05:00'], [600]]);
+    expect([now.keyedIn, now.unknown]).toEqual([[], []]);
+  });
+
+  it('is what was ticked, value by value, and elsewhere what was read', () => {
+    const visit = visitOf(made(ticks(WANTED, FOUND, (key) => key === 'A start 1')));
+    const now = inTimerNow(WANTED, READING, [visit]);
+    expect([starts(now.plan), seconds(now.plan)]).toEqual([['03:30', '05:00'], [600]]);
+    expect(now.keyedIn).toEqual(['A start 1']);
+  });
+
+  it('is what was wanted once all of it is ticked', () => {
+    const visit = visitOf(made(ticks(WANTED, FOUND, () => true)));
+    const now = inTimerNow(WANTED, READING, [visit]);
+    expect([starts(now.plan), seconds(now.plan)]).toEqual([['03:30'], [900]]);
+    expect(now.keyedIn).toEqual(
+      ['A start 1', 'A start 2', 'A station 1', 'percent'].filter((key) => key !== 'percent'),
+    );
+  });
+
+  it('is what was keyed in, though something else is wanted by now', () => {
+    const visit = visitOf(made(ticks(WANTED, FOUND, () => true)));
+    const now = inTimerNow(planWith(['06:00'], 300), READING, [visit]);
+    expect([starts(now.plan), seconds(now.plan)]).toEqual([['03:30'], [900]]);
+  });
+
+  it('is what was read after it was keyed in, whatever was ticked before', () => {
+    const visit = visitOf(made(ticks(WANTED, FOUND, () => true)));
+    const readBack = { document: planWith(['03:30', '05:00'], 900), madeAt: at(50) };
+    const now = inTimerNow(WANTED, readBack, [visit]);
+    expect(starts(now.plan)).toEqual(['03:30', '05:00']);
+    expect(now.keyedIn).toEqual([]);
+  });
+
+  it('is not known where nothing was read and nothing ticked', () => {
+    const visit = visitOf(made(ticks(WANTED, null, (key) => key === 'A start 1')));
+    const now = inTimerNow(WANTED, null, [visit]);
+    expect(now.keyedIn).toEqual(['A start 1']);
+    expect(now.unknown).toContain('A station 1');
+    expect(now.unknown).not.toContain('A start 1');
+    const all = inTimerNow(WANTED, null, [visitOf(made(ticks(WANTED, null, () => true)))]);
+    expect(all.unknown).toEqual([]);
+  });
+
+  it('stands at 100 % where run times were entered and the percentage was not set back', () => {
+    const percent = (value: number) => ({
+      controller: { season: { mode: 'whole', percent: value } },
+    });
+    const found = planWith(['02:00'], 600, percent(130));
+    const wanted = planWith(['02:00'], 900, percent(130));
+    const reading = { document: found, madeAt: READING.madeAt };
+    const season = (isMeant: (key: string) => boolean) => {
+      const visit = visitOf(made(ticks(wanted, found, isMeant)));
+      return inTimerNow(wanted, reading, [visit]).plan.controller.season;
+    };
+    expect(season(() => false)).toEqual({ mode: 'whole', percent: 130 });
+    expect(season((key) => key !== 'percent')).toEqual({ mode: 'whole', percent: 100 });
+    expect(season(() => true)).toEqual({ mode: 'whole', percent: 130 });
+  });
+
+  it('has a right clock once that is set', () => {
+    const clock = { timerReads: '2026-06-01T20:00:00', trueTime: '2026-06-01T08:00:00' };
+    const found = planWith(['02:00'], 600, { controller: { clock } });
+    const reading = { document: found, madeAt: READING.madeAt };
+    const visit = visitOf(made(ticks(found, found, (key) => key === 'clock')));
+    expect(inTimerNow(found, reading, []).plan.controller.clock).toEqual(clock);
+    expect(inTimerNow(found, reading, [visit]).plan.controller).not.toHaveProperty('clock');
+  });
+
+  it('has the stations that are there now, with the cycles that were read', () => {
+    const found = planWith(['02:00'], 600, {
+      stations: [
+        { number: 1, cycleSeconds: 300, soakSeconds: 600 },
+        { number: 2, name: 'Gone' },
+      ],
+    });
+    const { plan } = inTimerNow(WANTED, { document: found, madeAt: READING.madeAt }, []);
+    expect(plan.stations).toMatchObject([{ number: 1, name: 'Kerb strip', cycleSeconds: 300 }]);
+    expect(plan.stations).toHaveLength(1);
+  });
+});
+
+it('on any two plans, all of it ticked is what was wanted, and none of it what was read', () => {
+  fc.assert(
+    fc.property(anyPlan, anyPlan, (one, other) => {
+      const wanted: Plan = { ...other, timer: { ...other.timer, startsPerProgram: 6 } };
+      const found: Plan = {
+        ...wanted,
+        controller: { ...wanted.controller, monthDaysOff: one.controller.monthDaysOff },
+        programs: one.programs.map((program) => ({
+          ...program,
+          runs: program.runs.filter(({ station }) =>
+            wanted.stations.some(({ number }) => number === station),
+          ),
+        })),
+      };
+      const reading = { document: found, madeAt: READING.madeAt };
+      const facts = (plan: Plan, shownOn: Plan) =>
+        keyInPlaces(shownOn).map(({ key, read }) => [key, valueWords(read(plan))]);
+      const none = inTimerNow(wanted, reading, []).plan;
+      expect(facts(none, found)).toEqual(facts(found, found));
+      const visit = visitOf(made(ticks(wanted, found, () => true)));
+      const all = inTimerNow(wanted, reading, [visit]).plan;
+      // Two intervals of the same days are one setting to a timer: it keeps the one it had.
+      const settled = facts(all, wanted).filter(([, words]) => !words!.startsWith('every'));
+      expect(facts(wanted, wanted)).toEqual(expect.arrayContaining(settled));
+    }),
+    { numRuns: 60 },
+  );
+});
+
+it('every value is found again by its code', () => {
+  fc.assert(
+    fc.property(anyPlan, (plan) => {
+      for (const { read } of keyInPlaces(plan)) {
+        const value = read(plan);
+        const again = valueOfCode(valueCode(value), value);
+        expect(again && valueCode(again)).toBe(valueCode(value));
+      }
+    }),
+    { numRuns: 60 },
+  );
+  const time = { type: 'time', time: null } as const;
+  expect(valueOfCode('time off', time)).toEqual(time);
+  expect(valueOfCode('30 s', time)).toBeNull();
+  expect(valueOfCode('every 3 from 2026-06-02', { type: 'days', days: { mode: 'odd' } })).toEqual({
+    type: 'days',
+    days: { mode: 'interval', everyDays: 3, anchor: '2026-06-02' },
+  });
+  expect(valueOfCode('month days 1,15', { type: 'days', days: { mode: 'odd' } })).toBeNull();
+});

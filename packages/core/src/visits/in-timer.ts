@@ -1,0 +1,80 @@
+import { keyInPlaces, valueOfCode, withShown, type KeyInValue } from '../key-in/index.js';
+import type { Plan } from '../settings/index.js';
+import type { Visit } from './visit.js';
+
+/** Settings as they were read off a timer, or keyed in and read back. */
+export interface Reading {
+  readonly document: Plan;
+  /** ISO 8601 in UTC. */
+  readonly madeAt: string;
+}
+
+/** What stands in a timer, as far as anybody knows. */
+export interface InTimer {
+  readonly plan: Plan;
+  /** The keys of places that were keyed in since the last reading, and that nobody has read back. */
+  readonly keyedIn: readonly string[];
+  /** The keys of places of which nobody knows what stands there: in the plan it is what the desk has. */
+  readonly unknown: readonly string[];
+}
+
+/** A percentage stands at 100 % while run times are entered; ticked last, that is what stands there. */
+const FOR_NOW = ' first';
+
+/**
+ * What stands in a timer: what was keyed in since the last reading, value by value and only what was ticked, and
+ * elsewhere what was read. `settings` says what the timer and its stations are, and what it can do.
+ */
+export function inTimerNow(
+  settings: Plan,
+  reading: Reading | null,
+  visits: readonly Pick<Visit, 'keyedIn'>[],
+): InTimer {
+  const ticks = visits
+    .flatMap(({ keyedIn }) => [...keyedIn.values()])
+    .filter(({ observedAt }) => reading === null || observedAt > reading.madeAt)
+    .sort((a, b) => a.observedAt.localeCompare(b.observedAt));
+  const codes = new Map(ticks.map(({ entry }) => [placeKey(entry.key), entry.value]));
+  const isClockSet = codes.has('clock');
+  const base = reading ? onTimerOf(settings, reading.document) : settings;
+  const shown = new Map<string, KeyInValue>();
+  const [keyedIn, unknown]: [string[], string[]] = [[], []];
+  for (const { key, read } of keyInPlaces(base)) {
+    const code = codes.get(key);
+    const value = code === undefined ? null : valueOfCode(code, read(base));
+    if (value) {
+      shown.set(key, value);
+      keyedIn.push(key);
+    } else if (!reading) unknown.push(key);
+  }
+  const plan = withShown(base, shown);
+  const { clock: _clock, ...controller } = plan.controller;
+  return { plan: isClockSet ? { ...plan, controller } : plan, keyedIn, unknown };
+}
+
+const placeKey = (key: string): string =>
+  key.endsWith(FOR_NOW) ? key.slice(0, -FOR_NOW.length) : key;
+
+/** What was read, on the timer and the stations that are there now. */
+function onTimerOf({ timer, stations, name, site, rules }: Plan, read: Plan): Plan {
+  const before = new Map(read.stations.map((station) => [station.number, station]));
+  return {
+    ...read,
+    ...(name !== undefined && { name }),
+    ...(site && { site }),
+    ...(rules && { rules }),
+    timer,
+    stations: stations.map(({ cycleSeconds: _cycle, soakSeconds: _soak, ...station }) => {
+      const { cycleSeconds, soakSeconds } = before.get(station.number) ?? {};
+      return {
+        ...station,
+        ...(cycleSeconds !== undefined && { cycleSeconds }),
+        ...(soakSeconds !== undefined && { soakSeconds }),
+      };
+    }),
+    programs: read.programs.map((program) => ({
+      ...program,
+      runs: program.runs.filter(({ station }) => stations.some(({ number }) => number === station)),
+    })),
+  };
+}
