@@ -44,7 +44,7 @@ export function NumberInput(props: NumberInputProps) {
   return (
     <TypedInput
       {...{ id, label, typed }}
-      className="figures"
+      classNames={{ input: 'figures' }}
       style={{ width: props.width ?? '100%' }}
       size={props.isSmall ? 'small' : 'middle'}
       inputMode={isWhole ? 'numeric' : 'decimal'}

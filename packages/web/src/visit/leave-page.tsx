@@ -139,7 +139,8 @@ function NotReadBack({ open, inTimer }: Pick<LeaveProps, 'open' | 'inTimer'>) {
   if (keyedIn.length + unknown.length === 0) return null;
   const readBack = `${stepPlace('key-in', open.timerId)}?read-back=yes`;
   return (
-    <section className={pageStyles['sheet']} role="status">
+    <section className={pageStyles['sheet']} aria-labelledby="not-read-back">
+      <h2 id="not-read-back">Not read back</h2>
       {keyedIn.length > 0 && (
         <p>
           {counted(keyedIn.length, 'value')} keyed in and not read back: the sheet has what was
