@@ -51,6 +51,18 @@ export function compilePlan(plan: Plan): CompiledPlan {
   return { plan, starts };
 }
 
+/** One run of a program alone, in a month, whether it has starts and days or not; and the percentage then. */
+export function runAlone(
+  plan: Plan,
+  settings: ProgramSettings,
+  month: number,
+): { readonly shape: RunShape; readonly percent: number } {
+  const stations = new Map(plan.stations.map((station) => [station.number, station]));
+  const program = compileProgram(plan, settings, stations);
+  const percent = program.percentInMonth(month);
+  return { shape: program.shapeAt(percent), percent };
+}
+
 function compileProgram(
   plan: Plan,
   settings: ProgramSettings,

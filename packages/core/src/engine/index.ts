@@ -2,6 +2,7 @@ export { clockErrorSeconds } from './clock-error.js';
 export { type Collision } from './collisions.js';
 export {
   compilePlan,
+  runAlone,
   type CompiledPlan,
   type CompiledProgram,
   type CompiledStart,

@@ -247,12 +247,19 @@ describe('the hours of the board', () => {
   });
 });
 
-it('one run of each program is as long as its percentage on the first night makes it', () => {
+it('one run of each program is as long as its percentage makes it, without starts or days too', () => {
   const { totals } = board({
     controller: { season: { mode: 'whole', percent: 150 } },
-    programs: [program('A', ['03:00', '09:00'], 1200), program('B', [], 1200)],
+    programs: [
+      program('A', ['03:00', '09:00'], 1200),
+      program('B', [], 600, { days: { mode: 'weekdays', weekdays: [] } }),
+      program('C', ['03:00'], 0),
+    ],
   });
-  expect(totals).toEqual({ A: { lengthSeconds: 1800, percent: 150 } });
+  expect(totals).toEqual({
+    A: { lengthSeconds: 1800, percent: 150 },
+    B: { lengthSeconds: 900, percent: 150 },
+  });
 });
 
 describe('sunrise', () => {

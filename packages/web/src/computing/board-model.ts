@@ -11,6 +11,7 @@ import {
 import {
   hoursByDateWithin,
   hoursWithin,
+  runAlone,
   simulate,
   type BegunRun,
   type NominalRun,
@@ -74,7 +75,7 @@ export interface BoardNight {
 }
 
 export interface ProgramTotal {
-  /** How long one run takes, alone, at the percentage of the first night. */
+  /** How long one run takes, alone, at the percentage of the first night on which it runs. */
   readonly lengthSeconds: number;
   readonly percent: number;
 }
@@ -130,7 +131,7 @@ export function boardModel(plan: Plan, from: DayNumber, moveBackSeconds = 0): Bo
     nights,
     axis: axisOf(nights),
     collisions: nights.flatMap((night) => night.collisions),
-    totals: totalsOf(nominal),
+    totals: totalsOf(plan, nominal, from),
   };
 }
 
@@ -253,15 +254,18 @@ function axisOf(nights: readonly BoardNight[]): NightSpan {
   return { from, to };
 }
 
-function totalsOf(nominal: readonly NominalRun[]): Record<string, ProgramTotal> {
+function totalsOf(
+  plan: Plan,
+  nominal: readonly NominalRun[],
+  from: DayNumber,
+): Record<string, ProgramTotal> {
   const totals: Record<string, ProgramTotal> = {};
-  for (const { program, nominal: start, shape } of nominal) {
-    if (totals[program.id]) continue;
-    const { month } = civilDateOf(dayOf(start));
-    totals[program.id] = {
-      lengthSeconds: shape.lengthSeconds,
-      percent: program.percentInMonth(month),
-    };
+  for (const program of plan.programs) {
+    const first = nominal.find((run) => run.program.id === program.id);
+    const { month } = civilDateOf(first ? dayOf(first.nominal) : from);
+    const { shape, percent } = runAlone(plan, program, month);
+    if (shape.pieces.length > 0)
+      totals[program.id] = { lengthSeconds: shape.lengthSeconds, percent };
   }
   return totals;
 }
