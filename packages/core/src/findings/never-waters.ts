@@ -1,7 +1,7 @@
-import { nearDate } from '../words/index.js';
 import { addDays, parseDate } from '../civil-time/index.js';
 import { percentInForce } from '../engine/index.js';
 import type { ProgramSettings } from '../settings/index.js';
+import { nearDate } from '../words/index.js';
 import { rule } from './finding.js';
 import { timedRuns, type Situation } from './situation.js';
 

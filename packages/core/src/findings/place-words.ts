@@ -1,7 +1,7 @@
 import { dayOf, type DayNumber, type TimerSeconds } from '../civil-time/index.js';
 import type { StationSettings } from '../settings/index.js';
-import type { Situation } from './situation.js';
 import { clockTime, longDate, nearDate } from '../words/index.js';
+import type { Situation } from './situation.js';
 
 /** @example "station 3 (Fig tree)" */
 export const stationWords = ({ number, name }: StationSettings): string =>

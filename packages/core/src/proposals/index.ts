@@ -16,6 +16,7 @@ export {
   type PlanTargets,
 } from './brief-for.js';
 export { costsOf, type Costs } from './costs.js';
+export { planDates } from './plan-dates.js';
 export { changedPrograms, proposalOn, withPrograms } from './proposal.js';
 export {
   isTarget,

@@ -110,6 +110,30 @@ describe('in the timer', () => {
     expect(season(() => true)).toEqual({ mode: 'whole', percent: 130 });
   });
 
+  it('goes by a table of months once that is keyed in, the months not ticked unknown', () => {
+    const season = (mode: object) => ({
+      timer: {
+        programs: ['A'],
+        startsPerProgram: 2,
+        season: { modes: ['whole', 'monthly'] },
+      },
+      controller: { season: mode },
+    });
+    const percents = Array.from({ length: 12 }, (_, index) => 50 + 10 * (index % 3));
+    const found = planWith(['02:00'], 600, season({ mode: 'whole', percent: 100 }));
+    const wanted = planWith(['02:00'], 600, season({ mode: 'monthly', percents }));
+    const reading = { document: found, madeAt: READING.madeAt };
+    const now = (isMeant: (key: string) => boolean) =>
+      inTimerNow(wanted, reading, [visitOf(made(ticks(wanted, found, isMeant)))]);
+    expect(now(() => false).plan.controller.season).toEqual({ mode: 'whole', percent: 100 });
+    const all = now(() => true);
+    expect(all.plan.controller.season).toEqual({ mode: 'monthly', percents });
+    expect(all.unknown).toEqual([]);
+    const some = now((key) => key !== 'percent March');
+    expect(some.unknown).toEqual(['percent March']);
+    expect(some.keyedIn).toContain('percent April');
+  });
+
   it('has a right clock once that is set', () => {
     const clock = { timerReads: '2026-06-01T20:00:00', trueTime: '2026-06-01T08:00:00' };
     const found = planWith(['02:00'], 600, { controller: { clock } });

@@ -1,4 +1,10 @@
-import { keyInPlaces, valueOfCode, withShown, type KeyInValue } from '../key-in/index.js';
+import {
+  isSameValue,
+  keyInPlaces,
+  valueOfCode,
+  withShown,
+  type KeyInValue,
+} from '../key-in/index.js';
 import type { Plan } from '../settings/index.js';
 import type { Visit } from './visit.js';
 
@@ -37,23 +43,39 @@ export function inTimerNow(
   const codes = new Map(ticks.map(({ entry }) => [placeKey(entry.key), entry.value]));
   const isClockSet = codes.has('clock');
   const base = reading ? onTimerOf(settings, reading.document) : settings;
+  const wasThere = new Set(reading ? keyInPlaces(base).map(({ key }) => key) : []);
+  const ways = withSeasonOf(settings, base, codes);
   const shown = new Map<string, KeyInValue>();
   const [keyedIn, unknown]: [string[], string[]] = [[], []];
-  for (const { key, read } of keyInPlaces(base)) {
+  for (const { key, read } of keyInPlaces(ways)) {
     const code = codes.get(key);
-    const value = code === undefined ? null : valueOfCode(code, read(base));
+    const value = code === undefined ? null : valueOfCode(code, read(ways));
     if (value) {
       shown.set(key, value);
       keyedIn.push(key);
-    } else if (!reading) unknown.push(key);
+    } else if (!wasThere.has(key)) {
+      // Of what is set another way only what differs is keyed in.
+      shown.set(key, read(base));
+      if (!reading || !isSameValue(read(base), read(settings))) unknown.push(key);
+    }
   }
-  const plan = withShown(base, shown);
+  const plan = withShown(ways, shown);
   const { clock: _clock, ...controller } = plan.controller;
   return { plan: isClockSet ? { ...plan, controller } : plan, keyedIn, unknown };
 }
 
 const placeKey = (key: string): string =>
   key.endsWith(FOR_NOW) ? key.slice(0, -FOR_NOW.length) : key;
+
+/** With the way of setting percentages that is wanted, where a value of it was keyed in; else as it was. */
+function withSeasonOf(settings: Plan, base: Plan, codes: ReadonlyMap<string, string>): Plan {
+  const { season } = settings.controller;
+  const isKeyedIn = keyInPlaces(settings).some(
+    ({ part, key }) => part === 'percent' && codes.has(key),
+  );
+  const isOther = base.controller.season.mode !== season.mode;
+  return isOther && isKeyedIn ? { ...base, controller: { ...base.controller, season } } : base;
+}
 
 /** What was read, on the timer and the stations that are there now. */
 function onTimerOf({ timer, stations, name, site, rules }: Plan, read: Plan): Plan {

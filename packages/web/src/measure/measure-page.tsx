@@ -199,7 +199,7 @@ function Chain({ needs, at }: { needs: YardNeeds; at: number }) {
       {links.map(({ name, title, words }) => (
         <div key={name} data-number={name}>
           <dt>{title}</dt>
-          <dd className="figures">{words}</dd>
+          <dd>{words}</dd>
         </div>
       ))}
     </dl>

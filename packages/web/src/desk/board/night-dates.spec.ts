@@ -1,5 +1,7 @@
 import { addDays, parseDate } from '@water-clock/core/civil-time';
-import { bothDates } from './night-dates';
+import { boardModel } from '../../computing/board-model';
+import { testPlan } from '../../testing/plans';
+import { bothDates, hasRoomAtMidnight } from './night-dates';
 
 const day = (text: string) => parseDate(text)!;
 
@@ -12,4 +14,20 @@ it('name the month on its first date, at the turn of the year too', () => {
   expect(bothDates(day('2026-06-30'), false)).toBe('Tue 30 → Wed 1 Jul');
   expect(bothDates(day('2026-12-31'), false)).toBe('Thu 31 → Fri 1 Jan');
   expect(bothDates(addDays(day('2026-12-31'), 1), false)).toBe('Fri 1 → Sat 2');
+});
+
+it('stand at midnight’s line only where no run, and no word of a collision, is', () => {
+  const scale = (second: number) => second / 100;
+  const hasRoom = (starts: string[], minutes = 30) => {
+    const days = { mode: 'odd' };
+    const runs = [{ station: 1, seconds: minutes * 60 }];
+    const plan = testPlan({ programs: [{ id: 'A', starts, days, runs }] });
+    return hasRoomAtMidnight(boardModel(plan, day('2026-06-02')).nights[0]!, scale);
+  };
+  // A hundred seconds are a pixel: the date takes an hour and twenty minutes, a letter half an hour.
+  expect(hasRoom(['04:00'])).toBe(true);
+  expect(hasRoom(['02:00'])).toBe(true);
+  expect(hasRoom(['01:30'])).toBe(false);
+  expect(hasRoom(['00:00'])).toBe(false);
+  expect(hasRoom(['04:00', '04:15'])).toBe(false);
 });

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { addDays } from '@water-clock/core/civil-time';
 import { longDate } from '@water-clock/core/words';
-import { bothDates, dayInMonth } from './night-dates';
+import { bothDates, dayInMonth, hasRoomAtMidnight, MIDNIGHT } from './night-dates';
 import type { BoardNight, NightSpan } from '../../computing/board-model';
 import { clip, LABEL_WIDTH, type Scale } from './board-scale';
 import { CollisionMark } from './collision-mark';
@@ -62,8 +62,6 @@ export const NightRow = memo(function NightRow(props: NightRowProps) {
   );
 });
 
-const MIDNIGHT = 43_200;
-
 interface NightBackProps {
   readonly night: BoardNight;
   readonly scale: Scale;
@@ -87,7 +85,7 @@ function NightBack(props: NightBackProps) {
         {bothDates(night.day, isFirst)}
         <title>{`Night from ${longDate(night.day)} to ${longDate(addDays(night.day, 1))}`}</title>
       </text>
-      {axis.from < MIDNIGHT && MIDNIGHT < axis.to && (
+      {axis.from < MIDNIGHT && MIDNIGHT < axis.to && hasRoomAtMidnight(night, scale) && (
         <text className={styles['second-date']} x={scale(MIDNIGHT) + 4} y={11}>
           {dayInMonth(addDays(night.day, 1))}
         </text>

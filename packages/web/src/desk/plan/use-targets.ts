@@ -4,6 +4,7 @@ import type { MonthWeather } from '@water-clock/core/weather';
 import {
   isTarget,
   keptPrograms,
+  planDates,
   targetsOf,
   type NoTarget,
   type Pinned,
@@ -15,7 +16,6 @@ import type { Yard } from '@water-clock/core/yards';
 import { useMemo, useState } from 'react';
 import type { PlanAsked } from '@water-clock/core/proposals';
 import { usePlace } from '../../ui/use-place';
-import { planDates } from './plan-dates';
 import { earliestSunrise } from '../../computing/sunrise';
 import type { DeskPlace } from '../state/use-desk-place';
 

@@ -4,8 +4,8 @@ import {
   civilDateOf,
   dayNumberOf,
   type DayNumber,
-} from '@water-clock/core/civil-time';
-import type { SettingsDates } from '@water-clock/core/settings';
+} from '../civil-time/index.js';
+import type { SettingsDates } from '../settings/index.js';
 
 /** A plan is for four weeks at least, whatever is left of its month. */
 const LEAST_DAYS = 28;

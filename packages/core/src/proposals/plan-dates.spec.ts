@@ -1,5 +1,5 @@
-import { formatDate, parseDate } from '@water-clock/core/civil-time';
-import { planDates } from './plan-dates';
+import { formatDate, parseDate } from '../civil-time/index.js';
+import { planDates } from './plan-dates.js';
 
 const dates = (since: string, ...months: number[]) => {
   const { from, until } = planDates(parseDate(since)!, months);
