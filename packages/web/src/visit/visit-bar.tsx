@@ -1,10 +1,18 @@
 import { CheckCircleFilled, ForwardOutlined } from '@ant-design/icons';
-import { nextStep, STEP_NAMES, VISIT_STEPS, type VisitStep } from '@water-clock/core/visits';
+import {
+  nextStep,
+  STEP_NAMES,
+  VISIT_STEPS,
+  type StepWork,
+  type VisitStep,
+} from '@water-clock/core/visits';
 import { Button, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { Link, useLocation, useMatch, useNavigate } from 'react-router';
 import { useMayChange } from '../session/use-signed-in';
+import { OpenWorkDialog } from './open-work-dialog';
 import { stepAt, stepPlace } from './step-places';
+import { useStepWork, workWords } from './use-step-work';
 import { useOpenVisit, type OpenVisit } from './use-visit';
 import { oncePressed } from '../ui/once-pressed';
 import styles from './visit-bar.module.css';
@@ -23,12 +31,20 @@ function Bar({ open }: { open: OpenVisit }) {
   const { pathname } = useLocation();
   const navigate = useNavigate();
   const [isSkipping, setSkipping] = useState(false);
+  const [asking, setAsking] = useState<StepWork | null>(null);
+  const workAt = useStepWork(open);
   const { timerId, visit, add } = open;
   const here = stepAt(pathname) ?? nextStep(visit);
   const state = here && stateOf(open, here);
   const after = here && VISIT_STEPS[VISIT_STEPS.indexOf(here) + 1];
+  const work = here && workAt(here);
+  const askToFinish = () => {
+    if (work && work.open.length > 0) setAsking(work);
+    else void finish();
+  };
   const finish = async () => {
     if (!here) return;
+    setAsking(null);
     await add({ kind: 'step', step: here, state: 'done' }, `${STEP_NAMES[here]}: done`);
     if (after) await navigate(stepPlace(after, timerId));
   };
@@ -42,7 +58,7 @@ function Bar({ open }: { open: OpenVisit }) {
           <li key={step} data-state={stateOf(open, step)} aria-current={step === here && 'step'}>
             <Link
               to={stepPlace(step, timerId)}
-              aria-label={`${index + 1} ${STEP_NAMES[step]}, ${stateOf(open, step)}`}
+              aria-label={`${[index + 1, STEP_NAMES[step], workWords(workAt(step))].filter(Boolean).join(' ')}, ${stateOf(open, step)}`}
             >
               {stateOf(open, step) === 'done' ? (
                 <CheckCircleFilled />
@@ -52,6 +68,7 @@ function Bar({ open }: { open: OpenVisit }) {
                 <span className="figures">{index + 1}</span>
               )}
               <span className={styles['visit-step-name']}>{STEP_NAMES[step]}</span>
+              {step === here && <span className="figures">{workWords(workAt(step))}</span>}
             </Link>
           </li>
         ))}
@@ -59,10 +76,18 @@ function Bar({ open }: { open: OpenVisit }) {
       {here && here !== 'leave' && (
         <span className={styles['visit-ways']}>
           {state === 'open' && <Button onClick={() => setSkipping(true)}>Skip…</Button>}
-          <Button type="primary" onClick={oncePressed(() => void finish())}>
+          <Button type="primary" onClick={oncePressed(askToFinish)}>
             {STEP_NAMES[here]} {state === 'open' ? 'done' : 'done again'}
           </Button>
         </span>
+      )}
+      {here && asking && (
+        <OpenWorkDialog
+          step={here}
+          work={asking}
+          onDone={() => void finish()}
+          onClose={() => setAsking(null)}
+        />
       )}
       {here && isSkipping && (
         <SkipDialog

@@ -13,6 +13,7 @@ import { useClock, useMayChange, useSignedIn } from '../session/use-signed-in';
 import { Jobs } from './jobs';
 import { STEP_PURPOSES, stepPlace } from './step-places';
 import { useTimerOnDevice } from './use-timer-on-device';
+import { useStepWork, workWords } from './use-step-work';
 import { useBeginVisit, useOpenVisit, type OpenVisit } from './use-visit';
 import { stateOf } from './visit-bar';
 import type { Timer } from '../api/timers';
@@ -96,6 +97,7 @@ function Begin({ timerId }: { timerId: string }) {
 function Steps({ open }: { open: OpenVisit }) {
   const clock = useClock();
   const next = nextStep(open.visit);
+  const workAt = useStepWork(open);
   const navigate = useNavigate();
   return (
     <section className={pageStyles['sheet']} aria-labelledby="steps">
@@ -118,7 +120,7 @@ function Steps({ open }: { open: OpenVisit }) {
                 {statement?.entry.reason ?? STEP_PURPOSES[step]}
               </span>
               <span className={styles['visit-state']}>
-                <Tag>{state}</Tag>
+                <Tag>{state === 'open' ? workWords(workAt(step)) || state : state}</Tag>
                 {statement && state !== 'open' && (
                   <span className={pageStyles['soft']}>
                     {statement.person}, {momentWords(statement.observedAt, clock).split(', ')[1]}

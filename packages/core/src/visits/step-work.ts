@@ -1,0 +1,82 @@
+import { keyInSteps, type KeyInStep } from '../key-in/index.js';
+import type { Plan } from '../settings/index.js';
+import type { KeyInPart } from '../timer-types/index.js';
+import { inTimerNow, type Reading } from './in-timer.js';
+import { isKeyedIn } from './ticks.js';
+import type { VisitStep } from './visit-steps.js';
+import type { Visit } from './visit.js';
+
+/** How far a step is whose work can be counted. */
+export interface StepWork {
+  readonly done: number;
+  readonly of: number;
+  /** What is still open, in words, in the order of the work. */
+  readonly open: readonly string[];
+}
+
+/** What the work of a visit's steps is counted from. */
+export interface WorkHere {
+  readonly visit: Visit;
+  /** When the visit began, ISO 8601 in UTC. */
+  readonly startedAt: string;
+  /** What is to be in the timer. */
+  readonly target: Plan;
+  readonly reading: Reading | null;
+  /** In which order the timer is keyed in. */
+  readonly order: readonly KeyInPart[];
+  /** The copies of the timer, those that wait on the device too. */
+  readonly copies: readonly { readonly reason: string; readonly madeAt: string }[];
+}
+
+/** The work of a step; null where there is nothing to count. */
+export function workOf(step: VisitStep, here: WorkHere): StepWork | null {
+  const { visit, startedAt, copies } = here;
+  const isSaved = (reason: string) =>
+    copies.some((copy) => copy.reason === reason && copy.madeAt >= startedAt);
+  switch (step) {
+    case 'as-found':
+      return countedBy([isSaved('as-found')], () => 'a reading that is saved');
+    case 'key-in': {
+      // What was read back is known, ticked or not.
+      if (isSaved('left')) return null;
+      const steps = keyInOf(here);
+      return countedBy(
+        steps.map((one) => isKeyedIn(visit, one)),
+        (index) => keyInName(steps[index]!),
+      );
+    }
+    case 'walk': {
+      const { plan } = inTimerNow(here.target, here.reading, [visit]);
+      const stations = plan.stations.filter(({ enabled }) => enabled);
+      return countedBy(
+        stations.map(({ number }) => visit.stations.has(number)),
+        (index) => stationName(stations[index]!),
+      );
+    }
+    default:
+      return null;
+  }
+}
+
+const keyInOf = ({ target, reading, order }: WorkHere): KeyInStep[] =>
+  keyInSteps({
+    target,
+    present: reading?.document ?? null,
+    order,
+    isWhole: reading === null,
+  }).filter(({ part }) => part !== 'last-look');
+
+const keyInName = ({ program, station, what }: KeyInStep): string =>
+  [
+    ...(program === null ? [] : [`program ${program}`]),
+    ...(station === null ? [] : [`station ${station}`]),
+    what.toLowerCase(),
+  ].join(', ');
+
+const stationName = ({ number, name }: Plan['stations'][number]): string =>
+  name ? `station ${number} (${name})` : `station ${number}`;
+
+function countedBy(isDone: readonly boolean[], nameOf: (index: number) => string): StepWork {
+  const open = isDone.flatMap((is, index) => (is ? [] : [nameOf(index)]));
+  return { done: isDone.length - open.length, of: isDone.length, open };
+}
