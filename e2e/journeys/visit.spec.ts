@@ -10,6 +10,7 @@ import {
   goTo,
   labelled,
   patient,
+  pictured,
   waitForWords,
 } from '../support/desk.js';
 import { signIn, timersOf } from '../support/sign-in.js';
@@ -63,10 +64,12 @@ const press = (words: string) =>
   );
 
 const waitForStep = (title: string) =>
-  page.waitForFunction(
-    (words) => document.querySelector('main h1')?.textContent.endsWith(words),
-    {},
-    title,
+  pictured(page, `come to ${title}`, () =>
+    page.waitForFunction(
+      (words) => document.querySelector('main h1')?.textContent.endsWith(words),
+      {},
+      title,
+    ),
   );
 
 const cardKey = () => page.$eval('[data-key]', (card) => (card as HTMLElement).dataset['key']!);
@@ -113,8 +116,10 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
   await press('Need done');
   await page.waitForSelector('[aria-label="Plans side by side"]');
   await press('Take this plan');
-  await press('Save');
-  await waitForWords(page, 'Saved');
+  // The desk has it, and nothing moves any more.
+  await page.waitForSelector('table[aria-label="Settings"]');
+  await press('Save settings');
+  await page.waitForSelector('xpath/.//button[normalize-space()="Saved"]');
   await press('Plan done');
 
   await waitForStep('Key in');
@@ -142,6 +147,8 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
       key,
     );
     if (keys.length === 3) {
+      // It is counted once the device has it.
+      await waitForWords(page, `${keys.length} of `);
       await page.reload({ waitUntil: 'domcontentloaded' });
       await page.waitForSelector('[data-key]');
       expect(keys).not.toContain(await cardKey());

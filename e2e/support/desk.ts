@@ -82,7 +82,9 @@ export const chooseRadio = (page: Page, words: string): Promise<void> =>
 
 /** Waits until the page shows some words. */
 export const waitForWords = (page: Page, words: string) =>
-  page.waitForFunction((part) => document.body.textContent.includes(part), {}, words);
+  pictured(page, `see "${words}"`, () =>
+    page.waitForFunction((part) => document.body.textContent.includes(part), {}, words),
+  );
 
 /** Puts a block of text into the cell that has the focus, as Ctrl V does. */
 export const paste = (page: Page, block: string): Promise<void> =>

@@ -10,6 +10,7 @@ import type {
 import {
   civilDateInWords,
   daysLong,
+  hoursInWords,
   lengthInWords,
   listInWords,
   momentInWords,
@@ -235,12 +236,12 @@ function listOfValues(key: string, value: readonly unknown[]): string {
 }
 
 /** With the year of the day that it is counted from: intervals of different years may look alike. */
-const dayRuleInWords = (rule: DayRule): string =>
+export const dayRuleInWords = (rule: DayRule): string =>
   rule.mode === 'interval'
     ? `every ${rule.everyDays === 1 ? 'day' : `${rule.everyDays} days`}, counted from ${civilDateInWords(parseDate(rule.anchor)!)}`
     : daysLong(rule, []);
 
-function seasonInWords(season: SeasonSetting): string {
+export function seasonInWords(season: SeasonSetting): string {
   switch (season.mode) {
     case 'whole':
       return `${season.percent} %`;
@@ -252,9 +253,6 @@ function seasonInWords(season: SeasonSetting): string {
         .join(', ');
   }
 }
-
-const hoursInWords = ({ from, to, weekdays }: DailyHours): string =>
-  `${from} to ${to}${new Set(weekdays).size === 7 ? '' : ` on ${weekdayNames(weekdays).join(' ') || 'no day'}`}`;
 
 function periodInWords({ from, to, ...rules }: RulesPeriod): string {
   const { weekdays, dateParity, noWater, finishBy, exempt } = rules;

@@ -1,3 +1,10 @@
 export { differences, type Difference } from './differences.js';
-export { inWords, says, type DifferenceInWords } from './in-words.js';
+export {
+  dayRuleInWords,
+  inWords,
+  says,
+  seasonInWords,
+  type DifferenceInWords,
+} from './in-words.js';
 export { changesInWords, changeSentences } from './sentences.js';
+export { setInWords, type SetInWords } from './set-in-words.js';

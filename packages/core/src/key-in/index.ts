@@ -1,4 +1,4 @@
-export { keyInSteps, type KeyInAsked, type KeyInStep } from './key-in-steps.js';
+export { keyInSteps, lastLook, type KeyInAsked, type KeyInStep } from './key-in-steps.js';
 export { keyInPlaces, type KeyInPlace } from './places.js';
 export { withShown } from './read-back.js';
 export { isSameValue, valueCode, valueOfCode, valueWords, type KeyInValue } from './value.js';

@@ -37,8 +37,11 @@ export interface KeyInAsked {
 export function keyInSteps({ target, present, order, isWhole }: KeyInAsked): KeyInStep[] {
   const places = keyInPlaces(target);
   const isAll = isWhole || present === null;
+  const isUsual = ({ usual, read }: KeyInPlace) =>
+    usual !== undefined &&
+    [target, present ?? target].every((plan) => isSameValue(read(plan), usual));
   const differs = (place: KeyInPlace) =>
-    isAll || !isSameValue(place.read(target), place.read(present));
+    isAll ? !isUsual(place) : !isSameValue(place.read(target), place.read(present));
   const stepsOf = (part: KeyInPart, isMeant: (place: KeyInPlace) => boolean): KeyInStep[] =>
     places
       .filter((place) => place.part === part && isMeant(place))
@@ -112,8 +115,8 @@ function percentFirst(target: Plan, present: Plan | null): KeyInStep[] {
   return [first('percent', null, season?.percent ?? null)];
 }
 
-/** What is looked at once more before leaving. */
-function lastLook({ timer, controller }: Plan): KeyInStep[] {
+/** What is looked at once more before leaving, and how it is to be. */
+export function lastLook({ timer, controller }: Plan): KeyInStep[] {
   const look = (key: string, what: string, value: KeyInValue | null): KeyInStep => ({
     key: `look ${key}`,
     part: 'last-look',

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { differences } from '../compare/index.js';
-import type { Plan } from '../settings/index.js';
+import { programOf, type Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { KEY_IN_PARTS, type KeyInPart } from '../timer-types/index.js';
 import {
@@ -100,6 +100,7 @@ it('follows the order of the kind, and is everything where nobody knows what is 
     'run-times',
     'starts',
     'clock',
+    'extras',
     'percent',
     'last-look',
   ]);
@@ -154,6 +155,80 @@ it('every place writes what it reads: a plan is keyed into another, and is then 
       expect(facts).toEqual([...shown].map(([key, value]) => [key, valueWords(value)]));
     }),
   );
+});
+
+/** A timer that can hold everything. */
+const HOLDS_ALL = {
+  ...{ startsPerProgram: 6, monthDaysOff: true, noWaterWindows: true, pumpPerStation: true },
+  ...{ maxConcurrentStations: 3, rainSensor: true, cycleSoak: { policy: 'in-order' } as const },
+};
+
+/** Nothing of what a timer leaves out of its own accord. */
+function asHeld(plan: Plan): Plan {
+  const { mode } = plan.controller.season;
+  return {
+    ...plan,
+    stations: plan.stations.map(({ cycleSeconds = 0, soakSeconds = 0, pump = false, ...rest }) => ({
+      ...rest,
+      ...(cycleSeconds > 0 && { cycleSeconds }),
+      ...(soakSeconds > 0 && { soakSeconds }),
+      pump,
+    })),
+    programs: plan.timer.programs.map((id) => {
+      const program = programOf(plan, id);
+      return {
+        ...program,
+        starts: [...program.starts].sort(),
+        percent: mode === 'program' ? program.percent : 100,
+        runs: program.runs
+          .filter(({ seconds }) => seconds > 0)
+          .sort((a, b) => a.station - b.station),
+      };
+    }),
+  };
+}
+
+it('whatever stood in a timer, once all is keyed in that differs it holds what is wanted', () => {
+  fc.assert(
+    fc.property(anyPlan, anyPlan, (one, other) => {
+      const timer = { ...other.timer, ...HOLDS_ALL, stationOrder: 'number' as const };
+      const target: Plan = { ...other, timer };
+      const present: Plan = {
+        ...one,
+        timer,
+        programs: one.programs.map((program) => ({
+          ...program,
+          runs: program.runs.filter(({ station }) => station <= target.stations.length),
+        })),
+        controller: { ...one.controller, season: other.controller.season },
+        stations: target.stations.map((station) => ({
+          ...station,
+          ...one.stations.find(({ number }) => number === station.number),
+        })),
+      };
+      const steps = keyInSteps({ target, present, order: KEY_IN_PARTS, isWhole: false });
+      const shown = new Map(
+        keyInPlaces(target).map((place) => [place.key, place.read(present)] as const),
+      );
+      for (const { key, value } of steps) if (value) shown.set(key.replace(/ first$/, ''), value);
+      expect(differences(asHeld(withShown(present, shown)), asHeld(target))).toEqual([]);
+    }),
+  );
+});
+
+it('asks of a program and a station whether it is on only where it is off, or is to be', () => {
+  const switches = (target: Plan, present: Plan | null) =>
+    statement(stepsOf(target, present)).filter((line) => /^(. on|stations off)/.test(line));
+  const on = planWith(['03:30'], [900, 600]);
+  const off: Plan = {
+    ...on,
+    stations: on.stations.map((station) => ({ ...station, enabled: station.number !== 2 })),
+    programs: on.programs.map((program) => ({ ...program, enabled: false })),
+  };
+  expect(switches(on, null)).toEqual([]);
+  expect(switches(off, on)).toEqual(['A on: off', 'stations off: 2']);
+  expect(switches(off, null)).toEqual(['A on: off', 'stations off: 2']);
+  expect(switches(on, off)).toEqual(['A on: on', 'stations off: none']);
 });
 
 it('what the display shows otherwise is what was saved, starts in the middle too', () => {

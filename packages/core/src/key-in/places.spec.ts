@@ -11,16 +11,25 @@ const plan = (season: object = { mode: 'whole', percent: 90 }, timer: object = {
       maxStationDelaySeconds: 600,
       monthDaysOff: true,
       cycleSoak: { policy: 'in-order' },
+      maxConcurrentStations: 2,
+      noWaterWindows: true,
       ...timer,
     },
-    controller: { season, stationDelaySeconds: 20, monthDaysOff: [31, 4] },
+    controller: {
+      season,
+      stationDelaySeconds: 20,
+      monthDaysOff: [31, 4],
+      noWater: [{ from: '10:00', to: '18:00', weekdays: [2, 5] }],
+    },
     stations: [
       { number: 1, name: 'Kerb strip', cycleSeconds: 300, soakSeconds: 1200 },
-      { number: 2 },
+      { number: 2, pump: true, rainSensor: false, enabled: false },
     ],
     programs: [
       {
         id: 'A',
+        enabled: false,
+        concurrent: 2,
         starts: ['03:30'],
         days: { mode: 'weekdays', weekdays: [2, 5] },
         blockedWeekdays: [6],
@@ -61,8 +70,16 @@ it('a timer with everything has a place for everything, in its order', () => {
   expect(table(plan())).toEqual([
     ...STARTS_RUNS_DAYS,
     'percent | percent | Season percentage | - | - | 90 %',
+    'extras | A on | Switched | A | - | off',
+    'extras | B on | Switched | B | - | on',
     'extras | station delay | Wait between stations | - | - | 20 s',
     'extras | month days off | Never on these days of a month | - | - | 4, 31',
+    'extras | no water | Hours without watering | - | - | 10:00 to 18:00 on Tue Fri',
+    'extras | A at once | Stations at once | A | - | 2',
+    'extras | B at once | Stations at once | B | - | 1',
+    'extras | stations off | Stations that are switched off | - | - | 2',
+    'extras | pump | Pump runs for stations | - | - | 2',
+    'extras | sensor not heeded | Rain sensor not heeded by stations | - | - | 2',
     'extras | station 1 cycle | Longest cycle | - | 1 | 5 min',
     'extras | station 1 soak | Soak | - | 1 | 20 min',
     'extras | station 2 cycle | Longest cycle | - | 2 | off',
@@ -71,8 +88,17 @@ it('a timer with everything has a place for everything, in its order', () => {
 });
 
 it('a timer without the extras has no place for them', () => {
-  const plain = { season: null, cycleSoak: null, monthDaysOff: false, maxStationDelaySeconds: 0 };
-  expect(table(plan(undefined, plain))).toEqual(STARTS_RUNS_DAYS);
+  const plain = {
+    ...{ season: null, cycleSoak: null, monthDaysOff: false, maxStationDelaySeconds: 0 },
+    ...{ noWaterWindows: false, maxConcurrentStations: 1, pumpPerStation: false },
+    rainSensor: false,
+  };
+  expect(table(plan(undefined, plain))).toEqual([
+    ...STARTS_RUNS_DAYS,
+    'extras | A on | Switched | A | - | off',
+    'extras | B on | Switched | B | - | on',
+    'extras | stations off | Stations that are switched off | - | - | 2',
+  ]);
 });
 
 it('percentages stand by program or by month where the timer has them so', () => {
@@ -99,6 +125,7 @@ it('a place reads 100 % off a timer whose percentage stands in another way', () 
 });
 
 const length = (seconds: number): KeyInValue => ({ type: 'length', seconds });
+const numbers = (...stations: number[]): KeyInValue => ({ type: 'stations', stations });
 const percent = (of: number): KeyInValue => ({ type: 'percent', percent: of });
 
 /** What a place writes, and what has changed by it. */
@@ -134,6 +161,32 @@ it.each<[string, KeyInValue, (changed: Plan) => unknown, unknown]>([
     { type: 'month-days', monthDays: [13] },
     ({ controller }) => controller.monthDaysOff,
     [13],
+  ],
+  [
+    'no water',
+    { type: 'hours', hours: [{ from: '09:00', to: '17:00', weekdays: [1] }] },
+    ({ controller }) => controller.noWater,
+    [{ from: '09:00', to: '17:00', weekdays: [1] }],
+  ],
+  ['A at once', { type: 'count', count: 1 }, ({ programs }) => programs[0]!.concurrent, 1],
+  [
+    'B on',
+    { type: 'choice', isOn: false, words: ['on', 'off'] },
+    ({ programs }) => programs.map(({ enabled }) => enabled),
+    [false, false],
+  ],
+  [
+    'stations off',
+    numbers(1),
+    ({ stations }) => stations.map(({ enabled }) => enabled),
+    [false, true],
+  ],
+  ['pump', numbers(1), ({ stations }) => stations.map(({ pump }) => pump === true), [true, false]],
+  [
+    'sensor not heeded',
+    numbers(),
+    ({ stations }) => stations.map(({ rainSensor }) => rainSensor),
+    [true, true],
   ],
   [
     'station 2 cycle',

@@ -2,10 +2,12 @@ import {
   changeProgram,
   MonthlySeason,
   programOf,
+  setController,
   setProgram,
   WholeSeason,
   type Plan,
   type ProgramSettings,
+  type StationSettings,
 } from '../settings/index.js';
 import type { KeyInPart } from '../timer-types/index.js';
 import { MONTHS } from '../words/index.js';
@@ -21,6 +23,8 @@ export interface KeyInPlace {
   /** What is asked for, without program and station: `Start 2`. */
   readonly what: string;
   readonly read: (plan: Plan) => KeyInValue;
+  /** What hardly a timer has otherwise: asked for only where it is, or is to be, something else. */
+  readonly usual?: KeyInValue;
   /** Null: written only with all the others of its program, for a start that is off moves those after it. */
   readonly write: ((plan: Plan, value: KeyInValue) => Plan) | null;
 }
@@ -33,6 +37,7 @@ export function keyInPlaces(plan: Plan): KeyInPlace[] {
     ...programs.flatMap(({ id }) => plan.stations.map((one) => runPlace(id, one.number))),
     ...programs.flatMap(({ id }) => dayPlaces(id)),
     ...percentPlaces(plan),
+    ...plan.timer.programs.map(switchPlace),
     ...extraPlaces(plan),
   ];
 }
@@ -152,40 +157,121 @@ function percentPlaces({ timer, controller: { season } }: Plan): KeyInPlace[] {
   }
 }
 
-function extraPlaces({ timer, stations }: Plan): KeyInPlace[] {
-  const places: KeyInPlace[] = [];
-  if (timer.maxStationDelaySeconds > 0)
-    places.push({
-      key: 'station delay',
-      part: 'extras',
-      what: 'Wait between stations',
-      read: ({ controller }) => ({ type: 'length', seconds: controller.stationDelaySeconds }),
-      write: (plan, value) => ({
-        ...plan,
-        controller: {
-          ...plan.controller,
-          stationDelaySeconds: value.type === 'length' ? value.seconds : 0,
-        },
-      }),
-    });
-  if (timer.monthDaysOff)
-    places.push({
-      key: 'month days off',
-      part: 'extras',
-      what: 'Never on these days of a month',
-      read: ({ controller }) => ({ type: 'month-days', monthDays: controller.monthDaysOff }),
-      write: (plan, value) => ({
-        ...plan,
-        controller: {
-          ...plan.controller,
-          monthDaysOff: value.type === 'month-days' ? [...value.monthDays] : [],
-        },
-      }),
-    });
-  if (timer.cycleSoak)
-    for (const { number } of stations)
-      places.push(cyclePlace(number, 'cycleSeconds'), cyclePlace(number, 'soakSeconds'));
-  return places;
+const extraPlaces = (plan: Plan): KeyInPlace[] => [
+  ...(plan.timer.maxStationDelaySeconds > 0 ? [DELAY] : []),
+  ...(plan.timer.monthDaysOff ? [MONTH_DAYS] : []),
+  ...(plan.timer.noWaterWindows ? [NO_WATER] : []),
+  ...(plan.timer.maxConcurrentStations > 1 ? plan.timer.programs.map(atOncePlace) : []),
+  STATIONS_OFF,
+  ...(plan.timer.pumpPerStation ? [PUMP] : []),
+  ...(plan.timer.rainSensor ? [NOT_HEEDING] : []),
+  ...(plan.timer.cycleSoak
+    ? plan.stations.flatMap(({ number }) => [
+        cyclePlace(number, 'cycleSeconds'),
+        cyclePlace(number, 'soakSeconds'),
+      ])
+    : []),
+];
+
+const DELAY: KeyInPlace = {
+  key: 'station delay',
+  part: 'extras',
+  what: 'Wait between stations',
+  read: ({ controller }) => ({ type: 'length', seconds: controller.stationDelaySeconds }),
+  write: (plan, value) =>
+    setController({ stationDelaySeconds: value.type === 'length' ? value.seconds : 0 })(plan),
+};
+
+const MONTH_DAYS: KeyInPlace = {
+  key: 'month days off',
+  part: 'extras',
+  what: 'Never on these days of a month',
+  read: ({ controller }) => ({ type: 'month-days', monthDays: controller.monthDaysOff }),
+  write: (plan, value) =>
+    setController({ monthDaysOff: value.type === 'month-days' ? [...value.monthDays] : [] })(plan),
+};
+
+const NO_WATER: KeyInPlace = {
+  key: 'no water',
+  part: 'extras',
+  what: 'Hours without watering',
+  read: ({ controller }) => ({ type: 'hours', hours: controller.noWater }),
+  write: (plan, value) =>
+    setController({ noWater: value.type === 'hours' ? [...value.hours] : [] })(plan),
+};
+
+const atOncePlace = (program: string): KeyInPlace => ({
+  key: `${program} at once`,
+  part: 'extras',
+  program,
+  what: 'Stations at once',
+  read: (plan) => ({ type: 'count', count: programOf(plan, program).concurrent }),
+  write: (plan, value) =>
+    setProgram(program, { concurrent: value.type === 'count' ? value.count : 1 })(plan),
+});
+
+const switched = (isOn: boolean): KeyInValue => ({ type: 'choice', isOn, words: ['on', 'off'] });
+
+const switchPlace = (program: string): KeyInPlace => ({
+  key: `${program} on`,
+  part: 'extras',
+  program,
+  what: 'Switched',
+  usual: switched(true),
+  read: (plan) => switched(programOf(plan, program).enabled),
+  write: (plan, value) =>
+    setProgram(program, { enabled: value.type !== 'choice' || value.isOn })(plan),
+});
+
+const STATIONS_OFF: KeyInPlace = {
+  key: 'stations off',
+  part: 'extras',
+  what: 'Stations that are switched off',
+  usual: { type: 'stations', stations: [] },
+  read: ({ stations }) => stationsValue(stations, ({ enabled }) => !enabled),
+  write: (plan, value) =>
+    withStations(plan, value, (station, isOne) => ({ ...station, enabled: !isOne })),
+};
+
+/** Set station by station, and read as one: the few that are otherwise than the rest. */
+const PUMP: KeyInPlace = {
+  key: 'pump',
+  part: 'extras',
+  what: 'Pump runs for stations',
+  read: ({ stations }) => stationsValue(stations, ({ pump }) => pump === true),
+  write: (plan, value) =>
+    withStations(plan, value, ({ pump: _before, ...station }, isOne) =>
+      isOne ? { ...station, pump: true } : station,
+    ),
+};
+
+const NOT_HEEDING: KeyInPlace = {
+  key: 'sensor not heeded',
+  part: 'extras',
+  what: 'Rain sensor not heeded by stations',
+  read: ({ stations }) => stationsValue(stations, ({ rainSensor }) => !rainSensor),
+  write: (plan, value) =>
+    withStations(plan, value, (station, isOne) => ({ ...station, rainSensor: !isOne })),
+};
+
+const stationsValue = (
+  stations: readonly StationSettings[],
+  isOne: (station: StationSettings) => boolean,
+): KeyInValue => ({
+  type: 'stations',
+  stations: stations.filter(isOne).map(({ number }) => number),
+});
+
+function withStations(
+  plan: Plan,
+  value: KeyInValue,
+  change: (station: StationSettings, isOne: boolean) => StationSettings,
+): Plan {
+  const ones = new Set(value.type === 'stations' ? value.stations : []);
+  return {
+    ...plan,
+    stations: plan.stations.map((station) => change(station, ones.has(station.number))),
+  };
 }
 
 const cyclePlace = (number: number, field: 'cycleSeconds' | 'soakSeconds'): KeyInPlace => ({

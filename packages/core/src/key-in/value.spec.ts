@@ -25,6 +25,21 @@ const VALUES: [KeyInValue, string, string][] = [
   [{ type: 'weekdays', weekdays: [] }, 'weekdays ', 'none'],
   [{ type: 'month-days', monthDays: [31, 4, 15] }, 'month days 4,15,31', '4, 15, 31'],
   [{ type: 'month-days', monthDays: [] }, 'month days ', 'none'],
+  [
+    {
+      type: 'hours',
+      hours: [
+        { from: '21:00', to: '23:00', weekdays: [1, 2, 3, 4, 5, 6, 7] },
+        { from: '10:00', to: '18:00', weekdays: [5, 2] },
+      ],
+    },
+    'hours 10:00-18:00/2,5 21:00-23:00/1,2,3,4,5,6,7',
+    '21:00 to 23:00, 10:00 to 18:00 on Tue Fri',
+  ],
+  [{ type: 'hours', hours: [] }, 'hours ', 'none'],
+  [{ type: 'stations', stations: [5, 2] }, 'stations 2,5', '2, 5'],
+  [{ type: 'stations', stations: [] }, 'stations ', 'none'],
+  [{ type: 'count', count: 2 }, '2 at once', '2'],
   [{ type: 'percent', percent: 80 }, '80 percent', '80 %'],
   [choice(true), 'yes', 'set to run'],
   [choice(false), 'no', 'off'],

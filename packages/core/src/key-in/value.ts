@@ -1,6 +1,6 @@
 import { parseDate } from '../civil-time/index.js';
-import type { DayRule } from '../settings/index.js';
-import { daysLong, lengthInWords, weekdayNames } from '../words/index.js';
+import type { DailyHours, DayRule } from '../settings/index.js';
+import { daysLong, hoursInWords, lengthInWords, weekdayNames } from '../words/index.js';
 
 /** What stands at one place of a timer: what is keyed in there, or what its display shows. */
 export type KeyInValue =
@@ -12,6 +12,10 @@ export type KeyInValue =
   /** Monday = 1. */
   | { readonly type: 'weekdays'; readonly weekdays: readonly number[] }
   | { readonly type: 'month-days'; readonly monthDays: readonly number[] }
+  | { readonly type: 'hours'; readonly hours: readonly DailyHours[] }
+  /** Numbers of stations. */
+  | { readonly type: 'stations'; readonly stations: readonly number[] }
+  | { readonly type: 'count'; readonly count: number }
   | { readonly type: 'percent'; readonly percent: number }
   | { readonly type: 'choice'; readonly isOn: boolean; readonly words: readonly [string, string] };
 
@@ -44,6 +48,12 @@ export function valueCode(value: KeyInValue): string {
       return `weekdays ${sorted(value.weekdays)}`;
     case 'month-days':
       return `month days ${sorted(value.monthDays)}`;
+    case 'hours':
+      return `hours ${[...new Set(value.hours.map(hoursCode))].sort().join(' ')}`;
+    case 'stations':
+      return `stations ${sorted(value.stations)}`;
+    case 'count':
+      return `${value.count} at once`;
     case 'percent':
       return `${value.percent} percent`;
     case 'choice':
@@ -53,6 +63,9 @@ export function valueCode(value: KeyInValue): string {
 
 const sorted = (numbers: readonly number[]): string =>
   [...new Set(numbers)].sort((a, b) => a - b).join();
+
+const hoursCode = ({ from, to, weekdays }: DailyHours): string =>
+  `${from}-${to}/${sorted(weekdays)}`;
 
 function daysCode(rule: DayRule): string {
   switch (rule.mode) {
@@ -69,7 +82,9 @@ function daysCode(rule: DayRule): string {
 const TIME_CODE = /^time (off|\d\d:\d\d)$/;
 const LENGTH_CODE = /^(\d+) s$/;
 const PERCENT_CODE = /^(\d+) percent$/;
-const NUMBERS_CODE = /^(?:weekdays|month days) ([\d,]*)$/;
+const NUMBERS_CODE = /^(?:weekdays|month days|stations) ([\d,]*)$/;
+const HOURS_CODE = /^(\d\d:\d\d)-(\d\d:\d\d)\/([\d,]*)$/;
+const COUNT_CODE = /^(\d+) at once$/;
 const INTERVAL_CODE = /^every (\d+) from (\d{4}-\d\d-\d\d)$/;
 
 type Kind = KeyInValue['type'];
@@ -103,6 +118,18 @@ const READ_CODE: Readonly<Record<Kind, (code: string, like: KeyInValue) => KeyIn
     const monthDays = numbersOf(code);
     return monthDays && { type: 'month-days', monthDays };
   },
+  hours: (code) => {
+    const hours = hoursOfCode(code);
+    return hours && { type: 'hours', hours };
+  },
+  stations: (code) => {
+    const stations = numbersOf(code);
+    return stations && { type: 'stations', stations };
+  },
+  count: (code) => {
+    const count = part(code, COUNT_CODE);
+    return count === null ? null : { type: 'count', count: Number(count) };
+  },
   days: (code) => {
     const days = dayRuleOfCode(code);
     return days && { type: 'days', days };
@@ -125,6 +152,16 @@ function dayRuleOfCode(code: string): DayRule | null {
   return weekdays && { mode: 'weekdays', weekdays };
 }
 
+function hoursOfCode(code: string): DailyHours[] | null {
+  if (!code.startsWith('hours ')) return null;
+  const parts = code.slice('hours '.length).split(' ').filter(Boolean);
+  const hours = parts.flatMap((text) => {
+    const found = HOURS_CODE.exec(text);
+    return found ? [{ from: found[1]!, to: found[2]!, weekdays: numbersIn(found[3]!) }] : [];
+  });
+  return hours.length === parts.length ? hours : null;
+}
+
 /** A value as it is read out: "03:30", "off", "12 min 30 s", "on Tue Fri". */
 export function valueWords(value: KeyInValue): string {
   switch (value.type) {
@@ -137,10 +174,19 @@ export function valueWords(value: KeyInValue): string {
     case 'weekdays':
       return weekdayNames(value.weekdays).join(' ') || 'none';
     case 'month-days':
-      return [...value.monthDays].sort((a, b) => a - b).join(', ') || 'none';
+      return numbersWords(value.monthDays);
+    case 'hours':
+      return value.hours.map(hoursInWords).join(', ') || 'none';
+    case 'stations':
+      return numbersWords(value.stations);
+    case 'count':
+      return String(value.count);
     case 'percent':
       return `${value.percent} %`;
     case 'choice':
       return value.words[value.isOn ? 0 : 1];
   }
 }
+
+const numbersWords = (numbers: readonly number[]): string =>
+  [...numbers].sort((a, b) => a - b).join(', ') || 'none';

@@ -9,3 +9,4 @@ export {
   SheetStation,
 } from './sheet.js';
 export { GENERAL_WORDS, sheetOf, type SheetAsked } from './sheet-of.js';
+export { printedCopy, type PrintedCopy, type PrintedRow } from './printed-copy.js';

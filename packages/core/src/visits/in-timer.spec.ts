@@ -84,6 +84,38 @@ describe('in the timer', () => {
     expect(now.keyedIn).toEqual([]);
   });
 
+  it('knows of pump, sensor, hours, days off and stations at once what was read and what was ticked', () => {
+    const holdsAll = { noWaterWindows: true, monthDaysOff: true, maxConcurrentStations: 2 };
+    const holding = (isOther: boolean): Plan => {
+      const plan = planWith(['03:30'], 600, {
+        timer: { programs: ['A'], maxStationDelaySeconds: 0, ...holdsAll },
+        controller: isOther
+          ? { monthDaysOff: [4], noWater: [{ from: '10:00', to: '18:00', weekdays: [2] }] }
+          : {},
+        stations: [
+          { number: 1, ...(isOther && { pump: true, rainSensor: false, enabled: false }) },
+        ],
+      });
+      return {
+        ...plan,
+        programs: plan.programs.map((one) => ({ ...one, concurrent: isOther ? 2 : 1 })),
+      };
+    };
+    const held = ({ controller, stations: [station], programs: [program] }: Plan) => ({
+      ...{ hours: controller.noWater.length, monthDaysOff: controller.monthDaysOff },
+      ...{ pump: station!.pump === true, heeds: station!.rainSensor, isOn: station!.enabled },
+      atOnce: program!.concurrent,
+    });
+    const [plain, other] = [holding(false), holding(true)];
+    const reading = { document: other, madeAt: at(0) };
+    // What was read is there, whatever the desk says of it.
+    expect(held(inTimerNow(plain, reading, []).plan)).toEqual(held(other));
+    const all = visitOf(made(ticks(plain, other, () => true)));
+    expect(held(inTimerNow(plain, reading, [all]).plan)).toEqual(held(plain));
+    const one = visitOf(made(ticks(plain, other, (key) => key === 'pump')));
+    expect(held(inTimerNow(plain, reading, [one]).plan)).toEqual({ ...held(other), pump: false });
+  });
+
   it('is not known where nothing was read and nothing ticked', () => {
     const visit = visitOf(made(ticks(WANTED, null, (key) => key === 'A start 1')));
     const now = inTimerNow(WANTED, null, [visit]);

@@ -47,7 +47,7 @@ export function inTimerNow(
   const ways = withSeasonOf(settings, base, codes);
   const shown = new Map<string, KeyInValue>();
   const [keyedIn, unknown]: [string[], string[]] = [[], []];
-  for (const { key, read } of keyInPlaces(ways)) {
+  for (const { key, read, usual } of keyInPlaces(ways)) {
     const code = codes.get(key);
     const value = code === undefined ? null : valueOfCode(code, read(ways));
     if (value) {
@@ -56,7 +56,8 @@ export function inTimerNow(
     } else if (!wasThere.has(key)) {
       // Of what is set another way only what differs is keyed in.
       shown.set(key, read(base));
-      if (!reading || !isSameValue(read(base), read(settings))) unknown.push(key);
+      const isAsUsual = usual !== undefined && isSameValue(read(base), usual);
+      if (!reading ? !isAsUsual : !isSameValue(read(base), read(settings))) unknown.push(key);
     }
   }
   const plan = withShown(ways, shown);
@@ -86,12 +87,17 @@ function onTimerOf({ timer, stations, name, site, rules }: Plan, read: Plan): Pl
     ...(site && { site }),
     ...(rules && { rules }),
     timer,
-    stations: stations.map(({ cycleSeconds: _cycle, soakSeconds: _soak, ...station }) => {
-      const { cycleSeconds, soakSeconds } = before.get(station.number) ?? {};
+    stations: stations.map((station) => {
+      const { cycleSeconds: _cycle, soakSeconds: _soak, pump: _pump, ...rest } = station;
+      const was = before.get(station.number);
+      const pump = (timer.pumpPerStation ? was : station)?.pump;
       return {
-        ...station,
-        ...(cycleSeconds !== undefined && { cycleSeconds }),
-        ...(soakSeconds !== undefined && { soakSeconds }),
+        ...rest,
+        ...(was?.cycleSeconds !== undefined && { cycleSeconds: was.cycleSeconds }),
+        ...(was?.soakSeconds !== undefined && { soakSeconds: was.soakSeconds }),
+        ...(pump !== undefined && { pump }),
+        ...(was && { enabled: was.enabled }),
+        ...(was && timer.rainSensor && { rainSensor: was.rainSensor }),
       };
     }),
     programs: read.programs.map((program) => ({

@@ -1,4 +1,4 @@
-import { keyInSteps } from '../key-in/index.js';
+import { keyInSteps, lastLook, type KeyInStep } from '../key-in/index.js';
 import type { Plan } from '../settings/index.js';
 import { planOf } from '../testing/plans.js';
 import { KEY_IN_PARTS } from '../timer-types/index.js';
@@ -114,7 +114,24 @@ it('walk is done when every station that is on was seen', () => {
   });
 });
 
+it('leave is done when the last look is whole', () => {
+  const [run, sensor, clock] = lastLook(WANTED) as [KeyInStep, KeyInStep, KeyInStep];
+  expect(workOf('leave', here())).toEqual({
+    done: 0,
+    of: 3,
+    open: ['the switch', 'rain sensor', 'clock shows the true time and weekday'],
+  });
+  const looked = (...looks: KeyInStep[]) =>
+    visitWith(...looks.flatMap((look) => tickEntries(visitWith(), look, true)));
+  expect(workOf('leave', here({ visit: looked(run, sensor) }))?.open).toHaveLength(1);
+  expect(workOf('leave', here({ visit: looked(run, sensor, clock) }))).toEqual({
+    done: 3,
+    of: 3,
+    open: [],
+  });
+});
+
 it('other steps have no work that is counted', () => {
-  for (const step of ['arrive', 'clock', 'yard', 'need', 'plan', 'leave'] as const)
+  for (const step of ['arrive', 'clock', 'yard', 'need', 'plan'] as const)
     expect(workOf(step, here())).toBeNull();
 });

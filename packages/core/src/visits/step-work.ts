@@ -1,4 +1,4 @@
-import { keyInSteps, type KeyInStep } from '../key-in/index.js';
+import { keyInSteps, lastLook, type KeyInStep } from '../key-in/index.js';
 import type { Plan } from '../settings/index.js';
 import type { KeyInPart } from '../timer-types/index.js';
 import { inTimerNow, type Reading } from './in-timer.js';
@@ -51,6 +51,14 @@ export function workOf(step: VisitStep, here: WorkHere): StepWork | null {
       return countedBy(
         stations.map(({ number }) => visit.stations.has(number)),
         (index) => stationName(stations[index]!),
+      );
+    }
+    case 'leave': {
+      const { plan } = inTimerNow(here.target, here.reading, [visit]);
+      const looks = lastLook(plan);
+      return countedBy(
+        looks.map((look) => isKeyedIn(visit, look)),
+        (index) => looks[index]!.what.toLowerCase(),
       );
     }
     default:

@@ -1,11 +1,15 @@
 import { parseDate } from '../civil-time/index.js';
 import { exhaustive } from '../kernel/index.js';
-import type { DayRule } from '../settings/index.js';
+import type { DailyHours, DayRule } from '../settings/index.js';
 import { shortDate, WEEKDAYS } from './dates.js';
 
 /** @example weekdayNames([6, 2]) // ["Tue", "Sat"] */
 export const weekdayNames = (weekdays: readonly number[]): string[] =>
   [...new Set(weekdays)].sort((a, b) => a - b).map((weekday) => WEEKDAYS[weekday - 1]!);
+
+/** @example "10:00 to 18:00 on Tue Fri"; without weekdays on all of them */
+export const hoursInWords = ({ from, to, weekdays }: DailyHours): string =>
+  `${from} to ${to}${new Set(weekdays).size === 7 ? '' : ` on ${weekdayNames(weekdays).join(' ') || 'no day'}`}`;
 
 const TWO_LETTERS = WEEKDAYS.map((name) => name.slice(0, 2));
 

@@ -1,5 +1,5 @@
 export { inClock, type ClockStyle } from './clock-style.js';
-export { daysLong, daysShort, weekdayNames } from './day-rules.js';
+export { daysLong, daysShort, hoursInWords, weekdayNames } from './day-rules.js';
 export {
   civilDateInWords,
   clockTime,

@@ -279,3 +279,47 @@ describe('sunrise', () => {
     expect(sunrises({ ...site, latitude: 80 })).toEqual([null]);
   });
 });
+
+describe('what holds water back', () => {
+  const daily = [program('A', ['03:30', '21:00'], HOUR)];
+  const held = (fields: Record<string, unknown>) =>
+    board({ programs: daily, ...fields }).nights.map(({ holds, leftOut, runs }) => [
+      holds.map(({ why, from, to }) => `${why} ${from / HOUR}-${to / HOUR}`).join(),
+      leftOut,
+      runs.length,
+    ]);
+
+  it('is nothing where nothing does', () => {
+    expect(held({})).toEqual(Array.from({ length: NIGHTS }, () => ['', 0, 2]));
+  });
+
+  it('is a pause, with the runs that it takes from each night', () => {
+    const pauses = [{ from: '2026-06-02T22:00:00', to: '2026-06-04T06:00:00' }];
+    expect(held({ controller: { pauses } }).slice(0, 5)).toEqual([
+      ['', 0, 2],
+      // Tuesday's evening still waters; Wednesday morning does not.
+      ['paused 10-24', 1, 1],
+      ['paused 0-18', 2, 0],
+      ['', 0, 2],
+      ['', 0, 2],
+    ]);
+  });
+
+  it('is a day of the month off, from midnight to midnight', () => {
+    const fields = { timer: { monthDaysOff: true }, controller: { monthDaysOff: [3] } };
+    expect(held(fields).slice(1, 4)).toEqual([
+      ['off on the 3. 12-24', 1, 1],
+      ['off on the 3. 0-12', 1, 1],
+      ['', 0, 2],
+    ]);
+    // A timer that knows no such days waters on them.
+    expect(held({ controller: { monthDaysOff: [3] } })[1]).toEqual(['', 0, 2]);
+  });
+
+  it('is the switch, and rain where the sensor hears it', () => {
+    expect(held({ controller: { off: true } })[0]).toEqual(['switched off 0-24', 2, 0]);
+    const weather = { rain: [{ from: '2026-06-01T18:00:00', to: '2026-06-01T23:00:00' }] };
+    expect(held({ weather })[0]).toEqual(['rain sensor wet 6-11', 0, 2]);
+    expect(held({ weather, controller: { rainSensor: 'bypass' } })[0]).toEqual(['', 0, 2]);
+  });
+});

@@ -19,16 +19,13 @@ import {
 } from '@water-clock/core/engine';
 import { rulesOfDate, type Plan } from '@water-clock/core/settings';
 import { group } from 'd3';
+import { holdsIn, isHeld, withoutHolds, type BoardHold, type NightSpan } from './board-holds';
 import { knownSunrise } from './sunrise';
 
 export const NIGHTS = 14;
 const NOON_SECONDS = SECONDS_PER_DAY / 2;
 
-/** A stretch of a night, in seconds since its noon. */
-export interface NightSpan {
-  readonly from: number;
-  readonly to: number;
-}
+export type { NightSpan };
 
 export interface BoardPiece extends NightSpan {
   readonly station: number;
@@ -71,6 +68,10 @@ export interface BoardNight {
   readonly collisions: readonly BoardCollision[];
   /** Hours in which the timer, or the local rules, let nothing water. */
   readonly forbidden: readonly NightSpan[];
+  /** When the timer is paused, switched off, or else lets nothing water for a while. */
+  readonly holds: readonly BoardHold[];
+  /** How many of its runs the timer leaves out for that. */
+  readonly leftOut: number;
   readonly sunrise: number | null;
 }
 
@@ -95,17 +96,17 @@ export interface BoardModel {
 export function boardModel(plan: Plan, from: DayNumber, moveBackSeconds = 0): BoardModel {
   const firstNoon = addSeconds(startOfDay(from), NOON_SECONDS + moveBackSeconds);
   // A night before the first, so that what still waits in a queue at noon is there.
-  const { nominal, runs, pieces, collisions } = simulate(plan, {
-    from: addDays(dayOf(firstNoon), -1),
-    days: NIGHTS + 2,
-  });
+  const range = { from: addDays(dayOf(firstNoon), -1), days: NIGHTS + 2 };
+  const { nominal, runs, pieces, collisions } = simulate(plan, range);
+  const meant = isHeld(plan) ? simulate(withoutHolds(plan), range).nominal : nominal;
   const begun = new Map(runs.map((run) => [runKey(run), run]));
   const real = group(pieces, (piece) => runKey(piece.run));
   const nights = Array.from({ length: NIGHTS }, (_, offset): BoardNight => {
     const day = addDays(from, offset);
     // Noon by the timer's clock, from which all its times are counted.
     const noon = addSeconds(firstNoon, offset * SECONDS_PER_DAY);
-    const own = nominal.filter((run) => run.nominal < noon + SECONDS_PER_DAY && endOf(run) > noon);
+    const isIn = (run: NominalRun) => run.nominal < noon + SECONDS_PER_DAY && endOf(run) > noon;
+    const own = nominal.filter(isIn);
     const boardRuns = inLanes(
       own.map((run) => {
         const key = runKey(run);
@@ -123,6 +124,8 @@ export function boardModel(plan: Plan, from: DayNumber, moveBackSeconds = 0): Bo
         if (!runA || !runB || at < 0 || at >= SECONDS_PER_DAY) return [];
         return { a: runA, b: runB, seconds, from: at, to: at + seconds };
       }),
+      holds: holdsIn(plan, noon),
+      leftOut: meant.filter(isIn).length - own.length,
       forbidden: forbiddenIn(plan, noon, addSeconds(noon, -moveBackSeconds)),
       sunrise: sunriseIn(plan, day),
     };

@@ -1,83 +1,47 @@
 import type { Plan } from '@water-clock/core/settings';
-import { daysLong, lengthInWords, MONTHS_SHORT } from '@water-clock/core/words';
+import { printedCopy } from '@water-clock/core/sheets';
 import { useSay } from '../session/use-signed-in';
 import styles from './settings-sheet.module.css';
 
-/** Settings to be read, or read out, and printed: programs across, stations down. */
+/** Settings to be read, or read out, and printed: programs across, stations down, and everything else below. */
 export function SettingsSheet({ plan }: { plan: Plan }) {
   const say = useSay();
-  const { controller, stations } = plan;
-  const programs = plan.programs.filter(
-    ({ starts, runs }) => starts.length > 0 || runs.some(({ seconds }) => seconds > 0),
-  );
+  const { programs, rows, lines } = printedCopy(plan);
   return (
     <div className={styles['settings-sheet']}>
       <table>
         <thead>
           <tr>
             <th scope="col">Program</th>
-            {programs.map(({ id, enabled }) => (
-              <th key={id} scope="col">
-                {id}
-                {!enabled && ' (off)'}
+            {programs.map((program) => (
+              <th key={program} scope="col">
+                {program}
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
-          <tr>
-            <th scope="row">Water days</th>
-            {programs.map(({ id, days, blockedWeekdays }) => (
-              <td key={id}>{daysLong(days, blockedWeekdays)}</td>
-            ))}
-          </tr>
-          <tr>
-            <th scope="row">Starts</th>
-            {programs.map(({ id, starts }) => (
-              <td key={id}>{say(starts.join(', ')) || 'none'}</td>
-            ))}
-          </tr>
-          {controller.season.mode === 'program' && (
-            <tr>
-              <th scope="row">Percentage</th>
-              {programs.map(({ id, percent }) => (
-                <td key={id}>{percent} %</td>
-              ))}
-            </tr>
-          )}
-          {stations.map(({ number, name, enabled, cycleSeconds, soakSeconds }) => (
-            <tr key={number}>
+          {rows.map(({ name, note, cells }) => (
+            <tr key={name}>
               <th scope="row">
-                {number} {name}
-                {!enabled && ' (off)'}
-                {cycleSeconds !== undefined && (
-                  <small>
-                    {' '}
-                    cycle {lengthInWords(cycleSeconds)}, soak {lengthInWords(soakSeconds ?? 0)}
-                  </small>
-                )}
+                {name}
+                {note && <small> {note}</small>}
               </th>
-              {programs.map(({ id, runs }) => {
-                const seconds = runs.find(({ station }) => station === number)?.seconds ?? 0;
-                return <td key={id}>{seconds > 0 ? lengthInWords(seconds) : '–'}</td>;
-              })}
+              {cells.map((cell, column) => (
+                <td key={programs[column]}>{say(cell)}</td>
+              ))}
             </tr>
           ))}
         </tbody>
       </table>
-      <p>
-        {seasonWords(controller.season)} Wait between stations:{' '}
-        {lengthInWords(controller.stationDelaySeconds)}. Rain sensor{' '}
-        {controller.rainSensor === 'active' ? 'active' : 'bypassed'}. The timer{' '}
-        {controller.off ? 'is switched off' : 'runs'}.
-      </p>
+      <p>{say(lines[0]!)}</p>
+      {lines.length > 1 && (
+        <ul>
+          {lines.slice(1).map((line, index) => (
+            <li key={index}>{say(line)}</li>
+          ))}
+        </ul>
+      )}
     </div>
   );
-}
-
-function seasonWords(season: Plan['controller']['season']): string {
-  if (season.mode === 'program') return 'Season percentage by program.';
-  if (season.mode === 'whole') return `Season percentage ${season.percent} %.`;
-  const months = season.percents.map((percent, month) => `${MONTHS_SHORT[month]} ${percent} %`);
-  return `Season percentage: ${months.join(', ')}.`;
 }

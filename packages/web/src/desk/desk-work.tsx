@@ -14,6 +14,7 @@ import type { DeskModel } from '../computing/desk-model';
 import { useDeskWorker, type DeskComputer } from '../computing/use-desk-worker';
 import { fieldsOf } from './findings/finding-field';
 import { FindingsPanel } from './findings/findings-panel';
+import { TimerExtras } from './extras/extra-fields';
 import { ControllerStrip } from './grid/controller-strip';
 import { focusField } from './state/fields';
 import { SettingsGrid } from './grid/settings-grid';
@@ -69,7 +70,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
 
   return (
     <>
-      <VerdictBar model={model} isOff={plan.controller.off} hasFailed={computer.hasFailed} />
+      <VerdictBar model={model} controller={plan.controller} hasFailed={computer.hasFailed} />
       <div className={styles['desk-body']}>
         <section className={styles['desk-settings']} aria-label="Settings of the timer">
           <SettingsGrid
@@ -86,6 +87,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
             since={since}
             onEdit={edit}
           />
+          <TimerExtras plan={plan} onEdit={edit} />
           {model && (
             <HeadroomStrip
               allDates={model.allDates}

@@ -1,5 +1,6 @@
-import { addDays } from '@water-clock/core/civil-time';
+import { addDays, parseDateTime, startOfDay, type DayNumber } from '@water-clock/core/civil-time';
 import { OUTLOOK_DAYS } from '@water-clock/core/findings';
+import type { Stretch } from '@water-clock/core/settings';
 import { counted, lengthInWords, longDate, nearMoment } from '@water-clock/core/words';
 import type { DeskModel } from '../computing/desk-model';
 
@@ -44,4 +45,14 @@ function otherErrors({ findings }: DeskModel): string {
 export function verdictKind({ outlook: { runs }, findings }: DeskModel): 'error' | 'dry' | 'clear' {
   if (findings.some(({ severity }) => severity === 'error')) return 'error';
   return runs === 0 ? 'dry' : 'clear';
+}
+
+/** The pauses that are not over yet and begin within what the verdict looks at: then nothing waters. */
+export function pauseWords(pauses: readonly Stretch[], since: DayNumber): string {
+  const [today, end] = [startOfDay(since), startOfDay(addDays(since, OUTLOOK_DAYS))];
+  return pauses
+    .map(({ from, to }) => ({ from: parseDateTime(from)!, to: parseDateTime(to)! }))
+    .filter(({ from, to }) => to > today && from < end)
+    .map(({ from, to }) => ` Paused from ${nearMoment(from, since)} to ${nearMoment(to, since)}.`)
+    .join('');
 }

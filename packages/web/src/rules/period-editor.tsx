@@ -2,13 +2,13 @@ import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { formatDate, parseDate } from '@water-clock/core/civil-time';
 import { withChanges, type Changes } from '@water-clock/core/kernel';
 import type { HouseRule, RulePeriod } from '@water-clock/core/local-rules';
-import { DailyHours, HEADS, SUPPLY_SOURCES } from '@water-clock/core/settings';
+import { HEADS, SUPPLY_SOURCES } from '@water-clock/core/settings';
 import { civilDateInWords } from '@water-clock/core/words';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { useClock, useDayOrder } from '../session/use-signed-in';
 import { DateField } from '../ui/date-field';
 import { faultUnder, Field } from '../ui/field';
-import { TimeInput } from '../ui/time-input';
+import { HoursInput } from '../ui/hours-input';
 import { SUPPLY_NAMES } from '../format/supply-names';
 import { WEEKDAY_OPTIONS } from '../format/weekday-options';
 import { DayOfYearInput } from './day-of-year-input';
@@ -31,10 +31,6 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
   const [clock, order] = [useClock(), useDayOrder()];
   const setHouse = (index: number, fields: Changes<HouseRule>) =>
     onChange({ houses: houses.map((one, at) => (at === index ? withChanges(one, fields) : one)) });
-  const setHours = (index: number, fields: Changes<DailyHours>) =>
-    onChange({
-      noWater: noWater.map((one, at) => (at === index ? withChanges(one, fields) : one)),
-    });
   return (
     <section className={pageStyles['sheet']} aria-label={`Period from ${from}`}>
       <h2>
@@ -169,43 +165,12 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
         Days for other houses
       </Button>
       <h3 className={styles['rule-heading']}>Hours when nothing may water</h3>
-      {noWater.map((hours, index) => (
-        <div key={index} className={styles['rule-house']}>
-          <TimeInput
-            label="Never from"
-            clock={clock}
-            value={hours.from}
-            onChange={(time) => setHours(index, { from: time })}
-          />
-          <span>to</span>
-          <TimeInput
-            label="to"
-            clock={clock}
-            value={hours.to}
-            onChange={(time) => setHours(index, { to: time })}
-          />
-          <Button
-            size="small"
-            icon={<DeleteOutlined />}
-            aria-label="Take out these hours"
-            onClick={() => onChange({ noWater: noWater.filter((_, at) => at !== index) })}
-          />
-          {faultUnder(faults, `${path}.noWater[${index}]`) && (
-            <span className={fieldStyles['field-fault']} role="alert">
-              {faultUnder(faults, `${path}.noWater[${index}]`)}
-            </span>
-          )}
-        </div>
-      ))}
-      <Button
-        size="small"
-        icon={<PlusOutlined />}
-        onClick={() =>
-          onChange({ noWater: [...noWater, { ...new DailyHours(), from: '10:00', to: '18:00' }] })
-        }
-      >
-        Add hours
-      </Button>
+      <HoursInput
+        hours={noWater}
+        clock={clock}
+        faultAt={(index) => faultUnder(faults, `${path}.noWater[${index}]`)}
+        onChange={(hours) => onChange({ noWater: hours })}
+      />
       <div className={pageStyles['form-grid']} style={{ marginTop: 12 }}>
         <Field label="The rule as it is written">
           {(id) => (

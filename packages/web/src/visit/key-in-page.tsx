@@ -21,7 +21,7 @@ import { stepPlace } from './step-places';
 import { TrueTime } from './true-time';
 import { useSaveCopy } from './use-save-copy';
 import type { OpenVisit } from './use-visit';
-import { ValueInput } from './value-input';
+import { ValueInput } from '../desk/extras/value-input';
 import { VisitFrame, type VisitHere } from './visit-frame';
 import { oncePressed } from '../ui/once-pressed';
 import styles from './big-step.module.css';
@@ -116,8 +116,9 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
     );
   const keyIn = () => {
     if (!step) return;
-    if (!isTicked(step)) void tick(step, true);
     setChosen(at + 1);
+    // What the device could not keep is not keyed in: back to it.
+    if (!isTicked(step)) void tick(step, true).then((isKept) => isKept || setChosen(at));
   };
   const back = () => setChosen(Math.max(0, at - 1));
   useEffect(() => {
@@ -266,6 +267,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
                   <ValueInput
                     label={`${name}, as shown`}
                     value={differs}
+                    hasFocus
                     onChange={(value) => change(step.key, value)}
                   />
                 </span>

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { parseDate } from '@water-clock/core/civil-time';
 import { calendarText } from '@water-clock/core/formats';
-import { keyInSteps, valueWords } from '@water-clock/core/key-in';
+import { lastLook, valueWords } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
 import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
 import { isKeyedIn, tickEntries, type InTimer } from '@water-clock/core/visits';
@@ -83,10 +83,6 @@ function Leave({ open, timer, inTimer }: LeaveProps) {
 const withZone = (plan: Plan, { property: { timeZone } }: Timer): Plan =>
   timeZone ? { ...plan, site: { ...plan.site, timeZone } } : plan;
 
-/** What is looked at before leaving, and how it should be, in words. */
-const looksOf = (plan: Plan) =>
-  keyInSteps({ target: plan, present: plan, order: [], isWhole: false });
-
 /** Set to run, sensor active, clock right, percentage as it is to be; and what was cared for. */
 function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Plan }) {
   const say = useSay();
@@ -98,7 +94,7 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Pl
     <section className={pageStyles['sheet']} aria-labelledby="last-look">
       <h2 id="last-look">The last look</h2>
       <div className={styles['leave-ticks']}>
-        {looksOf(plan).map((look) => (
+        {lastLook(plan).map((look) => (
           <Checkbox
             key={look.key}
             checked={isKeyedIn(open.visit, look)}
@@ -168,7 +164,7 @@ function LeaveBehind({ open, timer, inTimer, sheet }: LeaveProps & { sheet: Shee
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
   const [left, setLeft] = useState<string | null>(null);
-  const isLooked = looksOf(plan).every((look) => isKeyedIn(open.visit, look));
+  const notLooked = lastLook(plan).filter((look) => !isKeyedIn(open.visit, look));
   const name = fileNameOf(timer.property.name, timer.name);
   const range = { from: parseDate(todayHere())!, days: CALENDAR_DAYS };
 
@@ -201,12 +197,15 @@ function LeaveBehind({ open, timer, inTimer, sheet }: LeaveProps & { sheet: Shee
     if (await open.end()) await navigate(`/properties/${timer.property.id}`);
   };
   const askToFinish = () => {
-    if (isLooked) return void finish();
+    if (notLooked.length === 0) return void finish();
     return void modal.confirm({
       title: 'Leave without the last look?',
-      content: 'Set to run, sensor active, clock right: not all of it is ticked.',
+      content: `Not ticked: ${notLooked.map(({ what }) => what.toLowerCase()).join(', ')}.`,
       okText: 'End the visit all the same',
+      okButtonProps: { type: 'default' },
       cancelText: 'Look once more',
+      cancelButtonProps: { type: 'primary' },
+      focusable: { autoFocusButton: 'cancel' },
       onOk: finish,
     });
   };

@@ -10,11 +10,12 @@ interface OpenWorkDialogProps {
   readonly step: VisitStep;
   readonly work: StepWork;
   readonly onDone: () => void;
+  readonly onSkip: () => void;
   readonly onClose: () => void;
 }
 
 /** A step that is called done while some of its work is not: what that is, and the way back to it. */
-export function OpenWorkDialog({ step, work, onDone, onClose }: OpenWorkDialogProps) {
+export function OpenWorkDialog({ step, work, onDone, onSkip, onClose }: OpenWorkDialogProps) {
   const more = work.open.length - MOST_NAMED;
   return (
     <Modal
@@ -24,6 +25,7 @@ export function OpenWorkDialog({ step, work, onDone, onClose }: OpenWorkDialogPr
       footer={
         <>
           <Button onClick={oncePressed(onDone)}>Done all the same</Button>
+          <Button onClick={onSkip}>Leave the rest out…</Button>
           <Button type="primary" autoFocus onClick={onClose}>
             Go on with it
           </Button>
@@ -37,7 +39,7 @@ export function OpenWorkDialog({ step, work, onDone, onClose }: OpenWorkDialogPr
         ))}
         {more > 0 && <li>and {counted(more, 'other')}</li>}
       </ul>
-      <p>To leave the rest out for a reason, skip the step: the reason is kept.</p>
+      <p>What is left out for a reason is skipped, and the reason is kept.</p>
     </Modal>
   );
 }

@@ -1,4 +1,4 @@
-import { CheckCircleFilled, ForwardOutlined } from '@ant-design/icons';
+import { CheckCircleFilled, ExclamationCircleOutlined, ForwardOutlined } from '@ant-design/icons';
 import {
   nextStep,
   STEP_NAMES,
@@ -54,24 +54,19 @@ function Bar({ open }: { open: OpenVisit }) {
         Visit
       </Link>
       <ol>
-        {VISIT_STEPS.map((step, index) => (
-          <li key={step} data-state={stateOf(open, step)} aria-current={step === here && 'step'}>
-            <Link
-              to={stepPlace(step, timerId)}
-              aria-label={`${[index + 1, STEP_NAMES[step], workWords(workAt(step))].filter(Boolean).join(' ')}, ${stateOf(open, step)}`}
-            >
-              {stateOf(open, step) === 'done' ? (
-                <CheckCircleFilled />
-              ) : stateOf(open, step) === 'skipped' ? (
-                <ForwardOutlined />
-              ) : (
-                <span className="figures">{index + 1}</span>
-              )}
-              <span className={styles['visit-step-name']}>{STEP_NAMES[step]}</span>
-              {step === here && <span className="figures">{workWords(workAt(step))}</span>}
-            </Link>
-          </li>
-        ))}
+        {VISIT_STEPS.map((step, index) => {
+          const [itsState, itsWork] = [stateOf(open, step), workAt(step)];
+          return (
+            <li key={step} data-state={itsState} aria-current={step === here && 'step'}>
+              <Link to={stepPlace(step, timerId)}>
+                <StateMark state={itsState} work={itsWork} number={index + 1} />
+                <span className={styles['visit-step-name']}>{STEP_NAMES[step]}</span>
+                {step === here && <span className="figures">{workWords(itsWork)}</span>}
+                <span className="visually-hidden">, {itsState}</span>
+              </Link>
+            </li>
+          );
+        })}
       </ol>
       {here && here !== 'leave' && (
         <span className={styles['visit-ways']}>
@@ -86,6 +81,10 @@ function Bar({ open }: { open: OpenVisit }) {
           step={here}
           work={asking}
           onDone={() => void finish()}
+          onSkip={() => {
+            setAsking(null);
+            setSkipping(true);
+          }}
           onClose={() => setAsking(null)}
         />
       )}
@@ -105,6 +104,20 @@ function Bar({ open }: { open: OpenVisit }) {
       )}
     </nav>
   );
+}
+
+interface StateMarkProps {
+  readonly state: 'open' | 'done' | 'skipped';
+  readonly work: StepWork | null;
+  readonly number: number;
+}
+
+/** A step that is called done is ticked only where its work is done too. */
+function StateMark({ state, work, number }: StateMarkProps) {
+  if (state === 'done')
+    return work?.open.length ? <ExclamationCircleOutlined /> : <CheckCircleFilled />;
+  if (state === 'skipped') return <ForwardOutlined />;
+  return <span className="figures">{number}</span>;
 }
 
 export const stateOf = ({ visit }: OpenVisit, step: VisitStep) =>

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { FAULT_NAMES, nextStep, STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
-import type { MadeEntry, Statement } from '@water-clock/core/visits';
+import type { MadeEntry, Statement, StepWork } from '@water-clock/core/visits';
 import { Button, Tag } from 'antd';
 import { Link, useNavigate, useParams } from 'react-router';
 import { visitsQuery } from '../api/visits';
@@ -120,7 +120,7 @@ function Steps({ open }: { open: OpenVisit }) {
                 {statement?.entry.reason ?? STEP_PURPOSES[step]}
               </span>
               <span className={styles['visit-state']}>
-                <Tag>{state === 'open' ? workWords(workAt(step)) || state : state}</Tag>
+                <Tag>{stateWords(state, workAt(step))}</Tag>
                 {statement && state !== 'open' && (
                   <span className={pageStyles['soft']}>
                     {statement.person}, {momentWords(statement.observedAt, clock).split(', ')[1]}
@@ -146,6 +146,12 @@ function Steps({ open }: { open: OpenVisit }) {
       </ol>
     </section>
   );
+}
+
+/** A step that is called done while its work is not says so; an open one, how far it is. */
+function stateWords(state: string, work: StepWork | null): string {
+  if (state === 'open') return workWords(work) || state;
+  return state === 'done' && work?.open.length ? `done, ${workWords(work)}` : state;
 }
 
 function entryWords({ entry }: MadeEntry): string {

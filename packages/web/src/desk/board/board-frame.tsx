@@ -48,6 +48,7 @@ export function BoardLegend() {
     ['ghost', 'what the timer really does'],
     ['sunrise', 'sunrise'],
     ['forbidden', 'no watering in these hours'],
+    ['hold', 'held back: pause, day off, switch, rain'],
   ] as const;
   return (
     <ul className={styles['board-legend']} aria-label="Marks on the board">

@@ -1,7 +1,7 @@
 import { addDays, parseDate } from '@water-clock/core/civil-time';
 import { boardModel } from '../../computing/board-model';
 import { testPlan } from '../../testing/plans';
-import { bothDates, hasRoomAtMidnight } from './night-dates';
+import { besideDate, bothDates, hasRoomAtMidnight } from './night-dates';
 
 const day = (text: string) => parseDate(text)!;
 
@@ -30,4 +30,11 @@ it('stand at midnight’s line only where no run, and no word of a collision, is
   expect(hasRoom(['01:30'])).toBe(false);
   expect(hasRoom(['00:00'])).toBe(false);
   expect(hasRoom(['04:00', '04:15'])).toBe(false);
+});
+
+it('words of a night keep clear of its second date', () => {
+  expect(besideDate(100, 80, 300)).toBe(100);
+  expect(besideDate(240, 80, 300)).toBe(348);
+  expect(besideDate(306, 80, 300)).toBe(348);
+  expect(besideDate(360, 80, 300)).toBe(360);
 });

@@ -38,3 +38,9 @@ export function hasRoomAtMidnight(
       .every(({ from, to }) => scale(to) < left || scale(from) - LETTER_PIXELS > right)
   );
 }
+
+/** Where words of some length can stand that would begin at `x`: there, or behind the second date. */
+export function besideDate(x: number, pixels: number, midnight: number): number {
+  const isInTheWay = x + pixels > midnight && x < midnight + DATE_PIXELS;
+  return isInTheWay ? midnight + DATE_PIXELS : x;
+}

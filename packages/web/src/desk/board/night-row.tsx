@@ -1,7 +1,8 @@
 import { memo } from 'react';
 import { addDays } from '@water-clock/core/civil-time';
 import { longDate } from '@water-clock/core/words';
-import { bothDates, dayInMonth, hasRoomAtMidnight, MIDNIGHT } from './night-dates';
+import { holdWords } from './hold-words';
+import { besideDate, bothDates, dayInMonth, hasRoomAtMidnight, MIDNIGHT } from './night-dates';
 import type { BoardNight, NightSpan } from '../../computing/board-model';
 import { clip, LABEL_WIDTH, type Scale } from './board-scale';
 import { CollisionMark } from './collision-mark';
@@ -102,6 +103,7 @@ function NightBack(props: NightBackProps) {
           />
         ) : null;
       })}
+      <Holds {...{ night, axis, scale, rowHeight }} />
       {night.sunrise !== null && night.sunrise > axis.from && night.sunrise < axis.to && (
         <line
           className={styles['sunrise']}
@@ -115,4 +117,43 @@ function NightBack(props: NightBackProps) {
       )}
     </g>
   );
+}
+
+const WORDS_PIXELS = 7;
+
+/** When the timer lets nothing water for a while, why, and what of the night that takes away. */
+function Holds({
+  night,
+  axis,
+  scale,
+  rowHeight,
+}: Pick<NightBackProps, 'night' | 'axis' | 'scale' | 'rowHeight'>) {
+  return night.holds.map((hold, index) => {
+    const { from, to } = clip(hold, axis);
+    if (to <= from) return null;
+    const [left, right] = [scale(from), scale(to)];
+    const words = index === 0 ? holdWords(hold.why, night.leftOut) : hold.why;
+    // Where it begins, or behind the last run that was under way by then.
+    const start = night.runs
+      .map(({ asked, real }) => scale(Math.max(asked.to, real?.to ?? 0)))
+      .filter((end) => end > left && end < right)
+      .reduce((most, end) => Math.max(most, end), left);
+    const x = besideDate(start + 6, words.length * WORDS_PIXELS, scale(MIDNIGHT));
+    return (
+      <g key={`${hold.why} ${hold.from}`}>
+        <rect
+          className={styles['hold']}
+          x={left}
+          width={right - left}
+          y={1}
+          height={rowHeight - 2}
+        />
+        {right - x > words.length * WORDS_PIXELS && (
+          <text className={styles['hold-words']} x={x} y={rowHeight / 2 + 4}>
+            {words}
+          </text>
+        )}
+      </g>
+    );
+  });
 }

@@ -4,6 +4,7 @@ import { clockErrorSeconds } from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
 import { ClockEditor } from '../../desk/clock/clock-editor';
 import { clockErrorWords } from '../../desk/clock/clock-error-words';
+import { ProgramExtras, StationExtras, TimerExtras } from '../../desk/extras/extra-fields';
 import { CellInput } from '../../ui/cell-input';
 import { ControllerStrip } from '../../desk/grid/controller-strip';
 import { BlockedDaysCell, DaysCell } from '../../desk/grid/days-cell';
@@ -156,6 +157,7 @@ export function ProgramReading({
           )}
         </tbody>
       </table>
+      <ProgramExtras {...{ plan, program: id }} onEdit={edit} />
       {next !== null && (
         <Button size="small" onClick={() => edit(addStation(next))}>
           It shows station {next} too
@@ -178,6 +180,8 @@ export function RestReading({ plan, edit, settle }: ReadingProps) {
         since={parseDate(todayHere())!}
         onEdit={edit}
       />
+      <TimerExtras plan={plan} onEdit={edit} />
+      <StationExtras plan={plan} onEdit={edit} />
       {timer.cycleSoak && (
         <table
           className={clsx(gridTableStyles['settings-grid'], styles['as-found-table'])}

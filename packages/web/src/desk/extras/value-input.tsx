@@ -1,26 +1,32 @@
+import { clsx } from 'clsx';
 import type { KeyInValue } from '@water-clock/core/key-in';
 import { DAY_MODES } from '@water-clock/core/timer-types';
 import { Checkbox, Input, Radio } from 'antd';
-import { DayRuleEditor } from '../desk/grid/day-rule-editor';
-import { WEEKDAY_OPTIONS } from '../format/weekday-options';
-import { LENGTH_HINT, minutesText, parseClock, parseLength } from '../format/lengths';
-import { NumberInput } from '../ui/number-input';
-import { useTypedText } from '../ui/use-typed-text';
-import pageStyles from '../ui/page.module.css';
+import { DayRuleEditor } from '../grid/day-rule-editor';
+import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
+import { LENGTH_HINT, minutesText, parseClock, parseLength } from '../../format/lengths';
+import { useClock } from '../../session/use-signed-in';
+import { HoursInput } from '../../ui/hours-input';
+import { NumberInput } from '../../ui/number-input';
+import { useTypedText } from '../../ui/use-typed-text';
+import pageStyles from '../../ui/page.module.css';
+import styles from './extra-fields.module.css';
 
 interface ValueInputProps {
   readonly label: string;
   readonly value: KeyInValue;
+  readonly hasFocus?: boolean;
   readonly onChange: (value: KeyInValue) => void;
 }
 
 /** A value as the display shows it, typed or chosen. */
-export function ValueInput({ label, value, onChange }: ValueInputProps) {
+export function ValueInput({ label, value, hasFocus = false, onChange }: ValueInputProps) {
+  const clock = useClock();
   switch (value.type) {
     case 'time':
       return (
         <TextValue
-          label={label}
+          {...{ label, hasFocus }}
           text={value.time ?? ''}
           hint="A time such as 3:30 or 9 pm; empty: off"
           read={(text) => {
@@ -33,7 +39,7 @@ export function ValueInput({ label, value, onChange }: ValueInputProps) {
     case 'length':
       return (
         <TextValue
-          label={label}
+          {...{ label, hasFocus }}
           text={value.seconds === 0 ? '' : minutesText(value.seconds)}
           hint={`${LENGTH_HINT}; empty: off`}
           read={(text) => {
@@ -46,25 +52,53 @@ export function ValueInput({ label, value, onChange }: ValueInputProps) {
     case 'month-days':
       return (
         <TextValue
-          label={label}
+          {...{ label, hasFocus }}
           text={value.monthDays.join(', ')}
           hint="Days of the month such as 1, 15; empty: none"
           read={(text) => {
-            const days = text
-              .split(/[\s,]+/)
-              .filter(Boolean)
-              .map(Number);
-            const areDays = days.every((day) => Number.isInteger(day) && day >= 1 && day <= 31);
-            return areDays ? { type: 'month-days', monthDays: [...new Set(days)] } : null;
+            const monthDays = numbersIn(text, 31);
+            return monthDays && { type: 'month-days', monthDays };
           }}
           onChange={onChange}
+        />
+      );
+    case 'stations':
+      return (
+        <TextValue
+          {...{ label, hasFocus }}
+          text={value.stations.join(', ')}
+          hint="Numbers of stations such as 2, 5; empty: none"
+          read={(text) => {
+            const stations = numbersIn(text, MOST_STATIONS);
+            return stations && { type: 'stations', stations };
+          }}
+          onChange={onChange}
+        />
+      );
+    case 'hours':
+      return (
+        <HoursInput
+          hours={value.hours}
+          clock={clock}
+          onChange={(hours) => onChange({ type: 'hours', hours })}
+        />
+      );
+    case 'count':
+      return (
+        <NumberInput
+          {...{ label, hasFocus }}
+          least={1}
+          most={MOST_STATIONS}
+          isWhole
+          width={90}
+          value={value.count}
+          onChange={(count) => onChange({ type: 'count', count })}
         />
       );
     case 'percent':
       return (
         <NumberInput
-          label={label}
-          hasFocus
+          {...{ label, hasFocus }}
           least={0}
           most={1000}
           isWhole
@@ -103,8 +137,21 @@ export function ValueInput({ label, value, onChange }: ValueInputProps) {
   }
 }
 
+const MOST_STATIONS = 256;
+
+/** Whole numbers from 1 on, each once; null where something else is among them. */
+function numbersIn(text: string, most: number): number[] | null {
+  const numbers = text
+    .split(/[\s,]+/)
+    .filter(Boolean)
+    .map(Number);
+  const areRead = numbers.every((one) => Number.isInteger(one) && one >= 1 && one <= most);
+  return areRead ? [...new Set(numbers)].sort((a, b) => a - b) : null;
+}
+
 interface TextValueProps {
   readonly label: string;
+  readonly hasFocus: boolean;
   readonly text: string;
   readonly hint: string;
   /** Null for text that is no such value. */
@@ -112,7 +159,7 @@ interface TextValueProps {
   readonly onChange: (value: KeyInValue) => void;
 }
 
-function TextValue({ label, text, hint, read, onChange }: TextValueProps) {
+function TextValue({ label, hasFocus, text, hint, read, onChange }: TextValueProps) {
   const typed = useTypedText({
     shown: text,
     take: (entered) => {
@@ -126,7 +173,7 @@ function TextValue({ label, text, hint, read, onChange }: TextValueProps) {
     <span>
       <Input
         aria-label={label}
-        autoFocus
+        autoFocus={hasFocus}
         className="figures"
         style={{ width: 140 }}
         status={typed.fault ? 'error' : ''}
@@ -136,8 +183,11 @@ function TextValue({ label, text, hint, read, onChange }: TextValueProps) {
         onFocus={typed.enter}
         onChange={(event) => typed.type(event.target.value)}
         onBlur={typed.leave}
-      />{' '}
-      <span className={pageStyles['soft']} role={typed.fault ? 'alert' : undefined}>
+      />
+      <span
+        className={clsx(pageStyles['soft'], styles['value-hint'])}
+        role={typed.fault ? 'alert' : undefined}
+      >
         {hint}
       </span>
     </span>

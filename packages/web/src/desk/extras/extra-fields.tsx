@@ -1,0 +1,98 @@
+import { keyInPlaces, valueWords, type KeyInPlace } from '@water-clock/core/key-in';
+import type { Plan, PlanEdit } from '@water-clock/core/settings';
+import { Button, Popover } from 'antd';
+import { useSay } from '../../session/use-signed-in';
+import clockFieldStyles from '../clock/clock-field.module.css';
+import stripStyles from '../grid/controller-strip.module.css';
+import styles from './extra-fields.module.css';
+import { ValueInput } from './value-input';
+
+/** What has no field of its own on the desk or in a reading, by the keys of the places. */
+const OF_TIMER = new Set(['no water', 'month days off']);
+const OF_STATIONS = new Set(['stations off', 'pump', 'sensor not heeded']);
+
+interface ExtrasProps {
+  readonly plan: Plan;
+  readonly onEdit: (edit: PlanEdit, key?: string) => void;
+}
+
+const editOf =
+  ({ key, write }: KeyInPlace, onEdit: ExtrasProps['onEdit']) =>
+  (value: Parameters<NonNullable<KeyInPlace['write']>>[1]) =>
+    onEdit((plan) => write?.(plan, value) ?? plan, key);
+
+/** Hours without watering and days of the month off, where the timer has them: what is set, opened to be changed. */
+export function TimerExtras({ plan, onEdit }: ExtrasProps) {
+  const say = useSay();
+  const places = keyInPlaces(plan).filter(({ key }) => OF_TIMER.has(key));
+  if (places.length === 0) return null;
+  return (
+    <div className={stripStyles['controller-strip']}>
+      {places.map((place) => {
+        const words = say(valueWords(place.read(plan)));
+        return (
+          <div
+            key={place.key}
+            className={clockFieldStyles['controller-field']}
+            data-field={place.key}
+          >
+            <span>{place.what}</span>
+            <Popover
+              trigger="click"
+              title={place.what}
+              content={
+                <ValueInput
+                  label={place.what}
+                  value={place.read(plan)}
+                  onChange={editOf(place, onEdit)}
+                />
+              }
+            >
+              <Button size="small" aria-label={`${place.what}: ${words}`}>
+                {words}
+              </Button>
+            </Popover>
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+/** What a timer shows of single stations, line by line: which are off, run the pump, heed no sensor. */
+export function StationExtras({ plan, onEdit }: ExtrasProps) {
+  return <ExtraLines {...{ plan, onEdit }} isMeant={({ key }) => OF_STATIONS.has(key)} />;
+}
+
+/** What a timer shows of one program besides starts, run times and days. */
+export function ProgramExtras({ plan, program, onEdit }: ExtrasProps & { program: string }) {
+  return (
+    <ExtraLines
+      {...{ plan, onEdit }}
+      isMeant={(place) => place.part === 'extras' && place.program === program}
+    />
+  );
+}
+
+interface ExtraLinesProps extends ExtrasProps {
+  readonly isMeant: (place: KeyInPlace) => boolean;
+}
+
+function ExtraLines({ plan, onEdit, isMeant }: ExtraLinesProps) {
+  return (
+    <div className={styles['extra-lines']}>
+      {keyInPlaces(plan)
+        .filter(isMeant)
+        .map((place) => (
+          <div key={place.key} className={styles['extra-line']} data-field={place.key}>
+            <span>{place.what}</span>
+            <ValueInput
+              label={place.what}
+              value={place.read(plan)}
+              onChange={editOf(place, onEdit)}
+            />
+          </div>
+        ))}
+    </div>
+  );
+}
