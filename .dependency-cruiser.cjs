@@ -109,7 +109,7 @@ module.exports = {
       from: { path: '^packages/core/src/', pathNot: '\\.spec\\.ts$|/testing/' },
       to: {
         pathNot:
-          '^packages/core/src/|^node_modules/(class-validator|d3-random|temporal-polyfill|ical\\.js)/',
+          '^packages/core/src/|^node_modules/(class-validator|d3-random|temporal-polyfill|ical\\.js|intl-messageformat)/',
       },
     },
     {
@@ -130,6 +130,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core/src/', pathNot: '^packages/core/src/formats/' },
       to: { path: '^node_modules/ical\\.js/' },
+    },
+    {
+      name: 'core-words-messages-in-one-place',
+      severity: 'error',
+      from: { path: '^packages/core/src/', pathNot: '^packages/core/src/sheets/messages/' },
+      to: { path: '^node_modules/intl-messageformat/' },
     },
     {
       name: 'core-agronomy-stands-alone',

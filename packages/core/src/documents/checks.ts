@@ -260,5 +260,14 @@ export const ListOfLabels = (limits: ListLimits) =>
     { type: 'string', minLength: 1, maxLength: 40, pattern: '\\S' },
   );
 
+/** Whole sentences. */
+export const ListOfTexts = () =>
+  listOf(
+    (value) => typeof value === 'string' && value.trim() !== '' && value.length <= 1000,
+    'must be a text of 1 to 1000 characters',
+    {},
+    { type: 'string', minLength: 1, maxLength: 1000, pattern: '\\S' },
+  );
+
 /** A known field whose value is not looked at. */
 export const Anything = (): PropertyDecorator => check('anything', () => true, '');

@@ -6,6 +6,7 @@ import {
   Nested,
   NestedList,
   OneOf,
+  OptionalNested,
   Optional,
   Text,
   TimeZone,
@@ -14,7 +15,7 @@ import {
   WholeNumber,
 } from '../documents/index.js';
 import type { RuleSet } from '../local-rules/index.js';
-import { SUPPLY_SOURCES, type Plan, type SupplySource } from '../settings/index.js';
+import { Confirmed, SUPPLY_SOURCES, type Plan, type SupplySource } from '../settings/index.js';
 import type { Yard } from '../yards/index.js';
 
 export const PROPERTY_FORMAT = 'waterclock.property/1';
@@ -56,6 +57,7 @@ export class CopyInFile {
   @UtcMoment() madeAt!: string;
   /** A plan document. */
   @Anything() document!: Plan;
+  @OptionalNested(() => Confirmed) confirmed?: Confirmed;
 }
 
 export class TimerInFile {

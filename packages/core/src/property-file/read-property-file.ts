@@ -9,7 +9,7 @@ import {
 } from '../documents/index.js';
 import { err, ok, type Result } from '../kernel/index.js';
 import { readRuleSet } from '../local-rules/index.js';
-import { readPlan } from '../settings/index.js';
+import { readPlan, TOO_FEW_VALUES } from '../settings/index.js';
 import { readYard } from '../yards/index.js';
 import { PropertyFile, type TimerInFile } from './property-file.js';
 
@@ -72,6 +72,13 @@ function crossCheck(
       problems.push({
         path: fieldPath(entryPath(fieldPath(path, 'copies'), index), 'number'),
         message: 'is the number of an earlier copy too',
+      });
+  });
+  copies.forEach(({ confirmed }, index) => {
+    if (confirmed && confirmed.keyedIn + confirmed.unknown > confirmed.of)
+      problems.push({
+        path: fieldPath(entryPath(fieldPath(path, 'copies'), index), 'confirmed.of'),
+        message: TOO_FEW_VALUES,
       });
   });
   if (copyInTimer !== undefined && !numbers.includes(copyInTimer))

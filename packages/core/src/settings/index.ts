@@ -1,3 +1,4 @@
+export { Confirmed, TOO_FEW_VALUES } from './confirmed.js';
 export { EvenRule, IntervalRule, OddRule, WeekdayRule, type DayRule } from './day-rule.js';
 export * from './edits.js';
 export { newPlan } from './new-plan.js';

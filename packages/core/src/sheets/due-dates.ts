@@ -1,6 +1,7 @@
 import { addDays, dayOf, formatDate, type DayNumber } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
 import { clockChanges } from '../time-zones/index.js';
+import { message } from './messages/message.js';
 import type { SheetDue } from './sheet.js';
 
 export interface DueAsked {
@@ -21,18 +22,13 @@ export function dueDates({ plan, on, care, seasonStep }: DueAsked): SheetDue[] {
   const [change] = timeZone ? clockChanges(timeZone, addDays(on, 1), addDays(on, 400)) : [];
   if (change) {
     const isForward = change.offsetAfterSeconds > change.offsetBeforeSeconds;
-    const what = isForward
-      ? 'Summer time begins: put the clock forward'
-      : 'Summer time ends: put the clock back';
+    const what = isForward ? message('clockForward') : message('clockBack');
     add(dayOf(change.at), what);
   }
   const yearly = (what: 'battery' | 'sensor', words: string) =>
     add(care.has(what) ? yearAfter(on) : on, words);
-  yearly(
-    'battery',
-    plan.timer.power === 'battery' ? 'Change the battery' : 'Change the backup battery',
-  );
-  if (plan.timer.rainSensor) yearly('sensor', 'Try the rain sensor');
+  yearly('battery', message(plan.timer.power === 'battery' ? 'changeBattery' : 'backupBattery'));
+  if (plan.timer.rainSensor) yearly('sensor', message('trySensor'));
   return due.sort((a, b) => a.on.localeCompare(b.on));
 }
 

@@ -8,5 +8,6 @@ export {
   SheetDue,
   SheetStation,
 } from './sheet.js';
-export { GENERAL_WORDS, sheetOf, type SheetAsked } from './sheet-of.js';
+export { GENERAL_WORDS, LABELS } from './messages/en.js';
+export { sheetOf, type SheetAsked } from './sheet-of.js';
 export { printedCopy, type PrintedCopy, type PrintedRow } from './printed-copy.js';

@@ -1,24 +1,21 @@
 import {
   addDays,
-  civilDateOf,
   dayOf,
   formatDate,
   startOfDay,
   type DayNumber,
   type TimerSeconds,
 } from '../civil-time/index.js';
-import { percentInForce, scaledSeconds, simulate, type Simulation } from '../engine/index.js';
-import type { Plan, ProgramSettings, StationSettings } from '../settings/index.js';
+import { simulate, type Simulation } from '../engine/index.js';
+import type { Plan, StationSettings } from '../settings/index.js';
 import type { TimerHandling } from '../timer-types/index.js';
-import {
-  daysLong,
-  inClock,
-  lengthInWords,
-  listInWords,
-  MONTHS,
-  type ClockStyle,
-} from '../words/index.js';
-import { Sheet, type SheetBar, type SheetDay, type SheetDue, type SheetStation } from './sheet.js';
+import { inClock, type ClockStyle } from '../words/index.js';
+import { MONTH_NAMES } from './messages/en.js';
+import { message } from './messages/message.js';
+import { Sheet, type SheetBar, type SheetDay, type SheetDue } from './sheet.js';
+import { sheetNotes } from './sheet-notes.js';
+import { sheetRules } from './sheet-rules.js';
+import { stationTimes } from './station-times.js';
 
 export interface SheetAsked {
   /** What is in the timer. */
@@ -32,25 +29,21 @@ export interface SheetAsked {
   readonly handling: TimerHandling;
   readonly clock: ClockStyle;
   readonly due: readonly SheetDue[];
+  /** Of how many values of the timer nobody read what stands there: keyed in, or not known at all. */
+  readonly confirmed: { readonly of: number; readonly keyedIn: number; readonly unknown: number };
   /** Litres as the firm sees them, with their unit. */
   readonly volumeWords: (litres: number) => string;
 }
 
 const WEEKS_OF_WATER = 4;
 
-/** In words that fit any timer, where its kind has none of its own. */
-export const GENERAL_WORDS = {
-  pauseForRain:
-    'Turn the timer off while it rains, and back to run afterwards. What is set stays as it is.',
-  runOneStation:
-    'Choose manual on the timer, then the station and how long, and start it. It stops by itself.',
-};
-
 /** The sheet for the door: the settings of a timer in a household's words. */
 export function sheetOf(asked: SheetAsked): Sheet {
-  const { plan, on, handling, clock } = asked;
+  const { plan, on, handling, clock, confirmed } = asked;
   const say = (text: string) => inClock(text, clock);
   const month = simulate(plan, { from: on, days: 7 * WEEKS_OF_WATER });
+  const timesOf = stationTimes(plan, on);
+  const { of } = confirmed;
   return Object.assign(new Sheet(), {
     madeOn: formatDate(on),
     property: asked.property,
@@ -60,60 +53,43 @@ export function sheetOf(asked: SheetAsked): Sheet {
     season: seasonWords(plan),
     clock,
     stations: plan.stations.map((station) => ({
-      ...stationOf(plan, station, on, say),
+      number: station.number,
+      name: station.name ?? '',
+      waters: say(timesOf(station.number).join(' ')),
       ...waterOf(station, month, asked.volumeWords),
     })),
+    notes: [
+      ...(confirmed.keyedIn > 0 ? [message('unconfirmed', { count: confirmed.keyedIn, of })] : []),
+      ...(confirmed.unknown > 0 ? [message('unknown', { count: confirmed.unknown, of })] : []),
+      ...sheetNotes(plan, on),
+    ].map(say),
+    rules: sheetRules(plan, on).map(say),
     week: weekOf(month, on),
-    pauseForRain: say(handling.pauseForRain || GENERAL_WORDS.pauseForRain),
-    runOneStation: say(handling.runOneStation || GENERAL_WORDS.runOneStation),
+    pauseForRain: say(handling.pauseForRain || message('pauseForRain')),
+    runOneStation: say(handling.runOneStation || message('runOneStation')),
     due: [...asked.due],
   });
 }
 
-function seasonWords({ timer, controller: { season, off } }: Plan): string {
-  if (off) return 'The timer is switched off.';
+function seasonWords({ timer, controller: { season, off }, programs }: Plan): string {
+  if (off) return message('seasonOff');
   if (timer.season === null) return '';
+  const percents = (all: readonly (readonly [string, number])[]) =>
+    all.map(([of, percent]) => message('percentOf', { of, percent })).join(', ');
   switch (season.mode) {
     case 'whole':
-      return `Season percentage: ${season.percent} %.`;
+      return message('seasonWhole', { percent: season.percent });
     case 'program':
-      return 'Season percentage: by program.';
+      return message('seasonProgram', {
+        percents: percents(programs.map(({ id, percent }) => [id, percent])),
+      });
     case 'monthly':
-      return `Season percentage by month: ${MONTHS.map((name, at) => `${name.slice(0, 3)} ${season.percents[at]} %`).join(', ')}.`;
+      return message('seasonMonthly', {
+        percents: percents(
+          MONTH_NAMES.map((name, month) => [name.slice(0, 3), season.percents[month] ?? 100]),
+        ),
+      });
   }
-}
-
-function stationOf(
-  plan: Plan,
-  { number, name = '', enabled }: StationSettings,
-  on: DayNumber,
-  say: (text: string) => string,
-): SheetStation {
-  const sentences = enabled
-    ? plan.programs.flatMap((program) => sentenceOf(plan, program, number, on))
-    : [];
-  return { number, name, waters: say(sentences.join(' ')) };
-}
-
-/** @example "On Tue Fri Sun from 03:30, 12 min." */
-function sentenceOf(
-  plan: Plan,
-  program: ProgramSettings,
-  station: number,
-  on: DayNumber,
-): string[] {
-  const { enabled, starts, days, blockedWeekdays, runs } = program;
-  const set = runs.find((run) => run.station === station)?.seconds ?? 0;
-  const { season } = plan.timer;
-  const percent = percentInForce(plan.controller.season, program, civilDateOf(on).month);
-  const seconds = season ? scaledSeconds(set, percent, season.roundToSeconds) : set;
-  const never = days.mode === 'weekdays' && days.weekdays.length === 0;
-  if (!enabled || starts.length === 0 || seconds === 0 || never || plan.controller.off) return [];
-  const when = daysLong(days, blockedWeekdays);
-  const from = listInWords([...starts].sort());
-  return [
-    `${when.replace(/^./, (letter) => letter.toUpperCase())}, from ${from}: ${lengthInWords(seconds)}.`,
-  ];
 }
 
 function waterOf(

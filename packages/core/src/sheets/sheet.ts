@@ -1,5 +1,6 @@
 import {
   CivilDay,
+  ListOfTexts,
   NestedList,
   OneOf,
   Optional,
@@ -56,6 +57,10 @@ export class Sheet {
   @Text() season = '';
   @OneOf(['24', '12']) clock: '24' | '12' = '24';
   @NestedList(() => SheetStation) stations: SheetStation[] = [];
+  /** What keeps it from watering as it is set, and what is not certain; a sentence each. */
+  @Optional() @ListOfTexts() notes?: string[];
+  /** The rules that hold at the home, a sentence each. */
+  @Optional() @ListOfTexts() rules?: string[];
   /** Seven dates, as they will be watered. */
   @NestedList(() => SheetDay) week: SheetDay[] = [];
   @Text() pauseForRain = '';

@@ -1,5 +1,8 @@
+import fc from 'fast-check';
 import { parseDate } from '../civil-time/index.js';
-import { planOf } from '../testing/plans.js';
+import { simulate } from '../engine/index.js';
+import { anyPlan, planOf } from '../testing/plans.js';
+import { runs } from '../testing/runs.js';
 import { TimerHandling } from '../timer-types/index.js';
 import { dueDates, readSheet, sheetOf } from './index.js';
 
@@ -37,7 +40,7 @@ const plan = planOf({
   ],
 });
 
-const sheet = (clock: '24' | '12' = '24', handling = {}, of = plan) =>
+const sheet = (clock: '24' | '12' = '24', handling = {}, of = plan, confirmed = {}) =>
   sheetOf({
     plan: of,
     on: ON,
@@ -48,23 +51,31 @@ const sheet = (clock: '24' | '12' = '24', handling = {}, of = plan) =>
     handling: Object.assign(new TimerHandling(), handling),
     clock,
     due: [],
+    confirmed: { of: 19, keyedIn: 0, unknown: 0, ...confirmed },
     volumeWords: (litres) => `${Math.round(litres)} L`,
   });
 
-it('says by station when each waters, at the percentage that is set, in plain words', () => {
+it('says by station when each really waters, at the percentage that is set, in plain words', () => {
   expect(sheet().stations).toEqual([
     {
       number: 1,
       name: 'Kerb strip',
       waters:
-        'On Tue Fri, from 23:50: 12 min. Every 3 days, counted from Tue 2 Jun, from 04:00 and 05:00: 4 min.',
+        'On Tue and Fri, about 23:50 to 00:02: 12 min. Every 3 days, next on Tue 2 June, Fri 5 June and Mon 8 June, about 04:00 to 04:04 and 05:00 to 05:04: 4 min each time.',
       // Eight times 12 minutes, and nine days of two times 4, at 20 litres, over four weeks.
       water: '840 L',
     },
-    { number: 2, name: 'Hedge', waters: 'On Tue Fri, from 23:50: 8 min.' },
+    // Behind the first station, and so on the next date.
+    {
+      number: 2,
+      name: 'Hedge',
+      waters: 'On Tue and Fri, about 00:02 to 00:10 the next day: 8 min.',
+    },
     { number: 3, name: '', waters: '' },
   ]);
-  expect(sheet('12').stations[1]!.waters).toBe('On Tue Fri, from 11:50 PM: 8 min.');
+  expect(sheet('12').stations[1]!.waters).toBe(
+    'On Tue and Fri, about 12:02 AM to 12:10 AM the next day: 8 min.',
+  );
   expect(sheet().season).toBe('Season percentage: 80 %.');
 });
 
@@ -84,17 +95,42 @@ const program = (fields: object) => ({
   ],
 });
 
+const SOAKED = {
+  timer: { cycleSoak: {} },
+  stations: [{ number: 1, cycleSeconds: 240, soakSeconds: 1200 }],
+};
+const PAUSED = { pauses: [{ from: '2026-05-30T00:00:00', to: '2026-06-10T00:00:00' }] };
+const DRY = {
+  timer: { noWaterWindows: true },
+  controller: { noWater: [{ from: '04:05', to: '18:00' }] },
+};
+
 it.each([
-  ['odd dates', {}, 'On odd days of the month, from 04:00: 10 min 30 s.'],
+  ['odd dates', {}, 'On odd dates, about 04:00 to 04:11: 10 min 30 s.'],
   [
     'a day that is left out',
     program({ days: { mode: 'even' }, blockedWeekdays: [7] }),
-    'On even days of the month, not on Sun, from 04:00: 10 min 30 s.',
+    'On even dates, not on Sun, about 04:00 to 04:11: 10 min 30 s.',
+  ],
+  [
+    'all days of the week',
+    program({ days: { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] } }),
+    'Every day, about 04:00 to 04:11: 10 min 30 s.',
   ],
   [
     'starts in their order',
     program({ starts: ['23:00', '04:00', '04:30'] }),
-    'On odd days of the month, from 04:00, 04:30 and 23:00: 10 min 30 s.',
+    'On odd dates, about 04:00 to 04:11, 04:30 to 04:41 and 23:00 to 23:11: 10 min 30 s each time.',
+  ],
+  ['cycle-and-soak', SOAKED, 'On odd dates, about 04:00 to 04:51: 10 min 30 s in 3 parts.'],
+  ['an hour without water', DRY, 'On odd dates, about 04:00 to 04:05: 5 min.'],
+  [
+    'an interval while it is paused',
+    {
+      controller: PAUSED,
+      ...program({ days: { mode: 'interval', everyDays: 7, anchor: '2026-06-01' } }),
+    },
+    'Every 7 days, next on Mon 15 June, Mon 22 June and Mon 29 June, about 04:00 to 04:11: 10 min 30 s.',
   ],
   ['a program that is off', program({ enabled: false }), ''],
   ['no start', program({ starts: [] }), ''],
@@ -107,16 +143,104 @@ it.each([
   expect(waters(changes)).toBe(words);
 });
 
+it('a station is told to water if and only if it does', () => {
+  fc.assert(
+    fc.property(anyPlan, (one) => {
+      const { controller } = one;
+      // A table by month is told as it is on the day of the sheet.
+      if (controller.season.mode === 'monthly' || controller.off) return;
+      const queued = simulate(one, { from: ON, days: 62 });
+      for (const { number } of one.stations) {
+        const told = sheet('24', {}, one).stations.find((station) => station.number === number)!;
+        const isWet = queued.pieces.some(({ station }) => station === number);
+        expect([number, told.waters !== '']).toEqual([number, isWet]);
+      }
+    }),
+    runs(40, 400),
+  );
+});
+
+it('tells what holds water back, what is uncertain, and that two runs meet', () => {
+  const notes = (fields: Parameters<typeof planOf>[0], confirmed = {}) =>
+    sheet('24', {}, planOf({ stations: [{ number: 1 }], ...program({}), ...fields }), confirmed)
+      .notes!;
+  const DRY_SENSOR = 'It does not water while the rain sensor is wet.';
+  expect(notes({})).toEqual([DRY_SENSOR]);
+  expect(notes({ timer: { rainSensor: false } })).toEqual([]);
+  expect(notes({ controller: { rainSensor: 'bypass' } })).toEqual([
+    'The rain sensor is bypassed: it waters in rain too.',
+  ]);
+  expect(
+    notes({
+      timer: { monthDaysOff: true, noWaterWindows: true },
+      controller: {
+        ...PAUSED,
+        monthDaysOff: [31, 4],
+        noWater: [
+          { from: '10:00', to: '18:00' },
+          { from: '20:00', to: '21:00', weekdays: [2, 5] },
+        ],
+      },
+    }),
+  ).toEqual([
+    'Paused from Sat 30 May, 00:00 to Wed 10 June, 00:00: nothing waters then.',
+    'Never waters on the 4. and 31. of a month.',
+    'From 10:00 to 18:00 the timer lets nothing water, and what falls into these hours is lost.',
+    'From 20:00 to 21:00 on Tue and Fri the timer lets nothing water, and what falls into these hours is lost.',
+    DRY_SENSOR,
+  ]);
+  const over = { pauses: [{ from: '2026-05-01T00:00:00', to: '2026-05-10T00:00:00' }] };
+  expect(notes({ controller: over })).toEqual([DRY_SENSOR]);
+  expect(notes(program({ starts: ['04:00', '04:05'] }))[0]).toBe(
+    'Two runs of the timer meet, first on Mon 1 June at 04:05, and one is late, cut short or left out. Please phone us.',
+  );
+  expect(notes({}, { keyedIn: 1 })[0]).toBe(
+    'One value of 19 was not read off the timer again: what stands here was keyed in.',
+  );
+  expect(notes({}, { keyedIn: 3, unknown: 2 }).slice(0, 2)).toEqual([
+    '3 values of 19 were not read off the timer again: what stands here was keyed in.',
+    'Nobody has read 2 values of 19 off the timer: what stands here is what was planned.',
+  ]);
+});
+
+it('tells which rule holds, from when another does, and who answers for it', () => {
+  const rulesOf = (rules: object) => sheet('12', {}, planOf({ rules })).rules!;
+  expect(rulesOf({})).toEqual([]);
+  const OWNER = 'Whoever owns the home answers for keeping them, and for any fine.';
+  expect(rulesOf({ weekdays: [2, 6], noWater: [{ from: '10:00', to: '18:00' }] })).toEqual([
+    'Now: watering on Tue and Sat only; none from 10:00 AM to 6:00 PM.',
+    OWNER,
+  ]);
+  expect(
+    rulesOf({
+      dateParity: 'odd',
+      exempt: ['drip', 'bubbler'],
+      periods: [{ from: '2026-10-01', to: '2026-12-31', weekdays: [] }],
+    }),
+  ).toEqual([
+    'Now: watering on odd dates only; drip and bubblers spared.',
+    'From Thu 1 October: no watering at all.',
+    OWNER,
+  ]);
+  expect(
+    rulesOf({ periods: [{ from: '2026-07-01', to: '2026-07-31', weekdays: [3] }] }).slice(0, 2),
+  ).toEqual(['Now: no rule of days or hours.', 'From Wed 1 July: watering on Wed only.']);
+});
+
 it.each([
-  [{ off: true }, 'The timer is switched off.'],
-  [{ season: { mode: 'program' } }, 'Season percentage: by program.'],
+  [{ off: true }, 'The timer is switched off: nothing waters.'],
+  [{ season: { mode: 'program' } }, 'Season percentage by program: A 80 %.'],
   [
     { season: { mode: 'monthly', percents: [50, 60, 70, 80, 90, 100, 110, 120, 90, 80, 70, 60] } },
     'Season percentage by month: Jan 50 %, Feb 60 %, Mar 70 %, Apr 80 %, May 90 %, Jun 100 %, Jul 110 %, Aug 120 %, Sep 90 %, Oct 80 %, Nov 70 %, Dec 60 %.',
   ],
 ])('the percentage of %j in words', (controller, words) => {
   const timer = { season: { modes: ['whole', 'program', 'monthly'] } };
-  const { season } = sheet('24', {}, planOf({ timer, controller }));
+  const { season } = sheet(
+    '24',
+    {},
+    planOf({ timer, controller, programs: [{ id: 'A', percent: 80 }] }),
+  );
   expect(season).toBe(words);
 });
 

@@ -5,7 +5,7 @@ import {
   withShown,
   type KeyInValue,
 } from '../key-in/index.js';
-import type { Plan } from '../settings/index.js';
+import type { Confirmed, Plan } from '../settings/index.js';
 import type { Visit } from './visit.js';
 
 /** Settings as they were read off a timer, or keyed in and read back. */
@@ -106,3 +106,10 @@ function onTimerOf({ timer, stations, name, site, rules }: Plan, read: Plan): Pl
     })),
   };
 }
+
+/** Of how many values of a timer nobody has read what stands there. */
+export const confirmedNow = ({ plan, keyedIn, unknown }: InTimer): Confirmed => ({
+  of: keyInPlaces(plan).length,
+  keyedIn: keyedIn.length,
+  unknown: unknown.length,
+});

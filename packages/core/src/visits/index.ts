@@ -16,7 +16,7 @@ export {
   type VisitEntry,
 } from './entry.js';
 export { FAULT_NAMES, STATION_FAULTS, type StationFault } from './station-faults.js';
-export { inTimerNow, type InTimer, type Reading } from './in-timer.js';
+export { confirmedNow, inTimerNow, type InTimer, type Reading } from './in-timer.js';
 export { isKeyedIn, tickEntries } from './ticks.js';
 export { nextStep, visitOf, type MadeEntry, type Statement, type Visit } from './visit.js';
 export { workOf, type StepWork, type WorkHere } from './step-work.js';

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { readPlan } from '@water-clock/core/settings';
+import { readPlan, TOO_FEW_VALUES } from '@water-clock/core/settings';
 import { DataSource, MoreThan, Not } from 'typeorm';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
@@ -11,7 +11,7 @@ import { timerAnswer } from '../timers/timer-answer.js';
 import { Timer } from '../schema/timer.entity.js';
 import { CopyAnswer, CopyChange, CopyFields, CopyListing } from './copy.dto.js';
 import { Copy } from '../schema/copy.entity.js';
-import { makeCopy } from '../timer-records/make-copy.js';
+import { confirmedOf, makeCopy } from '../timer-records/make-copy.js';
 
 @Injectable()
 export class CopiesService {
@@ -29,6 +29,9 @@ export class CopiesService {
         personName: true,
         madeAt: true,
         isInTimer: true,
+        valuesOf: true,
+        valuesKeyedIn: true,
+        valuesUnknown: true,
       },
       where: { firmId, timerId },
       order: { number: 'DESC' },
@@ -50,7 +53,9 @@ export class CopiesService {
     const { firmId, name: personName } = person;
     const document = wholeDocument(fields.document, readPlan);
     await this.refuseUnknownTimer(firmId, timerId);
-    const { reason, name, id: ownId } = fields;
+    const { reason, name, id: ownId, confirmed } = fields;
+    if (confirmed && confirmed.keyedIn + confirmed.unknown > confirmed.of)
+      throw badInput([{ path: 'confirmed.of', message: TOO_FEW_VALUES }]);
     const madeAt = observedAt(fields.madeAt, new Date());
     const id = await this.source.transaction(async (manager) => {
       await lockTimer(manager, firmId, timerId);
@@ -68,6 +73,7 @@ export class CopiesService {
       });
       return makeCopy(manager, {
         ...(ownId && { id: ownId }),
+        ...(confirmed && { confirmed }),
         ...{ firmId, timerId, reason, name, document, personName, madeAt },
         isInTimer: reason !== 'planned' && !isOld,
       });
@@ -107,4 +113,5 @@ const copyListing = (row: Copy): CopyListing => ({
   person: row.personName,
   madeAt: row.madeAt.toISOString(),
   isInTimer: row.isInTimer,
+  confirmed: confirmedOf(row),
 });

@@ -117,3 +117,21 @@ it('what is planned for later is kept, and what is in the timer stays known', as
     .send({ reason: 'wished', document: planDocument() })
     .expect(422);
 });
+
+it('tell how much of them nobody read off the timer', async () => {
+  const confirmed = { of: 19, keyedIn: 3, unknown: 1 };
+  const path = `/api/timers/${timerId}/copies`;
+  const fields = { reason: 'left', document: planDocument() };
+  const { body } = await person.agent
+    .post(path)
+    .send({ ...fields, confirmed })
+    .expect(201);
+  expect(body.confirmed).toEqual(confirmed);
+  expect((await list())[0].confirmed).toEqual(confirmed);
+  expect((await add('as-found')).confirmed).toEqual({ of: 0, keyedIn: 0, unknown: 0 });
+  const refused = await person.agent
+    .post(path)
+    .send({ ...fields, confirmed: { of: 3, keyedIn: 3, unknown: 1 } })
+    .expect(422);
+  expect(refused.body.errors).toMatchObject([{ path: 'confirmed.of' }]);
+});

@@ -5,6 +5,7 @@ import { Copy } from '../schema/copy.entity.js';
 import { notFound } from '../platform/problem.js';
 import { Property } from '../schema/property.entity.js';
 import { Timer } from '../schema/timer.entity.js';
+import { confirmedOf } from '../timer-records/make-copy.js';
 
 /** A whole property as a file: yard, kind, rules and copies included. */
 export async function exportProperty(
@@ -68,13 +69,14 @@ function timerInFile(timer: Timer, copies: readonly Copy[]): TimerInFile {
     name: timer.name,
     settings: timer.settings.document,
     yard: timer.yard.document,
-    copies: copies.map(({ number, name, reason, personName, madeAt, document }) => ({
-      number,
-      name,
-      reason,
-      person: personName,
-      madeAt: madeAt.toISOString(),
-      document,
+    copies: copies.map((copy) => ({
+      number: copy.number,
+      name: copy.name,
+      reason: copy.reason,
+      person: copy.personName,
+      madeAt: copy.madeAt.toISOString(),
+      document: copy.document,
+      ...(copy.valuesOf > 0 && { confirmed: confirmedOf(copy) }),
     })),
     ...(inTimer && { copyInTimer: inTimer.number }),
     ...(timer.hasOwnBackup !== null && { hasOwnBackup: timer.hasOwnBackup }),

@@ -13,6 +13,7 @@ import { Timer } from '../schema/timer.entity.js';
 import { storeSettings, storeYard } from '../timer-records/store-settings.js';
 import { propertyFacts } from './export-property.js';
 import type { ImportAnswer, ImportChange } from './property-file.dto.js';
+import { confirmedColumns } from '../timer-records/make-copy.js';
 
 /**
  * Brings a property file into a firm, inside the transaction of `manager`: what is not here is
@@ -209,7 +210,7 @@ async function importCopies(
   const taken = new Set(known.map(({ number }) => number));
   const hasOneInTimer = known.some(({ isInTimer }) => isInTimer);
   const fresh = copies.filter((copy) => !isKnown(copy));
-  for (const { number, name, reason, person, madeAt, document } of fresh) {
+  for (const { number, name, reason, person, madeAt, document, confirmed } of fresh) {
     const own = taken.has(number) ? Math.max(...taken) + 1 : number;
     taken.add(own);
     await manager.save(
@@ -222,6 +223,7 @@ async function importCopies(
         personName: person,
         madeAt: new Date(madeAt),
         document,
+        ...confirmedColumns(confirmed),
         isInTimer: !hasOneInTimer && number === copyInTimer,
       }),
     );

@@ -17,6 +17,10 @@ import { Timer } from './timer.entity.js';
 /** A timer's settings as they were saved once. Only its name, and where it is, may change. */
 @Entity('copies')
 @Check('copies_number', 'number > 0')
+@Check(
+  'copies_confirmed',
+  `values_keyed_in >= 0 AND values_unknown >= 0 AND values_keyed_in + values_unknown <= values_of`,
+)
 @Check('copies_reason', `reason IN ('as-found', 'planned', 'left')`)
 @Check('copies_format', `document ->> 'format' = 'waterclock.plan/2'`)
 @Unique('copies_of_firm', ['id', 'firmId'])
@@ -59,6 +63,18 @@ export class Copy {
   /** It is believed to be what the timer holds now. */
   @Column('boolean', { name: 'is_in_timer', default: false })
   isInTimer!: boolean;
+
+  /** How many values the timer has; 0 where nobody counted. */
+  @Column('integer', { name: 'values_of', default: 0 })
+  valuesOf!: number;
+
+  /** How many were keyed in, and not read back. */
+  @Column('integer', { name: 'values_keyed_in', default: 0 })
+  valuesKeyedIn!: number;
+
+  /** Of how many nobody knows what stands there. */
+  @Column('integer', { name: 'values_unknown', default: 0 })
+  valuesUnknown!: number;
 
   @CreateDateColumn({ name: 'made_at', type: 'timestamptz' })
   madeAt!: Date;

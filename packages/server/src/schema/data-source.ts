@@ -6,6 +6,7 @@ import { FirstTables1780000000000 } from './migrations/1780000000000-first-table
 import { PeopleYardsCopies1790000000000 } from './migrations/1790000000000-people-yards-copies.js';
 import { Weather1800000000000 } from './migrations/1800000000000-weather.js';
 import { Visits1810000000000 } from './migrations/1810000000000-visits.js';
+import { CopiesConfirmed1830000000000 } from './migrations/1830000000000-copies-confirmed.js';
 import { PlanFormat21820000000000 } from './migrations/1820000000000-plan-format-2.js';
 import { Person, Session, SignInFailure } from './person.entity.js';
 import { Property } from './property.entity.js';
@@ -44,6 +45,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     Weather1800000000000,
     Visits1810000000000,
     PlanFormat21820000000000,
+    CopiesConfirmed1830000000000,
   ],
   migrationsTransactionMode: 'each',
   synchronize: false,

@@ -1,13 +1,13 @@
 import { join, sep } from 'node:path';
 import { parseDate } from '@water-clock/core/civil-time';
-import type { Sheet } from '@water-clock/core/sheets';
+import { LABELS, type Sheet } from '@water-clock/core/sheets';
 import { longDate } from '@water-clock/core/words';
 import { weekPicture } from './week-picture.js';
 
 const PAGE_WIDTH = { A4: 595, LETTER: 612 };
 const MARGIN = 40;
 /** More stations than these are set smaller. */
-const ROOMY = 14;
+const ROOMY = 10;
 
 const dateWords = (date: string): string => {
   const day = parseDate(date)!;
@@ -51,6 +51,8 @@ function definitionOf(sheet: Sheet, paper: Paper) {
     fontSize: 11,
     margin: [0, 9, 0, 3],
   });
+  const sentences = (head: string, all: readonly string[] = []) =>
+    all.length > 0 ? [heading(head), { ul: [...all] }] : [];
   return {
     pageSize: paper,
     pageMargins: [MARGIN, 34, MARGIN, 30],
@@ -63,48 +65,47 @@ function definitionOf(sheet: Sheet, paper: Paper) {
           { text: dateWords(sheet.madeOn), alignment: 'right', width: 150, margin: [0, 6, 0, 0] },
         ],
       },
-      { text: [sheet.firm, sheet.phone && `, phone ${sheet.phone}`].join('') },
+      { text: [sheet.firm, sheet.phone && `, ${LABELS.phone} ${sheet.phone}`].join('') },
       { text: sheet.season, margin: [0, 2, 0, 0] },
-      heading('When each station waters'),
+      ...sentences(LABELS.mind, sheet.notes),
+      heading(LABELS.waters),
       {
         table: {
           headerRows: 1,
           widths: [18, 110, '*', ...(hasWater ? [70] : [])],
           body: [
-            ['', 'Station', 'Waters', ...(hasWater ? ['A week'] : [])].map((words) => ({
+            ['', LABELS.station, LABELS.when, ...(hasWater ? [LABELS.aWeek] : [])].map((words) => ({
               text: words,
               bold: true,
             })),
             ...sheet.stations.map(({ number, name, waters, water }) => [
               String(number),
               name,
-              waters || 'Does not water.',
+              waters || LABELS.doesNotWater,
               ...(hasWater ? [water ?? ''] : []),
             ]),
           ],
         },
         layout: 'lightHorizontalLines',
       },
-      heading('This week'),
+      ...sentences(LABELS.rules, sheet.rules),
+      heading(LABELS.thisWeek),
       { svg: weekPicture(sheet, width) },
       {
         columns: [
-          [heading('To pause it for rain'), sheet.pauseForRain],
-          [heading('To run one station by hand'), sheet.runOneStation],
+          [heading(LABELS.pauseForRain), sheet.pauseForRain],
+          [heading(LABELS.runOneStation), sheet.runOneStation],
         ],
         columnGap: 18,
       },
       ...(sheet.due.length > 0
         ? [
-            heading('What comes next'),
+            heading(LABELS.due),
             { ul: sheet.due.map(({ on, what }) => `${dateWords(on)}: ${what}`) },
           ]
         : []),
       {
-        text: [
-          'Local watering rules come first. Water on paths is slippery, and freezes. ',
-          'Leave the mains side, and the pump, to a licensed electrician.',
-        ].join(''),
+        text: LABELS.caution,
         margin: [0, 9, 0, 0],
         fontSize: 8,
       },

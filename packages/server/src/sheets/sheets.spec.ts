@@ -68,6 +68,7 @@ function bigSheet() {
       { on: '2027-06-01', what: 'Change the backup battery' },
       { on: '2027-06-01', what: 'Try the rain sensor' },
     ],
+    confirmed: { of: 0, keyedIn: 0, unknown: 0 },
     volumeWords: (litres) => `${Math.round(litres)} L`,
   });
 }
@@ -113,6 +114,7 @@ it('the PDF of a home of 12 stations has one page, with all that the sheet says'
       'To pause it for rain',
       'To run one station by hand',
       'Mon 1 Jun',
+      'It does not water while the rain sensor is wet.',
       'Summer time ends',
     ])
       expect(words).toContain(part);

@@ -1,3 +1,4 @@
+import { Confirmed } from '@water-clock/core/settings';
 import type { CopyReason } from '@water-clock/core/property-file';
 import type { Plan } from '@water-clock/core/settings';
 import type { EntityManager } from 'typeorm';
@@ -15,6 +16,8 @@ interface NewCopy {
   readonly personName: string;
   /** Absent: now. */
   readonly madeAt?: Date;
+  /** Absent: nobody counted. */
+  readonly confirmed?: Confirmed;
   /** It becomes the copy that is believed to be in the timer. */
   readonly isInTimer: boolean;
 }
@@ -25,6 +28,26 @@ export async function makeCopy(manager: EntityManager, copy: NewCopy): Promise<s
   await lockTimer(manager, firmId, timerId);
   if (copy.isInTimer) await manager.update(Copy, { firmId, timerId }, { isInTimer: false });
   const highest = await manager.maximum(Copy, 'number', { firmId, timerId });
-  const { id } = await manager.save(manager.create(Copy, { ...copy, number: (highest ?? 0) + 1 }));
+  const { confirmed, ...fields } = copy;
+  const row = { ...fields, ...confirmedColumns(confirmed), number: (highest ?? 0) + 1 };
+  const { id } = await manager.save(manager.create(Copy, row));
   return id;
 }
+
+/** The columns of what was confirmed. */
+export const confirmedColumns = (confirmed: Confirmed = new Confirmed()) => ({
+  valuesOf: confirmed.of,
+  valuesKeyedIn: confirmed.keyedIn,
+  valuesUnknown: confirmed.unknown,
+});
+
+/** What was confirmed, of its columns. */
+export const confirmedOf = ({
+  valuesOf,
+  valuesKeyedIn,
+  valuesUnknown,
+}: Pick<Copy, 'valuesOf' | 'valuesKeyedIn' | 'valuesUnknown'>): Confirmed => ({
+  of: valuesOf,
+  keyedIn: valuesKeyedIn,
+  unknown: valuesUnknown,
+});

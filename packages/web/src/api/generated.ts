@@ -765,7 +765,16 @@ export interface components {
     readonly BriefFields: {
       readonly document: components['schemas']['Brief'];
     };
+    readonly ConfirmedFields: {
+      /** @description Keyed in, and not read back */
+      readonly keyedIn: number;
+      /** @description How many values the timer has; 0: nobody counted */
+      readonly of: number;
+      /** @description Nobody knows what stands there */
+      readonly unknown: number;
+    };
     readonly CopyAnswer: {
+      readonly confirmed: components['schemas']['ConfirmedFields'];
       readonly document: components['schemas']['Plan'];
       /** Format: uuid */
       readonly id: string;
@@ -786,6 +795,7 @@ export interface components {
       readonly name?: string;
     };
     readonly CopyFields: {
+      readonly confirmed?: components['schemas']['ConfirmedFields'];
       readonly document: components['schemas']['Plan'];
       /**
        * Format: uuid
@@ -803,6 +813,7 @@ export interface components {
       readonly reason: 'as-found' | 'planned' | 'left';
     };
     readonly CopyListing: {
+      readonly confirmed: components['schemas']['ConfirmedFields'];
       /** Format: uuid */
       readonly id: string;
       readonly isInTimer: boolean;

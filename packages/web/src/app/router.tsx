@@ -15,6 +15,7 @@ const screen = <Name extends string>(
 });
 
 const property = () => import('../property/property-edit-page');
+const doorSheet = () => import('../visit/door-sheet-page');
 const timerType = () => import('../timer-types/timer-type-page');
 
 export const router = createBrowserRouter([
@@ -52,6 +53,8 @@ export const router = createBrowserRouter([
           screen('timers/:timerId/visit/key-in', () => import('../visit/key-in-page'), 'KeyInPage'),
           screen('timers/:timerId/visit/walk', () => import('../visit/walk-page'), 'WalkPage'),
           screen('timers/:timerId/visit/leave', () => import('../visit/leave-page'), 'LeavePage'),
+          screen('timers/:timerId/sheet', doorSheet, 'DoorSheetPage'),
+          screen('copies/:copyId/sheet', doorSheet, 'CopyDoorSheetPage'),
           screen('copies/:copyId', () => import('../copies/copy-page'), 'CopyPage'),
           screen('timer-types', () => import('../timer-types/timer-types-page'), 'TimerTypesPage'),
           screen('timer-types/:timerTypeId', timerType, 'TimerTypePage'),

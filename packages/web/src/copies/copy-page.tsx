@@ -7,6 +7,7 @@ import { changeCopy, copiesKey, copyQuery, type Copy } from '../api/copies';
 import { useWrite } from '../api/use-write';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
+import { NotConfirmed } from './not-confirmed';
 import { copyWords } from './copy-words';
 import { SettingsSheet } from './settings-sheet';
 import { downloadText, fileNameOf } from '../ui/text-files';
@@ -55,6 +56,7 @@ function CopySheet({ copy }: { copy: Copy }) {
           >
             Save as a plan file
           </Button>
+          <Button onClick={() => void navigate(`/copies/${id}/sheet`)}>Sheet for the door</Button>
           <Button icon={<PrinterOutlined />} onClick={() => window.print()}>
             Print
           </Button>
@@ -81,6 +83,7 @@ function CopySheet({ copy }: { copy: Copy }) {
       <p className={pageStyles['soft']} style={{ margin: 0 }}>
         {copyWords(copy, clock)}
         {isInTimer && ' · believed to be in the timer now'}
+        <NotConfirmed timerId={timer.id} {...copy.confirmed} />
       </p>
       {mayChange && (
         <label className="not-on-paper">

@@ -6,6 +6,7 @@ import { copiesQuery, type CopyListing } from '../api/copies';
 import type { TimerOfProperty } from '../api/properties';
 import { changeTimer, timerQuery } from '../api/timers';
 import { useWrite } from '../api/use-write';
+import { NotConfirmed } from '../copies/not-confirmed';
 import { copyWords } from '../copies/copy-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
 import { useOpenVisit } from '../visit/use-visit';
@@ -27,6 +28,7 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
     ['Need', 'need'],
     ['Water', 'water'],
     ['Saved copies', 'copies'],
+    ['Sheet for the door', 'sheet'],
   ] as const;
   return (
     <section className={clsx(pageStyles['sheet'], styles['timer-card'])} aria-label={name}>
@@ -43,7 +45,7 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
         </dd>
         <dt>In the timer</dt>
         <dd>
-          <InTimer copies={copies.data} />
+          <InTimer timerId={id} copies={copies.data} />
         </dd>
         <dt>Own backup</dt>
         <dd>
@@ -67,12 +69,20 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
   );
 }
 
-function InTimer({ copies }: { copies: readonly CopyListing[] | undefined }) {
+interface InTimerProps {
+  readonly timerId: string;
+  readonly copies: readonly CopyListing[] | undefined;
+}
+
+function InTimer({ timerId, copies }: InTimerProps) {
   const clock = useClock();
   if (!copies) return <span className={pageStyles['soft']}>…</span>;
   const copy = copies.find(({ isInTimer }) => isInTimer);
   return copy ? (
-    <Link to={`/copies/${copy.id}`}>{copyWords(copy, clock)}</Link>
+    <>
+      <Link to={`/copies/${copy.id}`}>{copyWords(copy, clock)}</Link>
+      <NotConfirmed timerId={timerId} {...copy.confirmed} />
+    </>
   ) : (
     <span className={pageStyles['soft']}>nobody knows: read it off under As found</span>
   );

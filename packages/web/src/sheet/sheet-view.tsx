@@ -1,5 +1,5 @@
 import { parseDate } from '@water-clock/core/civil-time';
-import type { Sheet } from '@water-clock/core/sheets';
+import { LABELS, type Sheet } from '@water-clock/core/sheets';
 import { inClock, longDate, shortDate } from '@water-clock/core/words';
 import styles from './sheet-view.module.css';
 
@@ -21,19 +21,20 @@ export function SheetView({ sheet }: { sheet: Sheet }) {
         {sheet.firm}
         {sheet.phone && (
           <>
-            , phone <a href={`tel:${sheet.phone.replace(/[^\d+]/g, '')}`}>{sheet.phone}</a>
+            , {LABELS.phone} <a href={`tel:${sheet.phone.replace(/[^\d+]/g, '')}`}>{sheet.phone}</a>
           </>
         )}
       </p>
       {sheet.season && <p>{sheet.season}</p>}
-      <h2>When each station waters</h2>
+      <Sentences head={LABELS.mind} all={sheet.notes} />
+      <h2>{LABELS.waters}</h2>
       <table>
         <thead>
           <tr>
             <td />
-            <th scope="col">Station</th>
-            <th scope="col">Waters</th>
-            {hasWater && <th scope="col">A week</th>}
+            <th scope="col">{LABELS.station}</th>
+            <th scope="col">{LABELS.when}</th>
+            {hasWater && <th scope="col">{LABELS.aWeek}</th>}
           </tr>
         </thead>
         <tbody>
@@ -41,27 +42,28 @@ export function SheetView({ sheet }: { sheet: Sheet }) {
             <tr key={number}>
               <td className="figures">{number}</td>
               <th scope="row">{name}</th>
-              <td>{waters || 'Does not water.'}</td>
+              <td>{waters || LABELS.doesNotWater}</td>
               {hasWater && <td>{water}</td>}
             </tr>
           ))}
         </tbody>
       </table>
-      <h2>This week</h2>
+      <Sentences head={LABELS.rules} all={sheet.rules} />
+      <h2>{LABELS.thisWeek}</h2>
       <WeekPicture sheet={sheet} />
       <div className={styles['door-how']}>
         <section>
-          <h2>To pause it for rain</h2>
+          <h2>{LABELS.pauseForRain}</h2>
           <p>{sheet.pauseForRain}</p>
         </section>
         <section>
-          <h2>To run one station by hand</h2>
+          <h2>{LABELS.runOneStation}</h2>
           <p>{sheet.runOneStation}</p>
         </section>
       </div>
       {sheet.due.length > 0 && (
         <>
-          <h2>What comes next</h2>
+          <h2>{LABELS.due}</h2>
           <ul>
             {sheet.due.map(({ on, what }) => (
               <li key={`${on} ${what}`}>
@@ -71,79 +73,69 @@ export function SheetView({ sheet }: { sheet: Sheet }) {
           </ul>
         </>
       )}
-      <p className={styles['door-caution']}>
-        Local watering rules come first. Water on paths is slippery, and freezes. Leave the mains
-        side, and the pump, to a licensed electrician.
-      </p>
+      <p className={styles['door-caution']}>{LABELS.caution}</p>
     </article>
   );
 }
 
-const WIDTH = 640;
-const LABEL = 76;
-const HEAD = 16;
-const ROW = 18;
-/** A bar that is wide enough has its letter inside. */
-const ROOM_FOR_LETTER = 16;
-const HOURS = [0, 6, 12, 18, 24];
+/** Sentences under a heading; sheets that were left before these were told have none. */
+function Sentences({ head, all = [] }: { head: string; all: readonly string[] | undefined }) {
+  if (all.length === 0) return null;
+  return (
+    <>
+      <h2>{head}</h2>
+      <ul>
+        {all.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+    </>
+  );
+}
 
-const hourWords = (hour: number, clock: Sheet['clock']): string =>
-  hour === 24 ? '' : inClock(`${String(hour).padStart(2, '0')}:00`, clock);
+const HOURS = [0, 6, 12, 18];
+const DAY_MINUTES = 1440;
 
 const timeOf = (minute: number): string =>
   `${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 
-/** The week by dates, midnight to midnight; every bar has its program's letter. */
+/** The week by dates, midnight to midnight: a bar each run, and its times below. */
 function WeekPicture({ sheet: { week, clock } }: { sheet: Sheet }) {
-  const x = (minute: number) => LABEL + (minute / 1440) * (WIDTH - LABEL - 6);
-  const height = HEAD + week.length * ROW;
-  const words = week
-    .map(({ date, bars }) => {
-      const runs = bars.map(
-        ({ program, from, to }) => `${program} ${timeOf(from)} to ${timeOf(to)}`,
-      );
-      return `${shortDate(parseDate(date)!)}: ${runs.join(', ') || 'nothing'}`;
-    })
-    .join('. ');
+  const percent = (minutes: number) => `${(100 * minutes) / DAY_MINUTES}%`;
   return (
-    <svg
-      className={styles['door-week']}
-      viewBox={`0 0 ${WIDTH} ${height}`}
-      role="img"
-      aria-label={inClock(`The week. ${words}.`, clock)}
-    >
-      {HOURS.map((hour) => (
-        <g key={hour}>
-          <line x1={x(hour * 60)} x2={x(hour * 60)} y1={HEAD - 2} y2={height} />
-          <text x={x(hour * 60) + 2} y={HEAD - 5}>
-            {hourWords(hour, clock)}
-          </text>
-        </g>
-      ))}
-      {week.map(({ date, bars }, row) => {
-        const y = HEAD + row * ROW;
-        return (
-          <g key={date}>
-            <text x={0} y={y + 13}>
-              {shortDate(parseDate(date)!)}
-            </text>
-            {bars.map(({ program, from, to }) => (
-              <g key={`${program} ${from}`}>
-                <rect x={x(from)} y={y + 4} width={Math.max(2, x(to) - x(from))} height={ROW - 7} />
-                {x(to) - x(from) < ROOM_FOR_LETTER ? (
-                  <text x={x(from) - 2} y={y + 13} textAnchor="end">
-                    {program}
-                  </text>
-                ) : (
-                  <text className={styles['door-letter']} x={x(from) + 4} y={y + 13}>
-                    {program}
-                  </text>
-                )}
-              </g>
-            ))}
-          </g>
-        );
-      })}
-    </svg>
+    <div className={styles['door-week']}>
+      <div className={styles['door-hours']} aria-hidden="true">
+        {HOURS.map((hour) => (
+          <span key={hour} style={{ left: percent(60 * hour) }}>
+            {inClock(timeOf(60 * hour), clock)}
+          </span>
+        ))}
+      </div>
+      <dl>
+        {week.map(({ date, bars }) => (
+          <div key={date} className={styles['door-day']}>
+            <dt>{shortDate(parseDate(date)!)}</dt>
+            <dd>
+              <div className={styles['door-track']} aria-hidden="true">
+                {bars.map(({ program, from, to }) => (
+                  <span
+                    key={`${program} ${from}`}
+                    style={{ left: percent(from), width: percent(to - from) }}
+                  />
+                ))}
+              </div>
+              {bars
+                .map(({ program, from, to }) =>
+                  inClock(`${program} ${timeOf(from)} to ${timeOf(to)}`, clock).replaceAll(
+                    ' ',
+                    '\u00a0',
+                  ),
+                )
+                .join(', ') || LABELS.nothing}
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </div>
   );
 }

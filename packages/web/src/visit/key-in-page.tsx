@@ -237,7 +237,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
     setShown(next);
   };
   const save = async () => {
-    const done = await saving.write(truly);
+    const done = await saving.write({ document: truly });
     if (!done) return;
     await open.add({ kind: 'step', step: 'key-in', state: 'done' }, 'Key in: done');
     void (done.answer

@@ -3,25 +3,19 @@ import { parseDate } from '@water-clock/core/civil-time';
 import { calendarText } from '@water-clock/core/formats';
 import { lastLook, valueWords } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
-import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
-import { isKeyedIn, tickEntries, type InTimer } from '@water-clock/core/visits';
+import type { Sheet } from '@water-clock/core/sheets';
+import { confirmedNow, isKeyedIn, tickEntries, type InTimer } from '@water-clock/core/visits';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Checkbox } from 'antd';
-import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { sheetsQuery } from '../api/sheets';
 import type { Timer } from '../api/timers';
 import { runsCsv } from './runs-csv';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { oncePressed } from '../ui/once-pressed';
-import { useWrite } from '../api/use-write';
-import { outbox } from '../offline/browser-outbox';
-import { useSendLater } from '../offline/use-outbox';
 import { SheetView } from '../sheet/sheet-view';
-import { useQuantity, useSay, useSignedIn } from '../session/use-signed-in';
-import { shownAmount } from '../format/quantities';
-import { useNextSeasonStep } from './use-next-season-step';
+import { useSay } from '../session/use-signed-in';
 import type { OpenVisit } from './use-visit';
+import { useDoorSheet, useLeaveSheet, withZone } from './use-door-sheet';
 import { VisitFrame } from './visit-frame';
 import { todayHere } from '../format/today';
 import { SheetLinks } from './sheet-links';
@@ -48,26 +42,8 @@ interface LeaveProps {
 
 function Leave({ open, timer, inTimer }: LeaveProps) {
   const { plan } = inTimer;
-  const { firm, person } = useSignedIn();
-  const volume = useQuantity('volume');
-  const seasonStep = useNextSeasonStep(timer, plan);
-  const on = parseDate(todayHere())!;
-  const sheet = useMemo(
-    () =>
-      sheetOf({
-        plan,
-        on,
-        property: timer.property.name,
-        timer: timer.name,
-        firm: firm.name,
-        phone: firm.phone,
-        handling: timer.handling,
-        clock: person.clock,
-        due: dueDates({ plan: withZone(plan, timer), on, care: open.visit.care, seasonStep }),
-        volumeWords: (litres) => `${shownAmount(litres, volume)} ${volume.label}`,
-      }),
-    [plan, on, timer, firm, person.clock, open.visit.care, seasonStep, volume],
-  );
+  const confirmed = confirmedNow(inTimer);
+  const sheet = useDoorSheet({ timer, plan, confirmed, care: open.visit.care });
   return (
     <div className={styles['leave']}>
       <div className={clsx('not-on-paper', styles['leave-side'])}>
@@ -79,9 +55,6 @@ function Leave({ open, timer, inTimer }: LeaveProps) {
     </div>
   );
 }
-
-const withZone = (plan: Plan, { property: { timeZone } }: Timer): Plan =>
-  timeZone ? { ...plan, site: { ...plan.site, timeZone } } : plan;
 
 /** Set to run, sensor active, clock right, percentage as it is to be; and what was cared for. */
 function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Plan }) {
@@ -160,39 +133,18 @@ const CALENDAR_DAYS = 60;
 function LeaveBehind({ open, timer, inTimer, sheet }: LeaveProps & { sheet: Sheet }) {
   const { plan, keyedIn, unknown } = inTimer;
   const keeping = useSaveCopy(timer.id, 'left');
-  const sendLater = useSendLater();
   const navigate = useNavigate();
-  const { message, modal } = App.useApp();
-  const [left, setLeft] = useState<string | null>(null);
+  const { modal } = App.useApp();
+  const { leave, isLeaving, leftId } = useLeaveSheet(timer, sheet);
   const notLooked = lastLook(plan).filter((look) => !isKeyedIn(open.visit, look));
   const name = fileNameOf(timer.property.name, timer.name);
   const range = { from: parseDate(todayHere())!, days: CALENDAR_DAYS };
 
-  const leaving = useWrite('leave-sheet', async () => {
-    const body = { id: crypto.randomUUID(), document: sheet };
-    await sendLater({
-      id: body.id,
-      lane: timer.id,
-      method: 'POST',
-      path: `/timers/${timer.id}/sheets`,
-      body,
-      words: 'The sheet for the door',
-      touches: [sheetsQuery(timer.id).queryKey],
-    });
-    return { id: body.id, isSent: await outbox.settled(body.id) };
-  });
-  const leave = async () => {
-    const done = await leaving.write();
-    if (!done) return;
-    const { id, isSent } = done.answer;
-    setLeft(id);
-    void (isSent
-      ? message.success('The sheet is kept as it is left.')
-      : message.info('The sheet is on this device, waiting to be sent.'));
-  };
   const finish = async () => {
     // What was keyed in is what is in the timer from now on, read back or not.
-    if (keyedIn.length > 0 && unknown.length === 0 && !(await keeping.write(plan))) return;
+    const isWorthKeeping = keyedIn.length > 0 && unknown.length === 0;
+    const held = { document: plan, keyedIn: keyedIn.length };
+    if (isWorthKeeping && !(await keeping.write(held))) return;
     await open.add({ kind: 'step', step: 'leave', state: 'done' }, 'Leave: done');
     if (await open.end()) await navigate(`/properties/${timer.property.id}`);
   };
@@ -213,7 +165,7 @@ function LeaveBehind({ open, timer, inTimer, sheet }: LeaveProps & { sheet: Shee
     <section className={clsx(pageStyles['sheet'], styles['leave-behind'])} aria-labelledby="behind">
       <h2 id="behind">Leave behind</h2>
       <div className={styles['leave-ways']}>
-        <Button type="primary" loading={leaving.isWriting} onClick={() => void leave()}>
+        <Button type="primary" loading={isLeaving} onClick={() => void leave()}>
           Leave this sheet
         </Button>
         <Button onClick={() => window.print()}>Print</Button>
@@ -235,7 +187,7 @@ function LeaveBehind({ open, timer, inTimer, sheet }: LeaveProps & { sheet: Shee
           Runs as CSV
         </Button>
       </div>
-      <SheetLinks timer={timer} leftId={left} isLeaving={leaving.isWriting} />
+      <SheetLinks timer={timer} leftId={leftId} isLeaving={isLeaving} />
       <Button
         type="primary"
         className={clsx(bigStepStyles['big-tap'])}

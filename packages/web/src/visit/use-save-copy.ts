@@ -1,3 +1,4 @@
+import { keyInPlaces } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
 import { copiesQuery, copyQuery } from '../api/copies';
 import { useWrite, type Write } from '../api/use-write';
@@ -5,20 +6,32 @@ import { outbox } from '../offline/browser-outbox';
 import { useSendLater } from '../offline/use-outbox';
 import { copiesPath, type CopyBody } from './use-timer-on-device';
 
+export interface HeldByTimer {
+  readonly document: Plan;
+  /** How many values were keyed in and not read back; absent: none. */
+  readonly keyedIn?: number;
+}
+
+const ALL_READ = { keyedIn: 0, unknown: 0 };
+
 /**
  * Saves what a timer holds, as it was found or left: now, which the answer says, or when there is a connection.
  */
-export function useSaveCopy(timerId: string, reason: CopyBody['reason']): Write<Plan, boolean> {
+export function useSaveCopy(
+  timerId: string,
+  reason: CopyBody['reason'],
+): Write<HeldByTimer, boolean> {
   const sendLater = useSendLater();
   return useWrite(
     reason === 'left' ? 'save-as-left' : 'save-as-found',
-    async (document: Plan) => {
+    async ({ document, ...notRead }: HeldByTimer) => {
       const body: CopyBody = {
         id: crypto.randomUUID(),
         reason,
         name: '',
         madeAt: new Date().toISOString(),
         document,
+        confirmed: { of: keyInPlaces(document).length, ...ALL_READ, ...notRead },
       };
       await sendLater({
         id: body.id,

@@ -1,5 +1,5 @@
 import { useQuery, type QueryClient } from '@tanstack/react-query';
-import type { Plan } from '@water-clock/core/settings';
+import type { Confirmed, Plan } from '@water-clock/core/settings';
 import type { Reading } from '@water-clock/core/visits';
 import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { propertyQuery } from '../api/properties';
@@ -14,6 +14,8 @@ export interface CopyBody {
   readonly name: string;
   readonly madeAt: string;
   readonly document: Plan;
+  /** Absent in what was queued before it was counted. */
+  readonly confirmed?: Confirmed;
 }
 
 export const copiesPath = (timerId: string) => `/timers/${timerId}/copies`;
@@ -30,7 +32,8 @@ export function useTimerOnDevice(timerId: string) {
   const waiting = useOutbox()
     .filter(({ path, trouble }) => path === copiesPath(timerId) && !trouble)
     .map(({ body }) => body as CopyBody);
-  const reading: Reading | null = waiting.at(-1) ?? lastCopy.data ?? null;
+  const newest = waiting.at(-1) ?? lastCopy.data ?? null;
+  const reading: Reading | null = newest;
   return {
     queries: [timer, settings, copies, ...(last ? [lastCopy] : [])],
     timer: timer.data,
@@ -39,6 +42,8 @@ export function useTimerOnDevice(timerId: string) {
     copies: copies.data ?? [],
     /** What was read off the timer last; null where nobody has. */
     reading,
+    /** How much of it was truly read. */
+    readingConfirmed: newest?.confirmed,
     /** Copies that wait on this device. */
     waiting,
   };

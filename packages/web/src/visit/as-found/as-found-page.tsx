@@ -127,7 +127,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
   };
 
   const save = async (): Promise<boolean> => {
-    const done = await saving.write(plan);
+    const done = await saving.write({ document: plan });
     if (!done) return false;
     keepDraft(person.id, draft, null);
     void (done.answer

@@ -1,0 +1,120 @@
+import { PrinterOutlined } from '@ant-design/icons';
+import { useQuery } from '@tanstack/react-query';
+import { confirmedNow, inTimerNow } from '@water-clock/core/visits';
+import { Button } from 'antd';
+import { clsx } from 'clsx';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { copyQuery } from '../api/copies';
+import { useMayChange } from '../session/use-signed-in';
+import { SheetView } from '../sheet/sheet-view';
+import { Loaded } from '../ui/loaded';
+import { Page } from '../ui/page';
+import styles from './leave-page.module.css';
+import { SheetLinks } from './sheet-links';
+import { useDoorSheet, useLeaveSheet, type DoorSheetAsked } from './use-door-sheet';
+import { useTimerOnDevice } from './use-timer-on-device';
+import { useOpenVisit } from './use-visit';
+import pageStyles from '../ui/page.module.css';
+
+const NO_CARE: DoorSheetAsked['care'] = new Set();
+
+/** The sheet for the door of what stands in a timer, at any time. */
+export function DoorSheetPage() {
+  const { timerId = '' } = useParams();
+  const { queries, timer, target, reading, readingConfirmed } = useTimerOnDevice(timerId);
+  const open = useOpenVisit(timerId);
+  const inTimer = useMemo(
+    () => target && inTimerNow(target, reading, open ? [open.visit] : []),
+    [target, reading, open],
+  );
+  const now = inTimer && confirmedNow(inTimer);
+  return (
+    <Loaded what="The timer" missing="timer" queries={queries}>
+      {() => (
+        <DoorSheet
+          timer={timer!}
+          plan={inTimer!.plan}
+          // What a copy was saved with is still not read, unless something newer is known.
+          confirmed={now!.keyedIn + now!.unknown > 0 ? now! : (readingConfirmed ?? now!)}
+          care={open?.visit.care ?? NO_CARE}
+          isInTimer
+        />
+      )}
+    </Loaded>
+  );
+}
+
+/** The sheet for the door of a saved copy, as if the timer held it. */
+export function CopyDoorSheetPage() {
+  const { copyId = '' } = useParams();
+  const copy = useQuery(copyQuery(copyId));
+  const { queries, timer } = useTimerOnDevice(copy.data?.timer.id ?? '');
+  return (
+    <Loaded what="The copy" missing="copy" queries={copy.data ? [copy, ...queries] : [copy]}>
+      {() => (
+        <DoorSheet
+          timer={timer!}
+          plan={copy.data!.document}
+          confirmed={copy.data!.confirmed}
+          care={NO_CARE}
+          isInTimer={copy.data!.isInTimer}
+        />
+      )}
+    </Loaded>
+  );
+}
+
+interface DoorSheetProps extends DoorSheetAsked {
+  readonly isInTimer: boolean;
+}
+
+function DoorSheet({ isInTimer, ...asked }: DoorSheetProps) {
+  const { timer, confirmed } = asked;
+  const sheet = useDoorSheet(asked);
+  const mayChange = useMayChange();
+  const { leave, isLeaving, leftId } = useLeaveSheet(timer, sheet);
+  return (
+    <Page
+      title="Sheet for the door"
+      crumbs={[
+        { to: `/properties/${timer.property.id}`, name: timer.property.name },
+        { to: `/timers/${timer.id}`, name: timer.name },
+      ]}
+      actions={
+        <Button icon={<PrinterOutlined />} onClick={() => window.print()}>
+          Print
+        </Button>
+      }
+    >
+      <div className={styles['leave']}>
+        <div className={clsx('not-on-paper', styles['leave-side'])}>
+          {!isInTimer && (
+            <section className={pageStyles['sheet']}>
+              <p style={{ marginTop: 0 }}>This copy is not what the timer is believed to hold.</p>
+              <Link to={`/timers/${timer.id}/sheet`}>The sheet of what it holds</Link>
+            </section>
+          )}
+          {confirmed.keyedIn + confirmed.unknown > 0 && (
+            <section className={pageStyles['sheet']}>
+              <p style={{ marginTop: 0 }}>
+                Not all that stands on this sheet was read off the timer.
+              </p>
+              <Link to={`/timers/${timer.id}/as-found`}>Read it off</Link>
+            </section>
+          )}
+          {mayChange && (
+            <section className={pageStyles['sheet']} aria-labelledby="behind">
+              <h2 id="behind">Leave behind</h2>
+              <Button type="primary" loading={isLeaving} onClick={() => void leave()}>
+                Leave this sheet
+              </Button>
+              <SheetLinks timer={timer} leftId={leftId} isLeaving={isLeaving} />
+            </section>
+          )}
+        </div>
+        <SheetView sheet={sheet} />
+      </div>
+    </Page>
+  );
+}

@@ -1,0 +1,84 @@
+import { parseDate } from '@water-clock/core/civil-time';
+import type { Confirmed, Plan } from '@water-clock/core/settings';
+import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
+import type { Visit } from '@water-clock/core/visits';
+import { App } from 'antd';
+import { useMemo, useState } from 'react';
+import { sheetsQuery } from '../api/sheets';
+import type { Timer } from '../api/timers';
+import { useWrite } from '../api/use-write';
+import { shownAmount } from '../format/quantities';
+import { todayHere } from '../format/today';
+import { outbox } from '../offline/browser-outbox';
+import { useSendLater } from '../offline/use-outbox';
+import { useQuantity, useSignedIn } from '../session/use-signed-in';
+import { useNextSeasonStep } from './use-next-season-step';
+
+export interface DoorSheetAsked {
+  readonly timer: Timer;
+  /** What is in the timer, or is spoken of as if it were. */
+  readonly plan: Plan;
+  readonly confirmed: Confirmed;
+  /** What was cared for at this visit. */
+  readonly care: Visit['care'];
+}
+
+/** The sheet for the door, as of today. */
+export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): Sheet {
+  const { firm, person } = useSignedIn();
+  const volume = useQuantity('volume');
+  const seasonStep = useNextSeasonStep(timer, plan);
+  const on = parseDate(todayHere())!;
+  const { of, keyedIn, unknown } = confirmed;
+  return useMemo(
+    () =>
+      sheetOf({
+        plan,
+        on,
+        property: timer.property.name,
+        timer: timer.name,
+        firm: firm.name,
+        phone: firm.phone,
+        handling: timer.handling,
+        clock: person.clock,
+        due: dueDates({ plan: withZone(plan, timer), on, care, seasonStep }),
+        volumeWords: (litres) => `${shownAmount(litres, volume)} ${volume.label}`,
+        confirmed: { of, keyedIn, unknown },
+      }),
+    [plan, on, timer, firm, person.clock, care, seasonStep, volume, of, keyedIn, unknown],
+  );
+}
+
+/** A plan in the time zone of the home that the timer hangs at. */
+export const withZone = (plan: Plan, { property: { timeZone } }: Timer): Plan =>
+  timeZone ? { ...plan, site: { ...plan.site, timeZone } } : plan;
+
+/** Keeps a sheet as it is left at the door; `leftId` is the last that was. */
+export function useLeaveSheet(timer: Timer, sheet: Sheet) {
+  const sendLater = useSendLater();
+  const { message } = App.useApp();
+  const [leftId, setLeftId] = useState<string | null>(null);
+  const { write, isWriting } = useWrite('leave-sheet', async () => {
+    const body = { id: crypto.randomUUID(), document: sheet };
+    await sendLater({
+      id: body.id,
+      lane: timer.id,
+      method: 'POST',
+      path: `/timers/${timer.id}/sheets`,
+      body,
+      words: 'The sheet for the door',
+      touches: [sheetsQuery(timer.id).queryKey],
+    });
+    return { id: body.id, isSent: await outbox.settled(body.id) };
+  });
+  const leave = async () => {
+    const done = await write();
+    if (!done) return;
+    const { id, isSent } = done.answer;
+    setLeftId(id);
+    void (isSent
+      ? message.success('The sheet is kept as it is left.')
+      : message.info('The sheet is on this device, waiting to be sent.'));
+  };
+  return { leave, isLeaving: isWriting, leftId };
+}
