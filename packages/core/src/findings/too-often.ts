@@ -6,7 +6,8 @@ import { counting } from './occurrences.js';
 import { atBegin, stationWords } from './place-words.js';
 import { WATCHED_DAYS } from './situation.js';
 
-const MOST_DAYS = 5;
+/** Watered on more days of a week than these, roots stay at the top. */
+export const MOST_DAYS = 5;
 const WEEK_DAYS = 7;
 
 /** A station that is watered on nearly every day: roots stay at the top. */

@@ -10,23 +10,27 @@ import {
 import { counted, lengthInWords } from '../words/index.js';
 import { withClearStart } from './clear-start.js';
 import { clearProgram, type Fix } from './fix.js';
+import { lessOften } from './less-often.js';
 
 /** The fixes of a finding, the likeliest first; none where only the technician knows what is meant. */
 export function fixesOf(plan: Plan, finding: Finding, from: DayNumber): Fix[] {
-  const program = plan.programs.find(({ id }) => id === finding.program);
+  const ofProgram = (fixOf: (program: ProgramSettings) => Fix): Fix[] =>
+    plan.programs.filter(({ id }) => id === finding.program).map(fixOf);
   switch (finding.code) {
     case 'collision':
       return collisionFixes(plan, finding, from);
     case 'start-per-station':
-      return program ? [keepFirstStart(plan, program)] : [];
+      return ofProgram((program) => keepFirstStart(plan, program));
     case 'too-many-starts':
-      return program ? [dropStartsBeyond(plan, program)] : [];
+      return ofProgram((program) => dropStartsBeyond(plan, program));
     case 'missing-start':
     case 'missing-run-time':
     case 'missing-days':
-      return program ? [clearProgram(plan, program.id)] : [];
+      return ofProgram(({ id }) => clearProgram(plan, id));
     case 'station-twice':
       return leftovers(plan, finding.station!).map(({ id }) => clearProgram(plan, id));
+    case 'too-often':
+      return lessOften(plan, finding.station!);
     case 'delay-too-long': {
       const most = plan.timer.maxStationDelaySeconds;
       const changed = setController({ stationDelaySeconds: most })(plan);

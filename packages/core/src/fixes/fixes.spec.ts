@@ -55,6 +55,37 @@ it('leftovers in a second program are cleared, the later one first', () => {
   expect(check(fixes[0]!.plan, FROM)).toEqual([]);
 });
 
+it('nearly every day becomes three days, each so much longer that the water of a week stays', () => {
+  const weekdays = [1, 2, 3, 4, 5, 6, 7];
+  const plan = homeOf({ a: { days: { mode: 'weekdays', weekdays } } });
+  const [fix, ...others] = fixesFor(plan, 'too-often');
+  expect(fix!.label).toBe(
+    "Water program A on Mon Wed Fri, and each station so much longer that a week's water stays",
+  );
+  // Found of both its stations, and for both the same.
+  expect(others.map(({ label }) => label)).toEqual([fix!.label]);
+  const programA = ({ programs }: Plan) => programs.find(({ id }) => id === 'A')!;
+  expect(programA(fix!.plan).days).toEqual({ mode: 'weekdays', weekdays: [1, 3, 5] });
+  // Seven times ten minutes are three times 23, to the minute that the timer knows.
+  expect(programA(fix!.plan).runs.map(({ seconds }) => seconds)).toEqual([1380, 1380]);
+  expect(fixesFor(fix!.plan, 'too-often')).toEqual([]);
+});
+
+it('every day by interval becomes every other, and what would be too long is not offered', () => {
+  const daily = { mode: 'interval', everyDays: 1, anchor: '2026-06-02' };
+  const [fix] = fixesFor(homeOf({ a: { days: daily } }), 'too-often');
+  expect(fix!.plan.programs[0]).toMatchObject({
+    days: { mode: 'interval', everyDays: 2 },
+    runs: [{ seconds: 1200 }, { seconds: 1200 }],
+  });
+  const short = { timer: { runTime: { maxSeconds: 900 } } };
+  expect(fixesFor(homeOf({ a: { days: daily }, ...short }), 'too-often')).toEqual([]);
+  // Six days that leave one out for good are every second of those that are left.
+  const blocked = { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] };
+  const [six] = fixesFor(homeOf({ a: { days: blocked, blockedWeekdays: [1] } }), 'too-often');
+  expect(six!.plan.programs[0]!.days).toEqual({ mode: 'weekdays', weekdays: [2, 4, 6] });
+});
+
 it('offers nothing where only the technician knows what is meant', () => {
   const idle = homeOf({ a: { runs: [{ station: 1, seconds: 600 }] } });
   expect(fixesFor(idle, 'station-idle')).toEqual([]);

@@ -1,7 +1,7 @@
 import type { Plan } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
 import { queryOptions } from '@tanstack/react-query';
-import { KEPT } from './kept';
+import { EDITED, KEPT } from './kept';
 import { request, type Api } from './request';
 
 export type Timer = Api['TimerAnswer'];
@@ -17,9 +17,6 @@ export const timerQuery = (timerId: string) =>
     queryFn: () => request('get', '/api/timers/{timerId}', { path: { timerId } }),
     ...KEPT,
   });
-
-/** What is edited is never refreshed under the hands of the editor. */
-const EDITED = { staleTime: Infinity, gcTime: 0 } as const;
 
 const settingsOn = (timerId: string, on: string): Promise<StoredSettings> =>
   request('get', '/api/timers/{timerId}/settings', { path: { timerId }, query: { on } });

@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import type { WeatherFile } from '@water-clock/core/weather';
+import { KEPT } from './kept';
 import { request, type Api } from './request';
 
 export type WeatherListing = Api['WeatherListing'];
@@ -21,6 +22,7 @@ export const weatherQuery = (id: string | null) =>
   queryOptions({
     queryKey: [KEY, 'one', id],
     queryFn: () => (id === null ? null : weatherNow(id)),
+    ...KEPT,
   });
 
 export const addWeather = (document: WeatherFile): Promise<StoredWeather> =>

@@ -4,7 +4,8 @@ import 'fake-indexeddb/auto';
 import { QueryClient, QueryObserver } from '@tanstack/react-query';
 import { waitFor } from '@testing-library/dom';
 import { createStore, keys } from 'idb-keyval';
-import { KEPT } from '../api/kept';
+import { ApiError } from '../api/client';
+import { EDITED, KEPT } from '../api/kept';
 import { forgetQueries, keepAnswer, keptAnswers } from './kept-queries';
 
 /** The queries of one opening of the application: what is not on the device is asked for. */
@@ -22,8 +23,10 @@ const asking = (answer: () => Promise<string>) => ({
 const there = (words: string) => jest.fn(() => Promise.resolve(words));
 const noSignal = jest.fn(() => Promise.reject<string>(new Error('No connection')));
 
+type Shown = Pick<ReturnType<typeof asking>, 'queryKey' | 'queryFn' | 'staleTime' | 'gcTime'>;
+
 /** What a screen shows first of an answer; it fails where there is none and none can be had. */
-const shown = (options: ReturnType<typeof asking>, client = opened()): Promise<string> =>
+const shown = (options: Shown, client = opened()): Promise<string> =>
   new Promise((resolve, reject) => {
     const observer = new QueryObserver(client, options);
     const look = () => {
@@ -82,4 +85,31 @@ it('whoever signs in next finds nothing', async () => {
   await untilThere(1);
   await forgetQueries();
   await expect(shown(asking(noSignal))).rejects.toThrow('No connection');
+});
+
+describe('what is edited', () => {
+  const editing = (answer: () => Promise<string>, timer = 'garage') => ({
+    queryKey: ['timers', 'yard', timer],
+    queryFn: answer,
+    ...EDITED,
+  });
+  const unreachable = () => Promise.reject<string>(new ApiError(0, 'No connection', 'Try again.'));
+  const refused = () => Promise.reject<string>(new ApiError(404, 'Not found', 'There is none.'));
+
+  it('begins with the newest of the server, whatever lies on the device', async () => {
+    await opened().query(editing(there('three stations')));
+    await untilThere(1);
+    expect(await shown(editing(there('four stations')))).toBe('four stations');
+  });
+
+  it('begins with what was kept last where nobody can be asked', async () => {
+    await opened().query(editing(there('two stations'), 'carport'));
+    await waitFor(async () =>
+      expect(await onDevice()).toContainEqual(expect.stringContaining('carport')),
+    );
+    expect(await shown(editing(unreachable, 'carport'))).toBe('two stations');
+    // What was refused is not there any more; and what was never had cannot be shown.
+    await expect(shown(editing(refused, 'carport'))).rejects.toThrow('There is none.');
+    await expect(shown(editing(unreachable, 'shed'))).rejects.toThrow('Try again.');
+  });
 });

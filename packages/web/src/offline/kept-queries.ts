@@ -1,5 +1,6 @@
 import type { Query, QueryClient, QueryFunctionContext, QueryKey } from '@tanstack/react-query';
 import { experimental_createQueryPersister } from '@tanstack/query-persist-client-core';
+import { ApiError } from '../api/client';
 import { clear, createStore, del, get, set } from 'idb-keyval';
 
 const STORE = createStore('water-clock-answers', 'answers');
@@ -23,6 +24,25 @@ const persister = experimental_createQueryPersister({
   filters: { predicate: ({ meta }) => meta?.['isKept'] === true },
 });
 
+/** The answer of the server, kept; without connection the one that was kept last. */
+async function askedFirst<Answer, Key extends QueryKey>(
+  ask: (context: QueryFunctionContext<Key>) => Answer | Promise<Answer>,
+  context: QueryFunctionContext<Key>,
+  query: Query,
+): Promise<Answer> {
+  try {
+    const answer = await ask(context);
+    // Once it is the answer of the query.
+    setTimeout(() => void persister.persistQuery(query).catch(nothing));
+    return answer;
+  } catch (error) {
+    if (!(error instanceof ApiError) || error.status !== 0) throw error;
+    const kept = await persister.retrieveQuery<Answer>(query.queryHash);
+    if (kept === undefined) throw error;
+    return kept;
+  }
+}
+
 /**
  * Answers that stay on the device, each by itself: queries marked `KEPT` find theirs there, and ask again all the
  * same. A device that keeps nothing for us works on with signal.
@@ -34,6 +54,7 @@ export const keptAnswers = {
     context: QueryFunctionContext<Key>,
     query: Query,
   ): Promise<Answer> => {
+    if (query.meta?.['isAskedFirst'] === true) return askedFirst(ask, context, query);
     const asked: unknown[] = [];
     const asking = (given: QueryFunctionContext<Key>) => {
       asked.push(given);

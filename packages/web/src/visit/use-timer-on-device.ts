@@ -3,8 +3,9 @@ import type { Confirmed, Plan } from '@water-clock/core/settings';
 import type { Reading } from '@water-clock/core/visits';
 import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { propertyQuery } from '../api/properties';
-import { settingsToReadQuery, timerQuery } from '../api/timers';
+import { settingsQuery, settingsToReadQuery, timerQuery, yardQuery } from '../api/timers';
 import { jobsQuery, visitsQuery } from '../api/visits';
+import { weatherQuery } from '../api/weather';
 import { useOutbox } from '../offline/use-outbox';
 import { todayHere } from '../format/today';
 
@@ -78,12 +79,15 @@ export async function saveForOffline(
       client.query(timerQuery(id)),
       client.query(copiesQuery(id)),
       client.query(settingsToReadQuery(id, on)),
+      client.query(settingsQuery(id, on)),
+      client.query(yardQuery(id)),
       client.query(visitsQuery(id)),
     ]);
     const last = lastOf(copies);
     await Promise.all([
       client.query(propertyQuery(timer.property.id)),
       client.query(jobsQuery(timer.property.id)),
+      client.query(weatherQuery(timer.property.weatherId)),
       ...(last ? [client.query(copyQuery(last.id))] : []),
     ]);
   }

@@ -5,6 +5,7 @@ import { useReducer, useState } from 'react';
 import { propertiesKey } from '../api/properties';
 import { saveYard, settingsToReadQuery, yardQuery, type StoredYard } from '../api/timers';
 import { useVersionedSave } from '../api/use-versioned-save';
+import { keepAnswer } from '../offline/kept-queries';
 import { todayHere } from '../format/today';
 import { editHistory, isChanged, openHistory, type HistoryAction } from '../ui/edit-history';
 import type { YardEdit } from '@water-clock/core/yards';
@@ -73,7 +74,7 @@ export function useYardOnDesk(stored: StoredYard) {
     const { saved } = done.answer;
     setBase(saved);
     setMeanwhile(null);
-    client.setQueryData(yardQuery(timerId).queryKey, saved);
+    await keepAnswer(client, yardQuery(timerId).queryKey, saved);
     act({ type: 'saved', sent });
     void message.success('Saved.');
     return true;

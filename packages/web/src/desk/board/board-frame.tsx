@@ -42,13 +42,13 @@ export function HourAxis({
 }
 
 /** What the marks on the board mean. */
-export function BoardLegend() {
+export function BoardLegend({ hasHolds }: { readonly hasHolds: boolean }) {
   const marks = [
     ['collision', 'runs collide'],
     ['ghost', 'what the timer really does'],
     ['sunrise', 'sunrise'],
     ['forbidden', 'no watering in these hours'],
-    ['hold', 'held back: pause, day off, switch, rain'],
+    ...(hasHolds ? [['hold', 'held back: pause, day off, switch, rain'] as const] : []),
   ] as const;
   return (
     <ul className={styles['board-legend']} aria-label="Marks on the board">

@@ -180,7 +180,7 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
           })}
         </svg>
       </div>
-      {hasLegend && <BoardLegend />}
+      {hasLegend && <BoardLegend hasHolds={model.nights.some(({ holds }) => holds.length > 0)} />}
     </div>
   );
 });

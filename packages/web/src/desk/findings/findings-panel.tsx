@@ -1,13 +1,10 @@
-import { CloseCircleFilled, InfoCircleOutlined, WarningFilled } from '@ant-design/icons';
-import { findingKey, type Severity } from '@water-clock/core/findings';
+import { SEVERITIES } from '@water-clock/core/findings';
 import { counted } from '@water-clock/core/words';
 import { Button } from 'antd';
 import { memo } from 'react';
 import type { DeskFinding } from '../../computing/desk-model';
-
-import { useSay } from '../../session/use-signed-in';
 import styles from './findings-panel.module.css';
-import { keysOf } from '@water-clock/core/kernel';
+import { FindingList, SEVERITY_NAMES } from './finding-list';
 
 interface FindingsPanelProps {
   readonly findings: readonly DeskFinding[];
@@ -18,17 +15,9 @@ interface FindingsPanelProps {
   readonly onFix: (finding: DeskFinding) => void;
 }
 
-const ICONS: Record<Severity, typeof CloseCircleFilled> = {
-  error: CloseCircleFilled,
-  warning: WarningFilled,
-  info: InfoCircleOutlined,
-};
-const NAMES: Record<Severity, string> = { error: 'error', warning: 'warning', info: 'note' };
-
 /** All that is found on the timer, errors first: what happens, what to set, and the way there. */
 export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelProps) {
   const { findings, isClockOff, hasRuns, onShow, onFix } = props;
-  const say = useSay();
   return (
     <section className={styles['findings']} aria-label="Findings">
       <h2>
@@ -44,43 +33,29 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
             : 'Nothing waters yet. A program waters once it has a start, water days and minutes for a station.'}
         </p>
       )}
-      <ul>
-        {findings.map((finding) => {
-          const { severity, message, fix, count, code, isFixable } = finding;
-          const Icon = ICONS[severity];
-          return (
-            <li key={findingKey(finding)} data-severity={severity} data-code={code}>
-              <Icon aria-hidden="true" />
-              <div>
-                <span className="visually-hidden">{NAMES[severity]}: </span>
-                <strong>{say(message)}</strong>
-                {count !== undefined && (
-                  <span className={styles['finding-times']}> {count} times</span>
-                )}
-                <span className={styles['finding-fix']}>{say(fix)}</span>
-              </div>
-              <div className={styles['finding-actions']}>
-                <Button size="small" onClick={() => onShow(finding)}>
-                  Show
-                </Button>
-                {isFixable && (
-                  <Button size="small" onClick={() => onFix(finding)}>
-                    Fix…
-                  </Button>
-                )}
-              </div>
-            </li>
-          );
-        })}
-      </ul>
+      <FindingList
+        findings={findings}
+        actions={(finding) => (
+          <>
+            <Button size="small" onClick={() => onShow(finding)}>
+              Show
+            </Button>
+            {finding.isFixable && (
+              <Button size="small" onClick={() => onFix(finding)}>
+                Fix…
+              </Button>
+            )}
+          </>
+        )}
+      />
     </section>
   );
 });
 
 function summary(findings: readonly DeskFinding[]): string {
-  const counts = keysOf(NAMES).flatMap((severity) => {
+  const counts = SEVERITIES.flatMap((severity) => {
     const count = findings.filter((finding) => finding.severity === severity).length;
-    return count > 0 ? counted(count, NAMES[severity]) : [];
+    return count > 0 ? counted(count, SEVERITY_NAMES[severity]) : [];
   });
   return counts.join(', ') || 'none';
 }

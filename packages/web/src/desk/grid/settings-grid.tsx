@@ -20,7 +20,9 @@ import { hoursText } from '../../format/lengths';
 import gridTableStyles from '../../ui/grid-table.module.css';
 import { placeOfCell } from '../../ui/place-of-cell';
 
-export interface GridProps {
+export const NO_CYCLE = 'This timer has no cycle-and-soak.';
+
+interface GridProps {
   readonly plan: Plan;
   readonly totals: BoardModel['totals'];
   /** The leader of each station that follows another. */
@@ -151,9 +153,11 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
           <th
             scope="col"
             className={gridTableStyles['column-name']}
-            title="Longest time on in one go"
+            title={isSoaking ? 'Longest time on in one go' : NO_CYCLE}
+            data-warning={!isSoaking}
           >
             cycle
+            {!isSoaking && <span className="visually-hidden">: {NO_CYCLE}</span>}
           </th>
           <th
             scope="col"

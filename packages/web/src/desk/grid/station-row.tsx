@@ -96,7 +96,10 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
           (seconds) => setStation(number, { cycleSeconds: seconds || undefined }),
           {
             disabled: !isSoaking && station.cycleSeconds === undefined,
-            warning: isSoaking ? undefined : 'This timer has no cycle-and-soak.',
+            warning:
+              isSoaking || station.cycleSeconds === undefined
+                ? undefined
+                : 'This timer has no cycle-and-soak.',
           },
         )}
       </td>

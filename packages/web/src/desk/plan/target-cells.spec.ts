@@ -1,5 +1,5 @@
 import type { Need } from '@water-clock/core/planner';
-import { oftenText, weeklySeconds, withOften, withWeekly } from './target-cells';
+import { oftenText, weeklySeconds, weeklyShown, withOften, withWeekly } from './target-cells';
 
 const SPREAD = ['07:00', '17:00'] as const;
 const WEEKLY: Need = { weeklySeconds: 3600, daysPerWeek: [2, 4] };
@@ -30,6 +30,14 @@ it('typing minutes keeps how often', () => {
   expect(withWeekly(WEEKLY, 1200.4)).toEqual({ weeklySeconds: 1200, daysPerWeek: [2, 4] });
   expect(withWeekly(EVERY, 700)).toEqual({ everyDays: 14, seconds: 1400 });
   expect(withWeekly(DAILY, 2100)).toMatchObject({ seconds: 100 });
+});
+
+it('minutes that were typed stay what they are, though waterings are to the second', () => {
+  for (const need of [WEEKLY, EVERY, DAILY])
+    for (const minutes of [1, 35, 55, 90, 120, 121])
+      expect([need, weeklyShown(withWeekly(need, 60 * minutes))]).toEqual([need, 60 * minutes]);
+  // What the need itself came to is shown to the second.
+  expect(weeklyShown({ everyDays: 14, seconds: 5021 })).toBe(2511);
 });
 
 it.each(['', '8', '4-2', 'every 0', 'every 32', '0 a day', '25 a day', 'often', '2-9'])(

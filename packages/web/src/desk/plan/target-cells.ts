@@ -7,6 +7,17 @@ export function weeklySeconds(need: Need): number {
   return need.seconds * need.timesPerDay * need.daysPerWeek[1];
 }
 
+/**
+ * The seconds a week as they stand in a cell: whole minutes, where the need is what those minutes come to, for it is
+ * kept by watering, to the second.
+ */
+export function weeklyShown(need: Need): number {
+  const exact = weeklySeconds(need);
+  const minutes = Math.round(exact / 60) * 60;
+  const isThese = minutes > 0 && weeklySeconds(withWeekly(need, minutes)) === exact;
+  return isThese ? minutes : Math.round(exact);
+}
+
 /** How often, as it stands in a cell: "2-4", "every 12", "3 a day". */
 export function oftenText(need: Need): string {
   if ('timesPerDay' in need) return `${need.timesPerDay} a day`;

@@ -7,7 +7,7 @@ import { Button, Tooltip } from 'antd';
 import { CellInput } from '../../ui/cell-input';
 import { LENGTH_HINT, minutesText, parseLength } from '../../format/lengths';
 import { DAY_SPREAD, type Targets } from './use-targets';
-import { OFTEN_HINT, oftenText, weeklySeconds, withOften, withWeekly } from './target-cells';
+import { OFTEN_HINT, oftenText, weeklyShown, withOften, withWeekly } from './target-cells';
 import styles from './plan-work.module.css';
 import gridTableStyles from '../../ui/grid-table.module.css';
 
@@ -159,7 +159,7 @@ function TargetCells({ row, index, targets: { change, changed } }: TargetCellsPr
       <td>
         <CellInput
           {...cell(0, 'minutes a week')}
-          text={minutesText(Math.round(weeklySeconds(need)))}
+          text={minutesText(weeklyShown(need))}
           onType={typeLength((seconds) => {
             if (!seconds) return false;
             change(number, { need: withWeekly(need, seconds) });

@@ -97,7 +97,7 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
     }
     const { saved } = done.answer;
     setBase(saved);
-    client.setQueryData(settingsQuery(timerId, on).queryKey, saved);
+    await keepAnswer(client, settingsQuery(timerId, on).queryKey, saved);
     // Without signal, what is saved here is what is keyed in.
     await keepAnswer(client, settingsToReadQuery(timerId, on).queryKey, saved);
     act({ type: 'saved', sent: document });

@@ -1,8 +1,6 @@
 import { clsx } from 'clsx';
-import { CloseCircleFilled, InfoCircleOutlined, WarningFilled } from '@ant-design/icons';
 import { parseDate } from '@water-clock/core/civil-time';
 import { changeSentences } from '@water-clock/core/compare';
-import { findingKey, type Severity } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
 import { Skeleton } from 'antd';
 import { useMemo } from 'react';
@@ -13,6 +11,7 @@ import { useClock, useSay } from '../../session/use-signed-in';
 import { copyWords } from '../../copies/copy-words';
 import { todayHere } from '../../format/today';
 import pageStyles from '../../ui/page.module.css';
+import { FindingList } from '../../desk/findings/finding-list';
 import findingsPanelStyles from '../../desk/findings/findings-panel.module.css';
 import styles from './as-found-page.module.css';
 
@@ -20,12 +19,6 @@ interface AsFoundCheckProps {
   readonly plan: Plan;
   readonly last: Copy | null;
 }
-
-const ICONS: Record<Severity, typeof CloseCircleFilled> = {
-  error: CloseCircleFilled,
-  warning: WarningFilled,
-  info: InfoCircleOutlined,
-};
 
 /** What is otherwise than in the last saved copy, in words. */
 export function SinceLastCopy({ plan, last }: AsFoundCheckProps) {
@@ -62,7 +55,6 @@ interface AsFoundFindingsProps {
 
 /** What is wrong with the timer as it was read, renewed as it is read. */
 export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
-  const say = useSay();
   const day = parseDate(todayHere())!;
   const { model, hasFailed } = useDeskWorker(plan, { night: day, since: day, isTrueTime: false });
   return (
@@ -79,22 +71,7 @@ export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
       {hasFailed && <p role="alert">The findings could not be worked out.</p>}
       {isBegun && !model && !hasFailed && <Skeleton active />}
       {isBegun && model?.findings.length === 0 && <p>Nothing is wrong with it.</p>}
-      <ul>
-        {isBegun &&
-          model?.findings.map((finding) => {
-            const { severity, code, message, fix } = finding;
-            const Icon = ICONS[severity];
-            return (
-              <li key={findingKey(finding)} data-severity={severity} data-code={code}>
-                <Icon aria-label={severity} />
-                <div>
-                  <strong>{say(message)}</strong>
-                  <span className={findingsPanelStyles['finding-fix']}>{say(fix)}</span>
-                </div>
-              </li>
-            );
-          })}
-      </ul>
+      {isBegun && model && <FindingList findings={model.findings} />}
     </section>
   );
 }
