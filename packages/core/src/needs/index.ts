@@ -1,5 +1,5 @@
 export { Customary, MinutesByHead, readCustomary, WateringsByPlanting } from './customary.js';
-export { highestMonth, monthPercents, type MonthPercents } from './month-percents.js';
+export { highestMonth, monthAhead, monthPercents, type MonthPercents } from './month-percents.js';
 export { stationFacts, type Fact, type StationFacts, type StationRate } from './station-facts.js';
 export {
   schoolOf,

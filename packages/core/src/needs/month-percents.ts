@@ -34,3 +34,18 @@ export function highestMonth(months: readonly (MonthWeather | null)[] | null): n
   );
   return best < 0 ? 7 : best + 1;
 }
+
+/** Of the month that needs most, so much is watering season. */
+const SEASON_SHARE = 0.5;
+
+/**
+ * The month, 1 to 12, that somebody who sets a timer in `month` sets it for: that month in the watering season, and
+ * out of it the first of the season to come; the one that needs most where the weather does not say.
+ */
+export function monthAhead(months: readonly (MonthWeather | null)[] | null, month: number): number {
+  const highest = highestMonth(months);
+  const most = months?.[highest - 1]?.et0Mm;
+  if (!months || most === undefined) return highest;
+  const coming = Array.from({ length: 12 }, (_, offset) => ((month - 1 + offset) % 12) + 1);
+  return coming.find((one) => (months[one - 1]?.et0Mm ?? 0) >= SEASON_SHARE * most) ?? highest;
+}

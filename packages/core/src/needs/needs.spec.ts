@@ -4,6 +4,7 @@ import { readYard, SOILS, SUNS, type YardStation } from '../yards/index.js';
 import {
   Customary,
   highestMonth,
+  monthAhead,
   monthPercents,
   readCustomary,
   stationNeed,
@@ -244,4 +245,25 @@ it('a firm’s table is read with its defaults, and refused with all that is wro
     'minutes.spray',
     'waterings.trees',
   ]);
+});
+
+describe('the month that a timer is set for', () => {
+  const of = (...et0: number[]) => et0.map((et0Mm) => ({ et0Mm, days: 30, rainsMm: [] }));
+  const months = of(1, 1.5, 2.4, 3.4, 5, 6.2, 6.7, 5.9, 4.4, 2.6, 1.4, 1);
+
+  it('is this month in the season, and the first of the next season out of it', () => {
+    const ahead = Array.from({ length: 12 }, (_, index) => monthAhead(months, index + 1));
+    expect(ahead).toEqual([4, 4, 4, 4, 5, 6, 7, 8, 9, 4, 4, 4]);
+  });
+
+  it('is the one that needs most where the weather does not say, and none that is not known', () => {
+    expect(monthAhead(null, 11)).toBe(7);
+    expect(
+      monthAhead(
+        [...Array(12).keys()].map(() => null),
+        11,
+      ),
+    ).toBe(7);
+    expect(monthAhead([...months.slice(0, 3), null, ...months.slice(4)], 11)).toBe(5);
+  });
 });

@@ -9,6 +9,7 @@ import { usePlace } from '../ui/use-place';
 import { useEditKeys } from '../ui/use-edit-keys';
 import { useMayChange, useQuantity, useSignedIn } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
+import { todayHere } from '../format/today';
 import { LoadedYard, type YardAtHome } from '../yard/loaded-yard';
 import { MeanwhileNote } from '../yard/meanwhile-note';
 import { SCHOOL_NAMES } from '../yard/need-words';
@@ -17,12 +18,15 @@ import { useYardOnDesk } from '../yard/use-yard-on-desk';
 import { YardActions } from '../yard/yard-actions';
 import { yardColumns } from '../yard/yard-columns';
 import { setFields, setStation } from '@water-clock/core/yards';
-import { yardNeeds } from '@water-clock/core/needs';
+import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
+import { monthAhead, yardNeeds } from '@water-clock/core/needs';
 import { MonthStrip } from './month-strip';
 import { NeedPanel } from './need-panel';
 import { NeedTable } from './need-table';
 import styles from './need-page.module.css';
 import pageStyles from '../ui/page.module.css';
+
+const thisMonth = (): number => civilDateOf(parseDate(todayHere())!).month;
 
 /** How much, how seldom and how long at once: both schools for every station of a timer. */
 export function NeedPage() {
@@ -46,7 +50,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
     yard,
     timer: settings.document.timer,
     months,
-    month: asked >= 1 && asked <= 12 ? asked : null,
+    month: asked >= 1 && asked <= 12 ? asked : monthAhead(months, thisMonth()),
     customary: firm.customary,
   });
   const chosen = Number(search.get('station'));

@@ -1,6 +1,7 @@
+import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import type { Plan } from '@water-clock/core/settings';
-import { listInWords, MONTHS } from '@water-clock/core/words';
+import { listInWords, MONTHS, nearDate } from '@water-clock/core/words';
 import type { Yard } from '@water-clock/core/yards';
 import { Alert, App, Button, Spin } from 'antd';
 import { useState } from 'react';
@@ -96,6 +97,11 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
         </Caution>
       </section>
       <section className={styles['plan-offers']} aria-label="Plans">
+        <p className={clsx(pageStyles['soft'], styles['plan-dates'])}>
+          For {nearDate(targets.dates.from, since)} to {nearDate(targets.dates.until, since)}: plans
+          keep the rules of those dates, and what is left is found from{' '}
+          {nearDate(targets.dates.from, since)} on.
+        </p>
         <PlanState planner={planner} offer={offer} hasTargets={targets.asked.targets.length > 0} />
         {planner.now && offers.length > 0 && (
           <div className={styles['offers-scroll']}>

@@ -11,7 +11,7 @@ import {
   type PlanTargets,
   type StationTarget,
 } from '@water-clock/core/proposals';
-import type { Plan } from '@water-clock/core/settings';
+import type { Plan, SettingsDates } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
 import { useMemo, useState } from 'react';
 import type { PlanAsked } from '@water-clock/core/proposals';
@@ -50,6 +50,8 @@ export interface Targets {
   readonly pin: (pinned: Pinned) => void;
   /** Stations that stay, being pinned themselves or in a pinned program. */
   readonly kept: ReadonlySet<number>;
+  /** The dates that a plan is for: it is judged by what holds on them. */
+  readonly dates: SettingsDates;
   readonly asked: PlanAsked;
 }
 
@@ -155,6 +157,7 @@ export function useTargets(props: TargetsAsked): Targets {
     pinned,
     pin,
     kept,
+    dates,
     asked: {
       plan,
       hours,

@@ -1,0 +1,156 @@
+import type { Page } from 'puppeteer-core';
+import {
+  clickButton,
+  clickOn,
+  goTo,
+  pictured,
+  typeInCell,
+  waitForVerdict,
+  waitForWords,
+} from '../support/desk.js';
+import { setStage } from '../support/stage.js';
+
+const stage = setStage({ demo: true });
+
+let id: string;
+let propertyId: string;
+let desk: Page;
+/** Another tab, as wide as a phone: what is changed on the desk shows here without a reload. */
+let phone: Page;
+
+beforeAll(async () => {
+  ({ id, propertyId } = await stage.timerOf('Carport'));
+  await stage.ask('POST', `/timers/${id}/visits`, {
+    id: crypto.randomUUID(),
+    startedAt: new Date().toISOString(),
+  });
+  desk = await stage.newPage();
+  await goTo(desk, `${stage.url()}/timers/${id}?from=2026-06-01`);
+  phone = await stage.newPage();
+  await phone.setViewport({ width: 390, height: 844 });
+  await goTo(phone, `${stage.url()}/timers/${id}/sheet`);
+  // Whatever loads a page anew would be noticed: this is gone then.
+  for (const page of [desk, phone])
+    await page.evaluate(() => document.documentElement.setAttribute('data-same', 'yes'));
+});
+/** Goes to another screen as its links do: the page stays. */
+async function turnTo(page: Page, path: string): Promise<void> {
+  await page.bringToFront();
+  await page.evaluate((to) => {
+    history.pushState({ idx: 0 }, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate', { state: { idx: 0 } }));
+  }, path);
+}
+
+/** What is read on a screen of the timer, on both pages. */
+async function reads(place: string, words: string): Promise<void> {
+  for (const page of [phone, desk]) await readsOn(page, `/timers/${id}${place}`, words);
+}
+
+async function readsOn(page: Page, path: string, words: string): Promise<void> {
+  await turnTo(page, path);
+  await pictured(page, `read "${words}" at ${path}`, () => waitForWords(page, words));
+}
+
+async function saveDesk(): Promise<void> {
+  await clickButton(desk, 'Save settings');
+  await desk.waitForSelector('xpath/.//button[normalize-space()="Saved"]');
+}
+
+const textOf = (page: Page) => page.$eval('main', (main) => main.textContent);
+
+it('a start of the desk is keyed in, and on no sheet before it is', async () => {
+  await desk.bringToFront();
+  await typeInCell(desk, 'Program A, start 1', '0810');
+  await saveDesk();
+  await reads('/visit/key-in', '08:10');
+  await readsOn(phone, `/timers/${id}/sheet`, 'When each station waters');
+  expect(await textOf(phone)).not.toContain('08:10');
+  await reads('/visit', '0 of ');
+});
+
+it('a percentage of the desk is in what is keyed in', async () => {
+  await turnTo(desk, `/timers/${id}?from=2026-06-01`);
+  await clickOn(desk, '[aria-label="Season percentage"]');
+  await desk.keyboard.type('80');
+  await desk.keyboard.press('Tab');
+  await saveDesk();
+  await reads('/visit/key-in', '80 %');
+});
+
+it('a name of the yard is on the desk, in need, key in and walk, and on the sheet', async () => {
+  await turnTo(desk, `/timers/${id}/yard`);
+  await typeInCell(desk, 'Station 1, name', 'Plum hedge');
+  await clickButton(desk, 'Save the yard');
+  await waitForWords(desk, 'Saved.');
+  for (const place of ['/need', '/visit/walk', '/sheet', '/visit/key-in?all=yes'])
+    await reads(place, 'Plum hedge');
+  await turnTo(phone, `/timers/${id}?from=2026-06-01`);
+  await phone.waitForFunction(
+    () =>
+      document.querySelector<HTMLInputElement>('[aria-label="Station 1, name"]')?.value ===
+      'Plum hedge',
+  );
+});
+
+it('a fault of the walk is a job at the property and in the visit', async () => {
+  await turnTo(phone, `/timers/${id}/visit/walk?station=2`);
+  await clickButton(phone, 'Fault or reading…');
+  await clickOn(phone, 'xpath/.//label[contains(., "Leak")]');
+  await clickButton(phone, 'Keep the fault');
+  for (const page of [desk, phone]) await readsOn(page, `/properties/${propertyId}`, 'Leak');
+  await reads('/visit', '1 of 4');
+});
+
+it('a step that is skipped is so in the bar and in the list of both', async () => {
+  await turnTo(phone, `/timers/${id}/visit/clock`);
+  await clickButton(phone, 'Skip…');
+  await phone.waitForSelector('#skip-reason');
+  await phone.type('#skip-reason', 'no key to the case');
+  await clickButton(phone, 'Skip it');
+  await phone.waitForFunction(() => location.pathname.endsWith('/yard'));
+  await reads('/visit', 'no key to the case');
+  for (const page of [desk, phone])
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('nav[aria-label="Visit"] li')].some(({ textContent }) =>
+        textContent.includes('Clock, skipped'),
+      ),
+    );
+});
+
+it('the name of the home is in the list, over its timer and on the sheet', async () => {
+  await turnTo(desk, `/properties/${propertyId}/edit`);
+  await clickOn(desk, '::-p-aria([name="Name of the home"][role="textbox"])');
+  await desk.keyboard.down('Control');
+  await desk.keyboard.press('a');
+  await desk.keyboard.up('Control');
+  await desk.keyboard.type('Plum and wren');
+  await clickButton(desk, 'Save the property');
+  for (const page of [desk, phone]) await readsOn(page, '/properties', 'Plum and wren');
+  for (const place of ['/sheet', '/visit', '?from=2026-06-01']) await reads(place, 'Plum and wren');
+});
+
+it('what is keyed in without signal is on the sheet at once, and everywhere when it comes in', async () => {
+  await turnTo(phone, `/timers/${id}/visit/key-in`);
+  await phone.waitForSelector('[data-key]');
+  await phone.setOfflineMode(true);
+  const keyOf = () => phone.$eval('[data-key]', (card) => card.getAttribute('data-key'));
+  for (let key = await keyOf(); key !== 'end'; key = await keyOf()) {
+    await clickButton(phone, 'Keyed in');
+    await phone.waitForFunction(
+      (before) => document.querySelector('[data-key]')?.getAttribute('data-key') !== before,
+      {},
+      key,
+    );
+  }
+  await readsOn(phone, `/timers/${id}/sheet`, '08:10');
+  await waitForWords(phone, 'not read off the timer again');
+  await phone.setOfflineMode(false);
+  await phone.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
+  await readsOn(desk, `/timers/${id}/sheet`, '08:10');
+  expect(await textOf(desk)).toContain('Season percentage: 80 %.');
+  await turnTo(desk, `/timers/${id}?from=2026-06-01`);
+  await waitForVerdict(desk, '.');
+  for (const page of [desk, phone])
+    expect(await page.$eval('html', (html) => html.getAttribute('data-same'))).toBe('yes');
+});
