@@ -24,6 +24,7 @@ try {
     await page.waitForSelector(ready);
     await new Promise((resolve) => setTimeout(resolve, 500));
     await act();
+    await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
     await new Promise((resolve) => setTimeout(resolve, 300));
     await page.screenshot({ path: `${FOLDER}/${name}.png` });
   };

@@ -43,7 +43,7 @@ it('a step that is called done while its work is not says what is open, and the 
   expect(reading.focused).toBe('Go on with it');
   await page.keyboard.press('Enter');
   await noDialog(page);
-  expect(await stateOf(page, 'As found')).toBe('2As found0 of 1, open');
+  expect(await stateOf(page, 'As found')).toBe('2As found(0 of 1), open');
 
   await goTo(page, `${stage.url()}/timers/${id}/visit/walk`);
   await waitForWords(page, 'Walk done');

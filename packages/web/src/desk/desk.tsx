@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import type { StoredSettings, Timer } from '../api/timers';
 import { later } from '../ui/later';
 import { DeskHead } from './desk-head';
+import { NotConfirmedNow } from '../copies/not-confirmed';
 import { DeskWork } from './desk-work';
 import { useBroughtCopy } from './use-brought-copy';
 import { useDeskPlace } from './state/use-desk-place';
@@ -28,6 +29,7 @@ export function Desk({ timer, stored, yard }: DeskProps) {
   return (
     <main className={styles['desk']} data-flows>
       <DeskHead timer={timer} desk={desk} place={place} />
+      <NotConfirmedNow timerId={timer.id} />
       {place.mode === 'plan' && (
         <PlanWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place, leaders }} />
       )}

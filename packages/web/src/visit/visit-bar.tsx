@@ -61,7 +61,7 @@ function Bar({ open }: { open: OpenVisit }) {
               <Link to={stepPlace(step, timerId)}>
                 <StateMark state={itsState} work={itsWork} number={index + 1} />
                 <span className={styles['visit-step-name']}>{STEP_NAMES[step]}</span>
-                {step === here && <span className="figures">{workWords(itsWork)}</span>}
+                {step === here && workWords(itsWork) && <span>({workWords(itsWork)})</span>}
                 <span className="visually-hidden">, {itsState}</span>
               </Link>
             </li>
