@@ -1,9 +1,16 @@
 import fc from 'fast-check';
 import { keyInPlaces, keyInSteps, valueCode, valueOfCode, valueWords } from '../key-in/index.js';
-import type { Plan } from '../settings/index.js';
+import type { Confirmed, Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { KEY_IN_PARTS } from '../timer-types/index.js';
-import { inTimerNow, tickEntries, visitOf, type MadeEntry, type VisitEntry } from './index.js';
+import {
+  confirmedNow,
+  inTimerNow,
+  tickEntries,
+  visitOf,
+  type MadeEntry,
+  type VisitEntry,
+} from './index.js';
 
 const planWith = (starts: string[], seconds: number, fields: object = {}): Plan =>
   planOf({
@@ -124,6 +131,23 @@ describe('in the timer', () => {
     expect(now.unknown).not.toContain('A start 1');
     const all = inTimerNow(WANTED, null, [visitOf(made(ticks(WANTED, null, () => true)))]);
     expect(all.unknown).toEqual([]);
+  });
+
+  it('counts what nobody read, what the last reading did not confirm too', () => {
+    const counted = (isMeant: (key: string) => boolean, before?: Confirmed) =>
+      confirmedNow(
+        inTimerNow(WANTED, READING, [visitOf(made(ticks(WANTED, FOUND, isMeant)))]),
+        before,
+      );
+    const of = keyInPlaces(WANTED).length;
+    expect(counted(() => false)).toEqual({ of, keyedIn: 0, unknown: 0 });
+    expect(counted((key) => key === 'A start 1')).toEqual({ of, keyedIn: 1, unknown: 0 });
+    const before = { of, keyedIn: 2, unknown: 0 };
+    expect(counted((key) => key === 'A start 1', before).keyedIn).toBe(3);
+    // Never more than there are.
+    expect(counted(() => true, { of, keyedIn: of, unknown: 0 }).keyedIn).toBe(of);
+    const nobody = confirmedNow(inTimerNow(WANTED, null, []));
+    expect(nobody.unknown).toBeGreaterThan(3);
   });
 
   it('stands at 100 % where run times were entered and the percentage was not set back', () => {

@@ -107,9 +107,16 @@ function onTimerOf({ timer, stations, name, site, rules }: Plan, read: Plan): Pl
   };
 }
 
-/** Of how many values of a timer nobody has read what stands there. */
-export const confirmedNow = ({ plan, keyedIn, unknown }: InTimer): Confirmed => ({
-  of: keyInPlaces(plan).length,
-  keyedIn: keyedIn.length,
-  unknown: unknown.length,
-});
+/**
+ * Of how many values of a timer nobody has read what stands there. What the last reading did not confirm counts on: at
+ * most so many, for some of it may have been keyed in again since.
+ */
+export function confirmedNow({ plan, keyedIn, unknown }: InTimer, reading?: Confirmed): Confirmed {
+  const of = keyInPlaces(plan).length;
+  const notRead = keyedIn.length + (reading?.keyedIn ?? 0);
+  return {
+    of,
+    keyedIn: Math.min(notRead, of - unknown.length),
+    unknown: unknown.length,
+  };
+}

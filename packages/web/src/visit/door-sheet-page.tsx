@@ -28,15 +28,13 @@ export function DoorSheetPage() {
     () => target && inTimerNow(target, reading, open ? [open.visit] : []),
     [target, reading, open],
   );
-  const now = inTimer && confirmedNow(inTimer);
   return (
     <Loaded what="The timer" missing="timer" queries={queries}>
       {() => (
         <DoorSheet
           timer={timer!}
           plan={inTimer!.plan}
-          // What a copy was saved with is still not read, unless something newer is known.
-          confirmed={now!.keyedIn + now!.unknown > 0 ? now! : (readingConfirmed ?? now!)}
+          confirmed={confirmedNow(inTimer!, readingConfirmed)}
           care={open?.visit.care ?? NO_CARE}
           isInTimer
         />

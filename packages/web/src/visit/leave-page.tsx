@@ -2,9 +2,9 @@ import { clsx } from 'clsx';
 import { parseDate } from '@water-clock/core/civil-time';
 import { calendarText } from '@water-clock/core/formats';
 import { lastLook, valueWords } from '@water-clock/core/key-in';
-import type { Plan } from '@water-clock/core/settings';
+import type { Confirmed, Plan } from '@water-clock/core/settings';
 import type { Sheet } from '@water-clock/core/sheets';
-import { confirmedNow, isKeyedIn, tickEntries, type InTimer } from '@water-clock/core/visits';
+import { isKeyedIn, tickEntries, type InTimer } from '@water-clock/core/visits';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Checkbox } from 'antd';
 import { Link, useNavigate } from 'react-router';
@@ -29,7 +29,7 @@ import bigStepStyles from './big-step.module.css';
 export function LeavePage() {
   return (
     <VisitFrame title="Leave">
-      {({ open, timer, inTimer }) => <Leave {...{ open, timer, inTimer }} />}
+      {({ open, timer, inTimer, confirmed }) => <Leave {...{ open, timer, inTimer, confirmed }} />}
     </VisitFrame>
   );
 }
@@ -38,18 +38,18 @@ interface LeaveProps {
   readonly open: OpenVisit;
   readonly timer: Timer;
   readonly inTimer: InTimer;
+  readonly confirmed: Confirmed;
 }
 
-function Leave({ open, timer, inTimer }: LeaveProps) {
+function Leave({ open, timer, inTimer, confirmed }: LeaveProps) {
   const { plan } = inTimer;
-  const confirmed = confirmedNow(inTimer);
   const sheet = useDoorSheet({ timer, plan, confirmed, care: open.visit.care });
   return (
     <div className={styles['leave']}>
       <div className={clsx('not-on-paper', styles['leave-side'])}>
         <NotReadBack open={open} inTimer={inTimer} />
         <LastLook open={open} plan={plan} />
-        <LeaveBehind {...{ open, timer, inTimer, sheet }} />
+        <LeaveBehind {...{ open, timer, inTimer, confirmed, sheet }} />
       </div>
       <SheetView sheet={sheet} />
     </div>
@@ -130,7 +130,7 @@ function NotReadBack({ open, inTimer }: Pick<LeaveProps, 'open' | 'inTimer'>) {
 const CALENDAR_DAYS = 60;
 
 /** Leaves the sheet, the files and the link, and ends the visit. */
-function LeaveBehind({ open, timer, inTimer, sheet }: LeaveProps & { sheet: Sheet }) {
+function LeaveBehind({ open, timer, inTimer, confirmed, sheet }: LeaveProps & { sheet: Sheet }) {
   const { plan, keyedIn, unknown } = inTimer;
   const keeping = useSaveCopy(timer.id, 'left');
   const navigate = useNavigate();
@@ -143,7 +143,7 @@ function LeaveBehind({ open, timer, inTimer, sheet }: LeaveProps & { sheet: Shee
   const finish = async () => {
     // What was keyed in is what is in the timer from now on, read back or not.
     const isWorthKeeping = keyedIn.length > 0 && unknown.length === 0;
-    const held = { document: plan, keyedIn: keyedIn.length };
+    const held = { document: plan, keyedIn: confirmed.keyedIn };
     if (isWorthKeeping && !(await keeping.write(held))) return;
     await open.add({ kind: 'step', step: 'leave', state: 'done' }, 'Leave: done');
     if (await open.end()) await navigate(`/properties/${timer.property.id}`);

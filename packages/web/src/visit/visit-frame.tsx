@@ -1,5 +1,5 @@
-import type { Plan } from '@water-clock/core/settings';
-import { inTimerNow, type InTimer } from '@water-clock/core/visits';
+import type { Confirmed, Plan } from '@water-clock/core/settings';
+import { confirmedNow, inTimerNow, type InTimer } from '@water-clock/core/visits';
 import { useMemo, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Timer } from '../api/timers';
@@ -21,6 +21,8 @@ export interface VisitHere {
   readonly read: Plan | null;
   /** What stands in the timer by now, with what was keyed in since. */
   readonly inTimer: InTimer;
+  /** Of how much of it somebody read what stands there. */
+  readonly confirmed: Confirmed;
 }
 
 interface VisitFrameProps {
@@ -31,7 +33,7 @@ interface VisitFrameProps {
 /** A step of the visit to the timer in the address: only while one goes on. */
 export function VisitFrame({ title, children }: VisitFrameProps) {
   const { timerId = '' } = useParams();
-  const { queries, timer, target, reading } = useTimerOnDevice(timerId);
+  const { queries, timer, target, reading, readingConfirmed } = useTimerOnDevice(timerId);
   const open = useOpenVisit(timerId);
   const visit = open?.visit;
   const inTimer = useMemo(
@@ -54,6 +56,7 @@ export function VisitFrame({ title, children }: VisitFrameProps) {
             children({
               ...{ open, timer: timer!, timeZone, target: target!, inTimer },
               read: reading?.document ?? null,
+              confirmed: confirmedNow(inTimer, readingConfirmed),
             })}
           {open === null && (
             <section className={pageStyles['sheet']}>
