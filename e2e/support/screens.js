@@ -38,6 +38,8 @@ export const SCREENS = [
   ),
   screen('a visit that is to begin', '/timers/TIMER/visit', '#here'),
   screen('a plan made for a home', '/timers/TIMER?mode=plan', '[aria-label="Plans side by side"]'),
+  screen('the rest of a reading', '/timers/TIMER/as-found?step=3', '[aria-label="The rest"]'),
+  screen('a sheet for the door', '/timers/TIMER/sheet', 'article[data-paper]'),
   screen(
     'a season in percentages',
     '/timers/TIMER?mode=season',
