@@ -57,10 +57,10 @@ it('what was ticked is what is left, value by value, though nobody read it back'
   await page.waitForFunction((path) => location.pathname === path, {}, `/properties/${propertyId}`);
   await page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
   // Whoever looks at the home, or takes the sheet again, reads that it is not certain.
-  await waitForWords(page, 'values were not confirmed');
-  expect(await textOf(page)).toMatch(/1 of \d\d values were not confirmed: read them off/);
+  await waitForWords(page, 'values was not confirmed');
+  expect(await textOf(page)).toMatch(/1 of \d\d values was not confirmed: read them off/);
   await goTo(page, `${stage.url()}/timers/${id}`);
-  await waitForWords(page, 'values were not confirmed');
+  await waitForWords(page, 'values was not confirmed');
   await goTo(page, `${stage.url()}/timers/${id}/sheet`);
   expect(await textOf(page)).toContain('08:10');
   expect(await textOf(page)).toMatch(/One value of \d\d was not read off the timer again/);

@@ -7,7 +7,7 @@ import { atBegin, stationWords } from './place-words.js';
 import { WATCHED_DAYS } from './situation.js';
 
 /** Watered on more days of a week than these, roots stay at the top. */
-export const MOST_DAYS = 5;
+export const MOST_DAYS_A_WEEK = 5;
 const WEEK_DAYS = 7;
 
 /** A station that is watered on nearly every day: roots stay at the top. */
@@ -51,14 +51,14 @@ function onceAProgramDay(): (program: CompiledProgram, day: DayNumber) => boolea
   };
 }
 
-/** All rows of seven dates with more watered ones than {@link MOST_DAYS}; 1 stands for a watered date. */
+/** All rows of seven dates with more watered ones than {@link MOST_DAYS_A_WEEK}; 1 stands for a watered date. */
 function weeksOver(watered: Uint8Array, from: DayNumber) {
   const weeks: { begin: DayNumber; days: number }[] = [];
   let days = 0;
   for (let last = 0; last < WATCHED_DAYS; last++) {
     days += watered[last]! - (watered[last - WEEK_DAYS] ?? 0);
     const begin = last - WEEK_DAYS + 1;
-    if (begin >= 0 && days > MOST_DAYS) weeks.push({ begin: addDays(from, begin), days });
+    if (begin >= 0 && days > MOST_DAYS_A_WEEK) weeks.push({ begin: addDays(from, begin), days });
   }
   return weeks;
 }

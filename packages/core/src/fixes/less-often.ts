@@ -1,6 +1,5 @@
-import { MOST_DAYS } from '../findings/index.js';
-import type { DayRule, Plan, ProgramSettings } from '../settings/index.js';
-import { setProgram } from '../settings/index.js';
+import { MOST_DAYS_A_WEEK } from '../findings/index.js';
+import { setProgram, type DayRule, type Plan, type ProgramSettings } from '../settings/index.js';
 import { daysLong } from '../words/index.js';
 import type { Fix } from './fix.js';
 
@@ -39,7 +38,7 @@ function fewerDays(
   const watered = [...new Set(days.weekdays)]
     .filter((weekday) => !blocked.includes(weekday))
     .sort((a, b) => a - b);
-  if (watered.length <= MOST_DAYS) return null;
+  if (watered.length <= MOST_DAYS_A_WEEK) return null;
   const weekdays = Array.from(
     { length: FEWER_DAYS },
     (_, index) => watered[Math.floor((index * watered.length) / FEWER_DAYS)]!,

@@ -39,7 +39,7 @@ function collisionNote(plan: Plan, on: DayNumber): string[] {
 }
 
 const ordered = (days: readonly number[]): string =>
-  listed([...days].sort((a, b) => a - b).map((day) => `${day}.`));
+  listed([...days].sort((a, b) => a - b).map((day) => message('ordinal', { day })));
 
 /** Hours with their weekdays, which are none where they are all. */
 export const hoursOf = ({ from, to, weekdays }: DailyHours): Record<string, string> => ({

@@ -1,26 +1,11 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Flag, OneOf, Optional, UtcMoment, Uuid, WholeNumber } from '@water-clock/core/documents';
+import { Flag, OneOf, Optional, UtcMoment, Uuid } from '@water-clock/core/documents';
 import { COPY_REASONS, type CopyReason } from '@water-clock/core/property-file';
-import type { Plan } from '@water-clock/core/settings';
+import { Confirmed, type Plan } from '@water-clock/core/settings';
 import { Type } from 'class-transformer';
 import { IsString, MaxLength, ValidateNested } from 'class-validator';
-import { ApiDocument, withDocument } from '../platform/core-documents.js';
+import { ApiDocument, OptionalDocumentField, withDocument } from '../platform/core-documents.js';
 import { TimerAnswer } from '../timers/timer.dto.js';
-
-/** Of how many values of the timer nobody read what stands there. */
-export class ConfirmedFields {
-  @ApiProperty({ minimum: 0, description: 'How many values the timer has; 0: nobody counted' })
-  @WholeNumber(0, 100_000)
-  of!: number;
-
-  @ApiProperty({ minimum: 0, description: 'Keyed in, and not read back' })
-  @WholeNumber(0, 100_000)
-  keyedIn!: number;
-
-  @ApiProperty({ minimum: 0, description: 'Nobody knows what stands there' })
-  @WholeNumber(0, 100_000)
-  unknown!: number;
-}
 
 /**
  * A new copy: read off the timer, left in it, or planned for later, which is not in the timer. What is
@@ -52,11 +37,10 @@ export class CopyFields extends withDocument('Plan') {
   @UtcMoment()
   madeAt?: string;
 
-  @ApiPropertyOptional({ type: ConfirmedFields })
-  @Optional()
+  @OptionalDocumentField('Confirmed', 'Of how many values somebody read what stands there')
   @ValidateNested()
-  @Type(() => ConfirmedFields)
-  confirmed?: ConfirmedFields;
+  @Type(() => Confirmed)
+  confirmed?: Confirmed;
 }
 
 export class CopyChange {
@@ -80,8 +64,8 @@ export class CopyListing {
   @ApiProperty() person!: string;
   @ApiProperty({ format: 'date-time' }) madeAt!: string;
   @ApiProperty() isInTimer!: boolean;
-  @ApiProperty({ type: ConfirmedFields })
-  confirmed!: ConfirmedFields;
+  @ApiDocument('Confirmed')
+  confirmed!: Confirmed;
 }
 
 export class CopyAnswer extends CopyListing {

@@ -5,7 +5,7 @@ import { RuleSet } from '@water-clock/core/local-rules';
 import { Customary } from '@water-clock/core/needs';
 import { Brief } from '@water-clock/core/planner';
 import { PropertyFile, propertyFileSchema } from '@water-clock/core/property-file';
-import { Plan } from '@water-clock/core/settings';
+import { Confirmed, Plan } from '@water-clock/core/settings';
 import { Sheet } from '@water-clock/core/sheets';
 import { TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
 import { VISIT_ENTRIES } from '@water-clock/core/visits';
@@ -16,6 +16,7 @@ import { IsDefined, IsOptional } from 'class-validator';
 /** What the core defines and checks, as the API's description knows it, and the core's folder that it is of. */
 const CORE_DOCUMENTS = {
   Brief: { of: 'planner', classes: [Brief] },
+  Confirmed: { of: 'settings', classes: [Confirmed] },
   Customary: { of: 'needs', classes: [Customary] },
   Plan: { of: 'settings', classes: [Plan] },
   PropertyFile: { of: 'property-file', classes: [PropertyFile] },

@@ -1,6 +1,5 @@
-import { Confirmed } from '@water-clock/core/settings';
 import type { CopyReason } from '@water-clock/core/property-file';
-import type { Plan } from '@water-clock/core/settings';
+import { Confirmed, type Plan } from '@water-clock/core/settings';
 import type { EntityManager } from 'typeorm';
 import { lockTimer } from './lock-timer.js';
 import { Copy } from '../schema/copy.entity.js';

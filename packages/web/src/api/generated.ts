@@ -765,16 +765,9 @@ export interface components {
     readonly BriefFields: {
       readonly document: components['schemas']['Brief'];
     };
-    readonly ConfirmedFields: {
-      /** @description Keyed in, and not read back */
-      readonly keyedIn: number;
-      /** @description How many values the timer has; 0: nobody counted */
-      readonly of: number;
-      /** @description Nobody knows what stands there */
-      readonly unknown: number;
-    };
+    readonly Confirmed: import('@water-clock/core/settings').Confirmed;
     readonly CopyAnswer: {
-      readonly confirmed: components['schemas']['ConfirmedFields'];
+      readonly confirmed: components['schemas']['Confirmed'];
       readonly document: components['schemas']['Plan'];
       /** Format: uuid */
       readonly id: string;
@@ -795,7 +788,8 @@ export interface components {
       readonly name?: string;
     };
     readonly CopyFields: {
-      readonly confirmed?: components['schemas']['ConfirmedFields'];
+      /** @description Of how many values somebody read what stands there */
+      readonly confirmed?: components['schemas']['Confirmed'];
       readonly document: components['schemas']['Plan'];
       /**
        * Format: uuid
@@ -813,7 +807,7 @@ export interface components {
       readonly reason: 'as-found' | 'planned' | 'left';
     };
     readonly CopyListing: {
-      readonly confirmed: components['schemas']['ConfirmedFields'];
+      readonly confirmed: components['schemas']['Confirmed'];
       /** Format: uuid */
       readonly id: string;
       readonly isInTimer: boolean;

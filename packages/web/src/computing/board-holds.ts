@@ -16,16 +16,17 @@ export interface NightSpan {
   readonly to: number;
 }
 
+export type HoldKind = 'pause' | 'off' | 'day-off' | 'rain';
+
 /** When the timer, as it is set, lets nothing water, and why. */
 export interface BoardHold extends NightSpan {
-  /** @example "paused" */
-  readonly why: string;
+  readonly why: HoldKind;
 }
 
 /** What holds back water in the night from `noon`, by the timer's clock. */
 export function holdsIn({ timer, controller, weather }: Plan, noon: TimerSeconds): BoardHold[] {
   const whole = { from: noon, to: addSeconds(noon, SECONDS_PER_DAY) };
-  const stretch = (why: string) => (one: { readonly from: string; readonly to: string }) => ({
+  const stretch = (why: HoldKind) => (one: { readonly from: string; readonly to: string }) => ({
     why,
     from: parseDateTime(one.from)!,
     to: parseDateTime(one.to)!,
@@ -35,14 +36,14 @@ export function holdsIn({ timer, controller, weather }: Plan, noon: TimerSeconds
   );
   const hearsRain = timer.rainSensor && controller.rainSensor === 'active';
   return [
-    ...(controller.off ? [{ why: 'switched off', ...whole }] : []),
-    ...controller.pauses.map(stretch('paused')),
+    ...(controller.off ? [{ why: 'off' as const, ...whole }] : []),
+    ...controller.pauses.map(stretch('pause')),
     ...daysOff.map((day) => ({
-      why: `off on the ${civilDateOf(day).day}.`,
+      why: 'day-off' as const,
       from: startOfDay(day),
       to: startOfDay(addDays(day, 1)),
     })),
-    ...(hearsRain ? (weather?.rain ?? []).map(stretch('rain sensor wet')) : []),
+    ...(hearsRain ? (weather?.rain ?? []).map(stretch('rain')) : []),
   ]
     .map(({ why, from, to }) => ({
       why,

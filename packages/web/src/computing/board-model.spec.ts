@@ -298,8 +298,8 @@ describe('what holds water back', () => {
     expect(held({ controller: { pauses } }).slice(0, 5)).toEqual([
       ['', 0, 2],
       // Tuesday's evening still waters; Wednesday morning does not.
-      ['paused 10-24', 1, 1],
-      ['paused 0-18', 2, 0],
+      ['pause 10-24', 1, 1],
+      ['pause 0-18', 2, 0],
       ['', 0, 2],
       ['', 0, 2],
     ]);
@@ -308,8 +308,8 @@ describe('what holds water back', () => {
   it('is a day of the month off, from midnight to midnight', () => {
     const fields = { timer: { monthDaysOff: true }, controller: { monthDaysOff: [3] } };
     expect(held(fields).slice(1, 4)).toEqual([
-      ['off on the 3. 12-24', 1, 1],
-      ['off on the 3. 0-12', 1, 1],
+      ['day-off 12-24', 1, 1],
+      ['day-off 0-12', 1, 1],
       ['', 0, 2],
     ]);
     // A timer that knows no such days waters on them.
@@ -317,9 +317,9 @@ describe('what holds water back', () => {
   });
 
   it('is the switch, and rain where the sensor hears it', () => {
-    expect(held({ controller: { off: true } })[0]).toEqual(['switched off 0-24', 2, 0]);
+    expect(held({ controller: { off: true } })[0]).toEqual(['off 0-24', 2, 0]);
     const weather = { rain: [{ from: '2026-06-01T18:00:00', to: '2026-06-01T23:00:00' }] };
-    expect(held({ weather })[0]).toEqual(['rain sensor wet 6-11', 0, 2]);
+    expect(held({ weather })[0]).toEqual(['rain 6-11', 0, 2]);
     expect(held({ weather, controller: { rainSensor: 'bypass' } })[0]).toEqual(['', 0, 2]);
   });
 });

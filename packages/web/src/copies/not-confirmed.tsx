@@ -27,7 +27,7 @@ export function NotConfirmed({ timerId, of, keyedIn, unknown }: Confirmed & { ti
   return (
     <span className={pageStyles['soft']}>
       {' '}
-      · {notRead} of {of} values were not confirmed:{' '}
+      · {notRead} of {of} values {notRead === 1 ? 'was' : 'were'} not confirmed:{' '}
       <Link to={`/timers/${timerId}/as-found`}>read them off</Link>
     </span>
   );

@@ -27,6 +27,7 @@ export function HoursInput({ hours, clock, faultAt, onChange }: HoursInputProps)
           <TimeInput
             label="Never from"
             clock={clock}
+            isNeeded
             value={from}
             onChange={(time) => set(index, { from: time })}
           />
@@ -34,6 +35,7 @@ export function HoursInput({ hours, clock, faultAt, onChange }: HoursInputProps)
           <TimeInput
             label="to"
             clock={clock}
+            isNeeded
             value={to}
             onChange={(time) => set(index, { to: time })}
           />

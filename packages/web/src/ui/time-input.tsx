@@ -17,6 +17,8 @@ interface TimeInputProps {
   readonly placeholder?: string;
   /** To the second, as `HH:MM:SS`. */
   readonly isExact?: boolean;
+  /** There is no hour without it: an empty field is not taken. */
+  readonly isNeeded?: boolean;
   readonly onReadable?: (isReadable: boolean) => void;
   readonly onChange: (value: string) => void;
 }
@@ -30,6 +32,7 @@ export function TimeInput(props: TimeInputProps) {
     clock,
     placeholder = '',
     isExact = false,
+    isNeeded = false,
     onReadable,
     onChange,
   } = props;
@@ -38,7 +41,8 @@ export function TimeInput(props: TimeInputProps) {
     onReadable,
     take: (text) => {
       const time = (isExact ? parseExactClock : parseClock)(text);
-      if (time === undefined) return 'A time of day, such as 5:40 or 9 pm';
+      if (time === undefined || (isNeeded && time === null))
+        return 'A time of day, such as 5:40 or 9 pm';
       onChange(time ?? '');
       return null;
     },

@@ -267,6 +267,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
                   <ValueInput
                     label={`${name}, as shown`}
                     value={differs}
+                    stations={target.stations.map(({ number }) => number)}
                     hasFocus
                     onChange={(value) => change(step.key, value)}
                   />

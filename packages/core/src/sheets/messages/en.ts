@@ -56,6 +56,7 @@ export const MESSAGES = {
   unknown:
     'Nobody has read {count, plural, one {one value} other {# values}} of {of} off the timer: what stands here is what was planned.',
   paused: 'Paused from {from} to {to}: nothing waters then.',
+  ordinal: '{day, selectordinal, one {#st} two {#nd} few {#rd} other {#th}}',
   monthDays: 'Never waters on the {days} of a month.',
   noWater:
     'From {from} to {to}{days, select, none {} other { on {days}}} the timer lets nothing water, and what falls into these hours is lost.',

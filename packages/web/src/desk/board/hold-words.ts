@@ -1,5 +1,13 @@
 import { counted } from '@water-clock/core/words';
+import type { HoldKind } from '../../computing/board-holds';
+
+const WORDS: Readonly<Record<HoldKind, string>> = {
+  pause: 'paused',
+  off: 'switched off',
+  'day-off': 'day off',
+  rain: 'rain sensor wet',
+};
 
 /** @example "paused: 2 runs left out" */
-export const holdWords = (why: string, leftOut: number): string =>
-  leftOut > 0 ? `${why}: ${counted(leftOut, 'run')} left out` : why;
+export const holdWords = (why: HoldKind, leftOut: number): string =>
+  leftOut > 0 ? `${WORDS[why]}: ${counted(leftOut, 'run')} left out` : WORDS[why];

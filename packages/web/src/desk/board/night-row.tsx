@@ -132,7 +132,7 @@ function Holds({
     const { from, to } = clip(hold, axis);
     if (to <= from) return null;
     const [left, right] = [scale(from), scale(to)];
-    const words = index === 0 ? holdWords(hold.why, night.leftOut) : hold.why;
+    const words = holdWords(hold.why, index === 0 ? night.leftOut : 0);
     // Where it begins, or behind the last run that was under way by then.
     const start = night.runs
       .map(({ asked, real }) => scale(Math.max(asked.to, real?.to ?? 0)))

@@ -44,6 +44,7 @@ export function TimerExtras({ plan, onEdit }: ExtrasProps) {
                 <ValueInput
                   label={place.what}
                   value={place.read(plan)}
+                  stations={plan.stations.map(({ number }) => number)}
                   onChange={editOf(place, onEdit)}
                 />
               }
@@ -89,6 +90,7 @@ function ExtraLines({ plan, onEdit, isMeant }: ExtraLinesProps) {
             <ValueInput
               label={place.what}
               value={place.read(plan)}
+              stations={plan.stations.map(({ number }) => number)}
               onChange={editOf(place, onEdit)}
             />
           </div>

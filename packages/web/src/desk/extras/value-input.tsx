@@ -15,12 +15,20 @@ import styles from './extra-fields.module.css';
 interface ValueInputProps {
   readonly label: string;
   readonly value: KeyInValue;
+  /** The numbers of the stations that there are. */
+  readonly stations: readonly number[];
   readonly hasFocus?: boolean;
   readonly onChange: (value: KeyInValue) => void;
 }
 
 /** A value as the display shows it, typed or chosen. */
-export function ValueInput({ label, value, hasFocus = false, onChange }: ValueInputProps) {
+export function ValueInput({
+  label,
+  value,
+  stations,
+  hasFocus = false,
+  onChange,
+}: ValueInputProps) {
   const clock = useClock();
   switch (value.type) {
     case 'time':
@@ -56,7 +64,7 @@ export function ValueInput({ label, value, hasFocus = false, onChange }: ValueIn
           text={value.monthDays.join(', ')}
           hint="Days of the month such as 1, 15; empty: none"
           read={(text) => {
-            const monthDays = numbersIn(text, 31);
+            const monthDays = numbersIn(text, MONTH_DAYS);
             return monthDays && { type: 'month-days', monthDays };
           }}
           onChange={onChange}
@@ -67,10 +75,10 @@ export function ValueInput({ label, value, hasFocus = false, onChange }: ValueIn
         <TextValue
           {...{ label, hasFocus }}
           text={value.stations.join(', ')}
-          hint="Numbers of stations such as 2, 5; empty: none"
+          hint="Stations of this timer such as 2, 5; empty: none"
           read={(text) => {
-            const stations = numbersIn(text, MOST_STATIONS);
-            return stations && { type: 'stations', stations };
+            const numbers = numbersIn(text, stations);
+            return numbers && { type: 'stations', stations: numbers };
           }}
           onChange={onChange}
         />
@@ -139,14 +147,16 @@ export function ValueInput({ label, value, hasFocus = false, onChange }: ValueIn
 
 const MOST_STATIONS = 256;
 
-/** Whole numbers from 1 on, each once; null where something else is among them. */
-function numbersIn(text: string, most: number): number[] | null {
+const MONTH_DAYS = Array.from({ length: 31 }, (_, index) => index + 1);
+
+/** Numbers of those that there are, each once; null where something else is among them. */
+function numbersIn(text: string, known: readonly number[]): number[] | null {
   const numbers = text
     .split(/[\s,]+/)
     .filter(Boolean)
     .map(Number);
-  const areRead = numbers.every((one) => Number.isInteger(one) && one >= 1 && one <= most);
-  return areRead ? [...new Set(numbers)].sort((a, b) => a - b) : null;
+  const areKnown = numbers.every((one) => known.includes(one));
+  return areKnown ? [...new Set(numbers)].sort((a, b) => a - b) : null;
 }
 
 interface TextValueProps {

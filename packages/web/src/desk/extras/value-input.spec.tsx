@@ -1,0 +1,56 @@
+/** @jest-environment jsdom */
+import { fireEvent, render, screen } from '@testing-library/react';
+import type { KeyInValue } from '@water-clock/core/key-in';
+import { aroundScreens } from '../../testing/in-app';
+import { ValueInput } from './value-input';
+
+function shown(value: KeyInValue) {
+  const taken: KeyInValue[] = [];
+  render(
+    <ValueInput
+      label="Shown"
+      value={value}
+      stations={[1, 2, 5]}
+      onChange={(one) => taken.push(one)}
+    />,
+    { wrapper: aroundScreens().wrapper },
+  );
+  return taken;
+}
+
+const type = (label: string, text: string) => {
+  const input = screen.getByLabelText<HTMLInputElement>(label);
+  fireEvent.focus(input);
+  fireEvent.change(input, { target: { value: text } });
+  fireEvent.blur(input);
+  return screen.getByLabelText<HTMLInputElement>(label);
+};
+
+it('stations that there are are taken, each once and in order', () => {
+  const taken = shown({ type: 'stations', stations: [1] });
+  type('Shown', '5, 2 5');
+  expect(taken.at(-1)).toEqual({ type: 'stations', stations: [2, 5] });
+});
+
+it.each(['9', '2, 9', 'two', '1.5'])(
+  '"%s" is no station of the timer: it stays, marked',
+  (text) => {
+    const before: KeyInValue = { type: 'stations', stations: [1] };
+    const taken = shown(before);
+    const input = type('Shown', text);
+    // In effect is what stood there.
+    expect(taken).toEqual([before]);
+    expect([input.value, input.dataset['unread']]).toEqual([text, 'true']);
+    expect(screen.getByRole('alert').textContent).toContain('Stations of this timer');
+  },
+);
+
+it('hours want both their times: an emptied one stays, marked, and what was set is kept', () => {
+  const hours = [{ from: '10:00', to: '18:00', weekdays: [1] }];
+  const taken = shown({ type: 'hours', hours });
+  const input = type('Never from', '');
+  expect(taken).toEqual([{ type: 'hours', hours }]);
+  expect(input.dataset['unread']).toBe('true');
+  type('to', '19:30');
+  expect(taken.slice(1)).toEqual([{ type: 'hours', hours: [{ ...hours[0]!, to: '19:30' }] }]);
+});
