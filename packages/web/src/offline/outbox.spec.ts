@@ -1,6 +1,6 @@
 import type { UseStore } from 'idb-keyval';
 import { ApiError } from '../api/client';
-import { Outbox, waitAfter, type OutboxItem, type Send, type Tabs } from './outbox';
+import { Outbox, waitAfter, type OutboxItem, type Send, type Sent, type Tabs } from './outbox';
 
 /** A store that answers as the browser's does, one transaction after another. */
 function memory(): UseStore {
@@ -45,7 +45,7 @@ const refuse = () =>
 
 const ids = (outbox: Outbox) => outbox.snapshot().map(({ id }) => id);
 const sent: string[] = [];
-const onSent = async ({ id }: OutboxItem) => void sent.push(id);
+const onSent = async (all: readonly Sent[]) => void sent.push(...all.map(({ item }) => item.id));
 beforeEach(() => sent.splice(0));
 
 /** One tab by itself, or one of several that share a lock and hear each other. */
@@ -145,8 +145,8 @@ it('hands on what the server answered, before the change is forgotten', async ()
   const outbox = outboxOf(async (path) => ({ from: path }));
   await outbox.add(item('a', 1));
   const told: unknown[] = [];
-  await outbox.flush('ines', async ({ id }, answer) => {
-    told.push(id, answer, ids(outbox));
+  await outbox.flush('ines', async ([first]) => {
+    told.push(first!.item.id, first!.answer, ids(outbox));
   });
   expect(told).toEqual(['a', { from: '/a' }, ['a']]);
 });
@@ -174,6 +174,53 @@ it('sends again what the server could not take in now, after growing waits, and 
   await outbox.retry('a');
   await outbox.flush('ines', onSent);
   expect(times).toHaveLength(6);
+});
+
+it('begins with short waits again once the connection is back, also for what fails just then', async () => {
+  const times: number[] = [];
+  let whileUnderWay = () => Promise.resolve();
+  const outbox = outboxOf(async () => {
+    times.push(now);
+    await whileUnderWay();
+    return offline();
+  });
+  await outbox.add(item('a', 1));
+  for (; now <= 60_000; now += 500) await outbox.flush('ines', onSent);
+  expect(outbox.snapshot()).toMatchObject([{ tries: 5 }]);
+  await outbox.hurry();
+  await outbox.flush('ines', onSent);
+  expect(outbox.snapshot()).toMatchObject([{ tries: 1, nextAt: now + 2000 }]);
+
+  for (now += 2000; now <= 120_000; now += 500) await outbox.flush('ines', onSent);
+  expect(outbox.snapshot()[0]!.tries).toBeGreaterThan(4);
+  now += 300_000;
+  whileUnderWay = () => outbox.hurry();
+  await outbox.flush('ines', onSent);
+  expect(outbox.snapshot()).toMatchObject([{ tries: 1, nextAt: now + 2000 }]);
+});
+
+it('what went in is not put back by a connection that comes back meanwhile', async () => {
+  let isBack = false;
+  const outbox = outboxOf(() => (isBack ? Promise.resolve() : offline()));
+  for (const [n, id] of ['a', 'b'].entries()) await outbox.add(item(id, n, { lane: id }));
+  await outbox.flush('ines', onSent);
+  isBack = true;
+  await outbox.hurry();
+  await Promise.all([outbox.flush('ines', onSent), outbox.hurry()]);
+  expect([sent, ids(outbox)]).toEqual([['a', 'b'], []]);
+});
+
+it('counts many as sent in rounds, so that what they changed is asked for once a round', async () => {
+  const outbox = outboxOf(() => Promise.resolve());
+  const all = [...Array(23).keys()].map(String);
+  for (const id of all) await outbox.add(item(id, 1));
+  const rounds: number[] = [];
+  await outbox.flush('ines', async (round) => {
+    rounds.push(round.length);
+    return onSent(round);
+  });
+  expect(rounds).toEqual([10, 10, 3]);
+  expect([sent, ids(outbox)]).toEqual([all, []]);
 });
 
 it.each([408, 413, 429, 500, 503])('an answer of %d is no refusal', async (status) => {

@@ -27,6 +27,15 @@ export interface OutboxItem {
   readonly nextAt?: number;
 }
 
+/** A change that the server has, and what it answered. */
+export interface Sent {
+  readonly item: OutboxItem;
+  readonly answer: unknown;
+}
+
+/** Takes in what was sent, before it is forgotten. */
+type OnSent = (sent: readonly Sent[]) => Promise<unknown>;
+
 export type Send = (
   path: string,
   asked: { method: 'POST' | 'PATCH'; body: unknown },
@@ -43,6 +52,8 @@ export interface Tabs {
 const FIRST_WAIT_MS = 2000;
 const LONGEST_WAIT_MS = 5 * 60_000;
 const LOOKED_ON_MS = 5000;
+/** After so many, what they changed is asked for anew, and they count as sent. */
+const MOST_IN_A_ROUND = 10;
 
 /** How long to wait after so many tries: twice as long each time, up to five minutes. */
 export const waitAfter = (tries: number): number =>
@@ -93,20 +104,17 @@ export class Outbox {
   }
 
   /** Sends what waits of a person, the timers each in their order, as far as it goes now. */
-  flush(
-    personId: string,
-    onSent: (item: OutboxItem, answer: unknown) => Promise<unknown>,
-  ): Promise<void> {
+  flush(personId: string, onSent: OnSent): Promise<void> {
     return this.tabs.alone(async () => {
       // Another tab may have sent some of it meanwhile.
       await this.open();
       const held = new Set<string>();
       for (;;) {
-        const item = this.next(personId, held);
-        if (!item) return;
-        const isGone = await this.sendOne(item, onSent);
-        if (!isGone && this.isSignedOut) return;
-        if (!isGone) held.add(item.lane);
+        const round = await this.sendRound(personId, held);
+        if (round.length === 0) return;
+        // First what they changed, then the changes themselves: none is ever seen to be gone.
+        await onSent(round);
+        for (const { item } of round) await this.discard(item.id);
       }
     });
   }
@@ -123,7 +131,7 @@ export class Outbox {
         resolve(isSent);
       };
       const look = () => {
-        const item = this.items.find((one) => one.id === id);
+        const item = this.item(id);
         if (!item) done(true);
         else if (item.delay !== undefined || item.trouble !== undefined) done(false);
       };
@@ -133,57 +141,73 @@ export class Outbox {
     });
   }
 
-  private isSignedOut = false;
+  /** Some that the server now has, in the order in which they were made; the lanes where it ended are held. */
+  private async sendRound(personId: string, held: Set<string>): Promise<readonly Sent[]> {
+    const round: Sent[] = [];
+    while (round.length < MOST_IN_A_ROUND) {
+      const item = this.next(personId, held, round);
+      if (!item) break;
+      const outcome = await this.sendOne(item);
+      if (outcome === 'signed out') break;
+      if (outcome === 'waits') held.add(item.lane);
+      else if (outcome !== 'refused') round.push(outcome);
+    }
+    return round;
+  }
 
-  private next(personId: string, held: ReadonlySet<string>): OutboxItem | undefined {
+  private next(
+    personId: string,
+    held: ReadonlySet<string>,
+    sent: readonly Sent[],
+  ): OutboxItem | undefined {
     const waits = new Set(held);
     for (const item of this.items) {
       if (item.personId !== personId || item.trouble || waits.has(item.lane)) continue;
+      if (sent.some((one) => one.item.id === item.id)) continue;
       if ((item.nextAt ?? 0) <= this.now()) return item;
       waits.add(item.lane);
     }
     return undefined;
   }
 
-  /** True when it is not to be waited for any more: it went in, or was refused. */
-  private async sendOne(
-    item: OutboxItem,
-    onSent: (item: OutboxItem, answer: unknown) => Promise<unknown>,
-  ): Promise<boolean> {
-    const { path, method, body } = item;
-    let answer: unknown;
+  private async sendOne(item: OutboxItem): Promise<Sent | 'refused' | 'waits' | 'signed out'> {
+    const { id, path, method, body } = item;
     try {
-      answer = await this.send(path, { method, body });
+      return { item, answer: await this.send(path, { method, body }) };
     } catch (error) {
-      this.isSignedOut = error instanceof ApiError && error.status === SIGN_IN_FIRST;
-      if (this.isSignedOut) return false;
-      if (isRefusal(error)) await this.put({ ...item, trouble: troubleInWords(error) });
-      else {
-        const tries = (item.tries ?? 0) + 1;
-        const nextAt = this.now() + waitAfter(tries);
-        await this.put({ ...item, tries, nextAt, delay: troubleInWords(error) });
+      if (error instanceof ApiError && error.status === SIGN_IN_FIRST) return 'signed out';
+      if (isRefusal(error)) {
+        await this.put({ ...item, trouble: troubleInWords(error) });
+        return 'refused';
       }
-      return isRefusal(error);
+      // While it was under way the connection may have come back: then it is not counted with what was before.
+      const tries = (this.item(id)?.tries ?? 0) + 1;
+      const nextAt = this.now() + waitAfter(tries);
+      await this.put({ ...item, tries, nextAt, delay: troubleInWords(error) });
+      return 'waits';
     }
-    this.isSignedOut = false;
-    // First what it changed, then the change itself: it is never seen to be gone.
-    await onSent(item, answer);
-    await this.discard(item.id);
-    return true;
+  }
+
+  private item(id: string): OutboxItem | undefined {
+    return this.items.find((one) => one.id === id);
   }
 
   /** Lets a change be sent again, at once. */
   async retry(id: string): Promise<void> {
-    const item = this.items.find((one) => one.id === id);
+    const item = this.item(id);
     if (!item) return;
     const { trouble: _trouble, nextAt: _nextAt, ...waiting } = item;
     await this.put(waiting);
   }
 
-  /** Lets all that only waits be sent again at once: the connection is back. */
+  /** Lets all that only waits be sent again at once, and soon again: the connection is back. */
   async hurry(): Promise<void> {
-    for (const { nextAt: _nextAt, ...item } of this.items.filter(({ nextAt }) => nextAt))
-      await this.put(item);
+    for (const { id } of this.items) {
+      const item = this.item(id);
+      if (item?.nextAt === undefined) continue;
+      const { nextAt: _nextAt, tries: _tries, ...waiting } = item;
+      await this.put(waiting);
+    }
   }
 
   async discard(id: string): Promise<void> {

@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { hashKey, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
 import { tellOtherTabs } from '../api/other-tabs';
 import { useSignedIn } from '../session/use-signed-in';
@@ -22,8 +22,14 @@ export function useFlush(): () => Promise<void> {
   const client = useQueryClient();
   return useCallback(
     () =>
-      outbox.flush(person.id, async ({ touches, answers }, answer) => {
-        if (answers) await keepAnswer(client, answers, answer);
+      outbox.flush(person.id, async (sent) => {
+        for (const { item, answer } of sent)
+          if (item.answers) await keepAnswer(client, item.answers, answer);
+        const touches = [
+          ...new Map(
+            sent.flatMap(({ item }) => item.touches).map((key) => [hashKey(key), key]),
+          ).values(),
+        ];
         tellOtherTabs(touches);
         await Promise.all(
           touches.map((queryKey) => client.invalidateQueries({ queryKey, refetchType: 'all' })),
