@@ -2,7 +2,7 @@
 // changes the folder's own tests notice. What was counted before is kept in .reports/mutation and used
 // again. --write puts the figures into docs/testing.md.
 import { spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 
 /** Folders or files of packages/core/src, and the least share in percent that is wanted of them. */
 const GOALS = {
@@ -17,13 +17,24 @@ const GOALS = {
 const report = (folder) => `.reports/mutation/${folder.replace('/', '-')}.report.json`;
 const words = process.argv.slice(2);
 const folders = words.filter((word) => !word.startsWith('--'));
-for (const folder of folders.length > 0 ? folders : Object.keys(GOALS)) {
-  const { status } = spawnSync('npx', ['stryker', 'run', 'stryker.config.mjs'], {
-    cwd: 'packages/core',
-    env: { ...process.env, MUTATED: folder },
-    stdio: 'inherit',
-  });
-  if (status !== 0) process.exit(status ?? 1);
+for (const folder of folders.length > 0 ? folders : Object.keys(GOALS))
+  for (const file of filesOf(folder)) {
+    const { status } = spawnSync('npx', ['stryker', 'run', 'stryker.config.mjs'], {
+      cwd: 'packages/core',
+      env: { ...process.env, MUTATED: folder, MUTATED_FILE: file },
+      stdio: 'inherit',
+    });
+    if (status !== 0) process.exit(status ?? 1);
+  }
+
+/** What is changed in one go: a run that is ended keeps what was counted of the files before. */
+function filesOf(folder) {
+  const place = `packages/core/src/${folder}`;
+  if (!existsSync(place)) return [`src/${folder}.ts`];
+  return readdirSync(place, { recursive: true })
+    .filter((name) => name.endsWith('.ts') && !/\.spec\.ts$|testing\/|index\.ts$/.test(name))
+    .sort()
+    .map((name) => `src/${folder}/${name}`);
 }
 
 /** The mutants of a report, without those that cannot tell anything: they do not even load. */

@@ -1,4 +1,5 @@
 import type { Page } from 'puppeteer-core';
+import type { Plan } from '@water-clock/core/settings';
 import {
   boardContents,
   cellValue,
@@ -125,4 +126,31 @@ it('finds in January the percentage that collides in July only, and leads there'
   await page.click('[data-night][data-first="true"]');
   await page.waitForSelector('[data-run]');
   expect((await boardContents(page))[0]).toContain('Thu 2 July');
+});
+
+it('what is too much to work out is said on desk and card, and stops nothing else', async () => {
+  const { id, propertyId } = await stage.timerOf('Garage timer');
+  const place = `/timers/${id}/settings?on=2026-06-01`;
+  const { document, version } = await stage.ask<{ document: Plan; version: number }>('GET', place);
+  const starts = Array.from({ length: 24 }, (_, hour) => `${String(hour).padStart(2, '0')}:00`);
+  const programs = document.programs.map((program) => ({
+    ...program,
+    starts,
+    days: { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] },
+    runs: program.runs.map((run) => ({ ...run, seconds: 604_800 })),
+  }));
+  await stage.ask('PUT', place, { document: { ...document, programs }, version });
+
+  await goTo(page, `${stage.url()}/properties/${propertyId}`);
+  const words = (name: string) =>
+    page.$eval(`section[aria-label="${name}"] [data-kind]`, (one) => one.textContent);
+  expect(await words('Garage timer')).toContain('too much to work out');
+  expect(await words('Greenhouse tap')).toContain('none collide');
+
+  await goTo(page, await stage.deskOf('Garage timer'));
+  await waitForVerdict(page, 'too much to work out');
+  expect(await verdict(page)).not.toContain('older');
+  await stage.ask('PUT', place, { document, version: version + 1 });
+  await goTo(page, await stage.deskOf('Garage timer'));
+  await waitForVerdict(page, 'Two runs collide');
 });

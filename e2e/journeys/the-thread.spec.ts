@@ -37,6 +37,10 @@ beforeAll(async () => {
 async function turnTo(page: Page, path: string): Promise<void> {
   await page.bringToFront();
   await page.evaluate((to) => {
+    // What is there now is not what the next page says.
+    if (to !== location.pathname + location.search)
+      for (const element of document.querySelectorAll('main *'))
+        element.setAttribute('data-left', '');
     // The router counts its places: where one is held back, it goes back by the difference.
     const { idx = 0 } = (history.state ?? {}) as { idx?: number };
     const state = { idx: idx + 1 };
@@ -52,7 +56,16 @@ async function reads(place: string, words: string): Promise<void> {
 
 async function readsOn(page: Page, path: string, words: string): Promise<void> {
   await turnTo(page, path);
-  await pictured(page, `read "${words}" at ${path}`, () => waitForWords(page, words));
+  await pictured(page, `read "${words}" at ${path}`, () =>
+    page.waitForFunction(
+      (part) =>
+        [...document.querySelectorAll('main :not([data-left])')].some(({ textContent }) =>
+          textContent.includes(part),
+        ),
+      {},
+      words,
+    ),
+  );
 }
 
 /** Not by the message, which may be the one of the save before. */

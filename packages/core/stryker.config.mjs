@@ -1,4 +1,4 @@
-// How strong the tests of a folder, or of one file, are: tools/mutate.mjs says of which.
+// How strong the tests of a folder, or of one file, are: tools/mutate.mjs says of which, file by file.
 import jestConfig from '../../jest.config.mjs';
 
 const mutated = process.env.MUTATED;
@@ -9,11 +9,7 @@ const { rootDir: _here, ...core } = jestConfig.projects.find(
 );
 
 export default {
-  mutate: [
-    `src/${mutated}${isFile ? '.ts' : '/**/*.ts'}`,
-    '!src/**/*.spec.ts',
-    '!src/**/testing/**',
-  ],
+  mutate: [process.env.MUTATED_FILE],
   incremental: true,
   incrementalFile: `${reports}.json`,
   testRunner: 'jest',

@@ -53,6 +53,25 @@ it('simulate prints pieces and collisions, in timer time or in true time', () =>
   expect(run(['simulate', file, ...WEEK, '--true-time']).out).toContain('2026-06-02T16:00:00');
 });
 
+it('what is too much to work out is refused, whatever is asked of it', () => {
+  const stations = Array.from({ length: 100 }, (_, index) => ({ number: index + 1 }));
+  const programs = ['A', 'B', 'C'].map((id) => ({
+    id,
+    starts: Array.from({ length: 24 }, (_, hour) => `${String(hour).padStart(2, '0')}:00`),
+    days: { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] },
+    runs: stations.map(({ number }) => ({ station: number, seconds: 604_800 })),
+  }));
+  const file = planFile('huge.json', { ...plan, stations, programs });
+  for (const words of [
+    ['simulate', file, '--from', '2026-06-01', '--days', '3000'],
+    ['check', file, '--from', '2026-06-01'],
+  ]) {
+    const { exitCode, out, messages } = run(words);
+    expect([exitCode, out]).toEqual([2, '']);
+    expect(messages).toEqual([expect.stringContaining('too much to work out')]);
+  }
+});
+
 it('forever prints the first collision on any date, and the headroom', () => {
   const programs = [
     ...plan.programs,

@@ -1,3 +1,5 @@
+import { isTooMuch } from '@water-clock/core/engine';
+import { TOO_MUCH_WORDS } from '@water-clock/core/words';
 import { printed, refused, type Outcome } from './outcome.js';
 import { checkVerb } from './verbs/check.js';
 import { compareVerb } from './verbs/compare.js';
@@ -38,5 +40,10 @@ export function run(words: readonly string[], now: Date): Outcome {
     return refused([
       `water-clock: there is no verb "${name}": use ${VERBS.map((known) => known.name).join(', ')}, or --help`,
     ]);
-  return verb.run(rest, now);
+  try {
+    return verb.run(rest, now);
+  } catch (error) {
+    if (!isTooMuch(error)) throw error;
+    return refused([`water-clock: ${TOO_MUCH_WORDS} Or ask for fewer dates.`]);
+  }
 }

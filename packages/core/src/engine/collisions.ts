@@ -1,3 +1,4 @@
+import type { Budget } from './budget.js';
 import type { NominalRun } from './nominal-runs.js';
 
 /** Two program runs that overlap: `b` starts while `a`, alone, is still going. */
@@ -12,17 +13,19 @@ export interface Collision {
  * Every pair of runs that overlap, whatever the timer would do about it: by the start of the later,
  * then by the earlier. `runs` are in the order of {@link nominalRuns}.
  */
-export function collisionsAmong(runs: readonly NominalRun[]): Collision[] {
+export function collisionsAmong(runs: readonly NominalRun[], budget: Budget): Collision[] {
   const longest = runs.reduce((most, run) => Math.max(most, run.shape.lengthSeconds), 0);
   const found: Collision[] = [];
   let earliest = 0;
   runs.forEach((b, index) => {
     while (runs[earliest]!.nominal + longest <= b.nominal && earliest < index) earliest++;
+    budget.spend('looks', index - earliest);
     for (let before = earliest; before < index; before++) {
       const a = runs[before]!;
       const aEnd = a.nominal + a.shape.lengthSeconds;
       if (b.nominal >= aEnd) continue;
       const seconds = Math.min(aEnd, b.nominal + b.shape.lengthSeconds) - b.nominal;
+      budget.spend('pieces', 1);
       found.push({ a, b, seconds });
     }
   });

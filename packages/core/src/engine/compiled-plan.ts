@@ -1,7 +1,8 @@
 import { parseTimeOfDay } from '../civil-time/index.js';
 import type { Plan, ProgramSettings, StationSettings } from '../settings/index.js';
+import { Budget } from './budget.js';
 import { dayPredicate, type DayPredicate } from './day-predicate.js';
-import { runShape, type RunShape, type StationShare } from './run-shape.js';
+import { runShape, type RunConditions, type RunShape, type StationShare } from './run-shape.js';
 import { percentInForce, scaledSeconds } from './season-percent.js';
 
 /** A program ready to be run on any date. */
@@ -27,15 +28,18 @@ export interface CompiledPlan {
   readonly plan: Plan;
   /** The starts of all enabled programs, by time of day, then program, then start number. */
   readonly starts: readonly CompiledStart[];
+  /** What is left for all questions about it. */
+  readonly budget: Budget;
 }
 
 /** Turns a plan's texts and lists into what the engine runs on. The plan must have been read whole. */
 export function compilePlan(plan: Plan): CompiledPlan {
   const stations = new Map(plan.stations.map((station) => [station.number, station]));
+  const budget = new Budget();
   const starts = plan.programs
     .filter((program) => program.enabled)
     .flatMap((settings) => {
-      const program = compileProgram(plan, settings, stations);
+      const program = compileProgram(plan, settings, stations, budget);
       return settings.starts.map((start, index) => ({
         program,
         startNumber: index + 1,
@@ -48,7 +52,7 @@ export function compilePlan(plan: Plan): CompiledPlan {
       a.program.order - b.program.order ||
       a.startNumber - b.startNumber,
   );
-  return { plan, starts };
+  return { plan, starts, budget };
 }
 
 /** One run of a program alone, in a month, whether it has starts and days or not; and the percentage then. */
@@ -58,7 +62,7 @@ export function runAlone(
   month: number,
 ): { readonly shape: RunShape; readonly percent: number } {
   const stations = new Map(plan.stations.map((station) => [station.number, station]));
-  const program = compileProgram(plan, settings, stations);
+  const program = compileProgram(plan, settings, stations, new Budget());
   const percent = program.percentInMonth(month);
   return { shape: program.shapeAt(percent), percent };
 }
@@ -67,6 +71,7 @@ function compileProgram(
   plan: Plan,
   settings: ProgramSettings,
   stations: ReadonlyMap<number, StationSettings>,
+  budget: Budget,
 ): CompiledProgram {
   const { timer, controller } = plan;
   const shapes = new Map<number, RunShape>();
@@ -79,7 +84,9 @@ function compileProgram(
   const shapeAt = (percent: number): RunShape => {
     let shape = shapes.get(percent);
     if (!shape) {
-      shape = runShape(sharesAt(percent, fullShares, timer), conditions);
+      const shares = sharesAt(percent, fullShares, timer);
+      spendLaying(budget, shares, conditions);
+      shape = runShape(shares, conditions);
       shapes.set(percent, shape);
     }
     return shape;
@@ -91,6 +98,20 @@ function compileProgram(
     shapeAt,
     percentInMonth: (month) => percentInForce(controller.season, settings, month),
   };
+}
+
+/** Every piece looks for a free slot, and where the first that is ready goes on, among the stations too. */
+function spendLaying(
+  budget: Budget,
+  shares: readonly StationShare[],
+  { policy, slots }: RunConditions,
+): void {
+  const pieces = shares.reduce(
+    (sum, { seconds, cycleSeconds }) => sum + Math.ceil(seconds / Math.min(seconds, cycleSeconds)),
+    0,
+  );
+  budget.spend('pieces', pieces);
+  budget.spend('looks', pieces * slots * (policy === 'ready-first' ? shares.length : 1));
 }
 
 /** The stations that a run of the program opens, in its order, with their times at 100 %. */

@@ -1,3 +1,4 @@
+export { isTooMuch, TooMuchToWorkOut } from './budget.js';
 export { clockErrorSeconds } from './clock-error.js';
 export { type Collision } from './collisions.js';
 export {

@@ -30,7 +30,10 @@ export interface DateRange {
  * Every run whose start falls on a date of the range and in no pause, in the order of section 6:
  * by nominal start, then the timer's order of programs, then start number.
  */
-export function nominalRuns({ plan, starts }: CompiledPlan, range: DateRange): NominalRun[] {
+export function nominalRuns(
+  { plan, starts, budget }: CompiledPlan,
+  range: DateRange,
+): NominalRun[] {
   if (plan.controller.off) return [];
   const pauses = plan.controller.pauses.map(({ from, to }) => ({
     from: parseDateTime(from)!,
@@ -44,6 +47,7 @@ export function nominalRuns({ plan, starts }: CompiledPlan, range: DateRange): N
     const facts = factsOf(addDays(range.from, offset));
     const midnight = startOfDay(facts.day);
     waters.clear();
+    budget.spend('looks', starts.length);
     for (const { program, startNumber, secondOfDay } of starts) {
       let shape = waters.get(program);
       if (shape === undefined) {
@@ -55,6 +59,7 @@ export function nominalRuns({ plan, starts }: CompiledPlan, range: DateRange): N
       if (shape === null || shape.pieces.length === 0) continue;
       const nominal = addSeconds(midnight, secondOfDay);
       if (isPaused(nominal)) continue;
+      budget.spend('pieces', shape.pieces.length);
       runs.push({ program, startNumber, nominal, shape });
     }
   }

@@ -15,3 +15,4 @@ export {
 } from './dates.js';
 export { lengthInWords } from './lengths.js';
 export { counted, listInWords } from './lists.js';
+export { TOO_MUCH_WORDS } from './too-much.js';

@@ -8,7 +8,9 @@ import {
 } from '@nestjs/common';
 import type { Response } from 'express';
 import { PROBLEM_TYPE, ProblemException } from './problem.js';
+import { isTooMuch } from '@water-clock/core/engine';
 import { fieldOf } from '@water-clock/core/kernel';
+import { TOO_MUCH_WORDS } from '@water-clock/core/words';
 
 /** Turns whatever a request ends with into a problem document; the unexpected is logged, not told. */
 @Catch()
@@ -28,6 +30,12 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof ProblemException) return error;
     if (error instanceof HttpException)
       return new ProblemException(error.getStatus(), titleOf(error.getStatus()), error.message);
+    if (isTooMuch(error))
+      return new ProblemException(
+        HttpStatus.UNPROCESSABLE_ENTITY,
+        'Too much to work out',
+        TOO_MUCH_WORDS,
+      );
     const status = statusOf(error);
     if (status !== null)
       return new ProblemException(

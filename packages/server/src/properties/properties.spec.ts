@@ -39,6 +39,33 @@ it('are added, listed by name and read back', async () => {
   expect((await http().get(`/api/properties/${added.id}`)).body).toEqual(added);
 });
 
+it('one whose settings are too much to work out says so, and keeps nobody from the others', async () => {
+  person = await server.signIn();
+  const { body: home } = await http().post('/api/properties').send({ name: 'Slow wall' });
+  const starts = Array.from({ length: 24 }, (_, hour) => `${String(hour).padStart(2, '0')}:00`);
+  const document = planDocument(starts);
+  const stations = Array.from({ length: 200 }, (_, index) => ({ number: index + 1 }));
+  const programs = ['A', 'B', 'C'].map((id) => ({
+    id,
+    starts,
+    days: { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] },
+    runs: stations.map(({ number }) => ({ station: number, seconds: 604_800 })),
+  }));
+  for (const [name, fields] of [
+    ['Far too much', { stations, programs }],
+    ['As usual', {}],
+  ] as const)
+    await http()
+      .post(`/api/properties/${home.id}/timers`)
+      .send({ name, document: { ...document, ...fields } })
+      .expect(201);
+  const [{ timers }] = (await find({ q: 'slow wall' })).rows;
+  expect(timers).toMatchObject([
+    { name: 'As usual', outlook: { isTooMuch: false } },
+    { name: 'Far too much', outlook: { isTooMuch: true, runs: 0 } },
+  ]);
+});
+
 it('are found by all words typed, of the home, its contact and its timers', async () => {
   person = await server.signIn();
   const add = async (fields: object, timer?: string) => {

@@ -1312,6 +1312,8 @@ export interface components {
       readonly firstCollision: string | null;
       /** @description The timer is switched off */
       readonly isOff: boolean;
+      /** @description Its settings are too much to work out: nothing else is known */
+      readonly isTooMuch: boolean;
       /** @description How many program runs begin in fourteen days */
       readonly runs: number;
     };

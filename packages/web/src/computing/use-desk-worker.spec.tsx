@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { parseDate } from '@water-clock/core/civil-time';
+import { TooMuchToWorkOut } from '@water-clock/core/engine';
 import { testPlan } from '../testing/plans';
 
 const SINCE = parseDate('2026-06-01')!;
@@ -32,9 +33,9 @@ beforeEach(() => {
 it('a worker that cannot be loaded is told as failed, not waited for', async () => {
   change.mockReturnValue(new Promise(() => undefined));
   const { result } = renderHook(() => useDeskWorker(testPlan(), VIEW));
-  expect(result.current).toMatchObject({ model: null, hasFailed: false });
+  expect(result.current).toMatchObject({ model: null, failure: null });
   act(() => thread.onerror?.());
-  await waitFor(() => expect(result.current.hasFailed).toBe(true));
+  await waitFor(() => expect(result.current.failure).toBe('fault'));
   expect(result.current.model).toBeNull();
 });
 
@@ -47,14 +48,23 @@ it('an answer that fails leaves the last one, and the next puts it right', async
   const first = result.current.model!;
   change.mockRejectedValueOnce(new Error('It broke.'));
   rerender({ plan: testPlan() });
-  await waitFor(() => expect(result.current.hasFailed).toBe(true));
+  await waitFor(() => expect(result.current.failure).toBe('fault'));
   expect(result.current.model).toBe(first);
   // Of a night that stays as it was nothing is sent, and the same object stands there.
   change.mockResolvedValueOnce(answer(null, 3));
   rerender({ plan: testPlan() });
-  await waitFor(() => expect(result.current.hasFailed).toBe(false));
+  await waitFor(() => expect(result.current.failure).toBeNull());
   expect(result.current.model!.board.nights[0]).toBe(first.board.nights[0]);
   expect(result.current.model!.board.nights[1]).toEqual(night(3));
+});
+
+it('what is too much to work out is told as such', async () => {
+  // As it comes over from the worker: an error of no class, with the name of one.
+  const { name, message } = new TooMuchToWorkOut('pieces');
+  change.mockRejectedValueOnce(Object.assign(new Error(message), { name }));
+  const plan = testPlan();
+  const { result } = renderHook(() => useDeskWorker(plan, VIEW));
+  await waitFor(() => expect(result.current.failure).toBe('too-much'));
 });
 
 it('while it is busy only the newest plan waits', async () => {

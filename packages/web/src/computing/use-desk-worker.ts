@@ -1,4 +1,5 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
+import { isTooMuch } from '@water-clock/core/engine';
 import type { Finding } from '@water-clock/core/findings';
 import type { FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
@@ -9,11 +10,14 @@ import type { YearModel } from './year-model';
 import type { DeskModel, DeskView } from './desk-model';
 import type { DeskChange, DeskWorker } from './desk.worker';
 
+/** `too-much`: there is far too much of it; `fault`: for any other reason. */
+export type Failure = 'too-much' | 'fault';
+
 export interface DeskComputer {
   /** Null until the first answer is there. */
   readonly model: DeskModel | null;
-  /** True when the last settings could not be worked out: what is shown is older. */
-  readonly hasFailed: boolean;
+  /** Why the last settings could not be worked out: what is shown is older. Null: they were. */
+  readonly failure: Failure | null;
   readonly fixes: (plan: Plan, finding: Finding, since: DayNumber) => Promise<FixPreview[]>;
   readonly year: (plan: Plan, since: DayNumber) => Promise<YearModel>;
 }
@@ -26,14 +30,14 @@ type Ask = (plan: Plan, view: DeskView) => Promise<void>;
  */
 export function useDeskWorker(plan: Plan, view: DeskView): DeskComputer {
   const [model, setModel] = useState<DeskModel | null>(null);
-  const [hasFailed, setFailed] = useState(false);
+  const [failure, setFailure] = useState<Failure | null>(null);
   const asking = useRef<Ask | null>(null);
   const worker = useRef<Remote<DeskWorker> | null>(null);
 
   useEffect(() => {
     const thread = deskThread();
     const remote = wrap<DeskWorker>(thread);
-    thread.onerror = () => setFailed(true);
+    thread.onerror = () => setFailure('fault');
     worker.current = remote;
     let isBusy = false;
     let waiting: [Plan, DeskView] | null = null;
@@ -47,9 +51,9 @@ export function useDeskWorker(plan: Plan, view: DeskView): DeskComputer {
         try {
           const change = await remote.change(...next);
           setModel((before) => changedModel(before, change));
-          setFailed(false);
-        } catch {
-          setFailed(true);
+          setFailure(null);
+        } catch (error) {
+          setFailure(isTooMuch(error) ? 'too-much' : 'fault');
         }
       }
       isBusy = false;
@@ -69,7 +73,7 @@ export function useDeskWorker(plan: Plan, view: DeskView): DeskComputer {
   );
   return {
     model,
-    hasFailed,
+    failure,
     fixes: useCallback((...asked) => worker.current!.fixes(...asked), []),
     year: useCallback((...asked) => worker.current!.year(...asked), []),
   };

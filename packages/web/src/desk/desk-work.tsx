@@ -70,7 +70,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
 
   return (
     <>
-      <VerdictBar model={model} controller={plan.controller} hasFailed={computer.hasFailed} />
+      <VerdictBar model={model} controller={plan.controller} failure={computer.failure} />
       <div className={styles['desk-body']}>
         <section className={styles['desk-settings']} aria-label="Settings of the timer">
           <SettingsGrid

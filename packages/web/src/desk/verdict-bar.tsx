@@ -5,7 +5,9 @@ import {
   PauseCircleFilled,
 } from '@ant-design/icons';
 import type { Plan } from '@water-clock/core/settings';
+import { TOO_MUCH_WORDS } from '@water-clock/core/words';
 import type { DeskModel } from '../computing/desk-model';
+import type { Failure } from '../computing/use-desk-worker';
 import { pauseWords, verdict, verdictKind } from './verdict';
 import { useSay } from '../session/use-signed-in';
 import styles from './desk.module.css';
@@ -13,7 +15,7 @@ import styles from './desk.module.css';
 interface VerdictBarProps {
   readonly model: DeskModel | null;
   readonly controller: Plan['controller'];
-  readonly hasFailed: boolean;
+  readonly failure: Failure | null;
 }
 
 const ICONS = {
@@ -23,19 +25,27 @@ const ICONS = {
   clear: CheckCircleFilled,
 };
 
+const FAILURES: Record<Failure, string> = {
+  'too-much': TOO_MUCH_WORDS,
+  fault: 'These settings could not be worked out. Undo the last change, or load the page again.',
+};
+
+const failureWords = (failure: Failure, isOlderShown: boolean): string =>
+  `${FAILURES[failure]}${isOlderShown ? ' The nights shown are older.' : ''}`;
+
 /** One sentence, always true, renewed with every edit. */
-export function VerdictBar({ model, controller, hasFailed }: VerdictBarProps) {
+export function VerdictBar({ model, controller, failure }: VerdictBarProps) {
   const say = useSay();
   const kind = controller.off
     ? 'off'
-    : hasFailed
+    : failure
       ? 'error'
       : model === null
         ? 'dry'
         : verdictKind(model);
   const Icon = ICONS[kind];
-  const words = hasFailed
-    ? 'These settings could not be worked out: the nights shown are older. Undo the last change, or load the page again.'
+  const words = failure
+    ? failureWords(failure, model !== null)
     : model === null
       ? 'Working out the nights …'
       : controller.off

@@ -12,12 +12,18 @@ import { useSay } from '../session/use-signed-in';
 import styles from './outlook-words.module.css';
 
 /** What is to be said of a timer's settings first, in a few words. */
-export function OutlookWords({ isOff, collisions, firstCollision, runs }: Outlook) {
+export function OutlookWords({ isOff, isTooMuch, collisions, firstCollision, runs }: Outlook) {
   const say = useSay();
   if (isOff)
     return (
       <span className={styles['outlook']} data-kind="none">
         <PauseCircleFilled aria-hidden="true" /> switched off
+      </span>
+    );
+  if (isTooMuch)
+    return (
+      <span className={styles['outlook']} data-kind="error">
+        <CloseCircleFilled aria-hidden="true" /> too much to work out
       </span>
     );
   if (runs === 0 && firstCollision === null)

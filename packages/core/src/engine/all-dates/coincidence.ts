@@ -28,24 +28,30 @@ export interface MonthlyPattern {
  * come from the two congruences by the Chinese remainder theorem, or there is no such d. Going from
  * the lower bound in steps of N, the days modulo the calendar's period P repeat after P ÷ gcd(N, P)
  * steps: if no day among so many is in C, none ever is.
+ *
+ * `look` is told how many dates are looked at, before they are.
  */
 export function firstCoincidence(
   a: MonthlyPattern,
   b: MonthlyPattern,
   later: number,
   from: DayNumber,
+  look: (count: number) => void,
 ): DayNumber | null {
+  look(FOUR_YEARS);
   if (!datesMeet(a, b, later)) return null;
   const period = isWholeWeekly(a) && isWholeWeekly(b) ? 7 : CYCLE_DAYS;
   let best: DayNumber | null = null;
   for (const ofA of congruences(a.pattern, 0))
     for (const ofB of congruences(b.pattern, later)) {
       const both = meet(ofA, ofB);
+      look(LOOKS_AT_A_PAIR);
       if (!both || !weekdaysMeet(a.pattern, b.pattern, later, ofA.deferred, ofB.deferred)) continue;
       const lower = Math.max(from, ofA.least, ofB.least);
       const steps = period / greatestCommonDivisor(both.modulus, period);
       let day = lower + modulo(both.residue - lower, both.modulus);
       for (let step = 0; step < steps && (best === null || day < best); step++) {
+        if (step % LOOKED_TOGETHER === 0) look(LOOKED_TOGETHER);
         if (isMeeting(a, b, later, day, ofA.deferred, ofB.deferred)) {
           best = asDayNumber(day);
           break;
@@ -123,6 +129,11 @@ function weekdaysMeet(
       return true;
   return false;
 }
+
+/** An interval is at most so many days, and so many steps bring two of them together. */
+const LOOKS_AT_A_PAIR = 31;
+/** So that counting takes no time of its own. */
+const LOOKED_TOGETHER = 100;
 
 /** Four years hold every date of a leap year and of a common year, and the turns between them. */
 const FOUR_YEARS = 1461;

@@ -6,6 +6,7 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '../../civil-time/index.js';
+import type { Budget } from '../budget.js';
 import { compareRuns, type Collision } from '../collisions.js';
 import type { CompiledPlan, CompiledProgram, CompiledStart } from '../compiled-plan.js';
 import { factsOf } from '../day-predicate.js';
@@ -47,12 +48,19 @@ export class Meetings {
         { pattern: this.#patterns.get(b.id)!, months: monthsOfB },
         later,
         this.from,
+        (count) => this.compiled.budget.spend('looks', count * LOOKS_AT_A_MEETING),
       );
       this.#known.set(key, day);
     }
     return day;
   }
 }
+
+/** Whether two programs water on two dates is asked of their days, months, and days before. */
+const LOOKS_AT_A_MEETING = 25;
+
+/** A start that may come after another is looked up by the months and dates on which it does. */
+const LOOKS_AT_A_START = 50;
 
 /** A start of `b`, and how long after a start of `a` it comes, `later` days on. */
 export interface Following {
@@ -66,14 +74,17 @@ export function* followings(
   a: CompiledStart,
   starts: readonly CompiledStart[],
   lengthSeconds: number,
+  budget: Budget,
 ): Generator<Following> {
-  for (let later = 0; later * SECONDS_PER_DAY < lengthSeconds + a.secondOfDay; later++)
+  for (let later = 0; later * SECONDS_PER_DAY < lengthSeconds + a.secondOfDay; later++) {
+    budget.spend('looks', starts.length * LOOKS_AT_A_START);
     for (const b of starts) {
       const offsetSeconds = later * SECONDS_PER_DAY + b.secondOfDay - a.secondOfDay;
       const comesAfter =
         offsetSeconds > 0 || (offsetSeconds === 0 && later === 0 && isBefore(a, b));
       if (comesAfter && offsetSeconds < lengthSeconds) yield { b, later, offsetSeconds };
     }
+  }
 }
 
 /** The order of starts at one moment. */
@@ -103,10 +114,15 @@ const longestRun = (program: CompiledProgram): number =>
  * know the first d on which A waters in a month that makes it long enough, while B waters k days after.
  */
 export function collisionsOf(meetings: Meetings): Collision[] {
-  const { starts } = meetings.compiled;
+  const { starts, budget } = meetings.compiled;
   const found = new Map<string, Collision>();
   for (const a of starts)
-    for (const { b, later, offsetSeconds } of followings(a, starts, longestRun(a.program))) {
+    for (const { b, later, offsetSeconds } of followings(
+      a,
+      starts,
+      longestRun(a.program),
+      budget,
+    )) {
       const day = meetings.first(
         a.program,
         monthsLongerThan(a.program, offsetSeconds),

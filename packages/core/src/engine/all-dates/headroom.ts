@@ -57,11 +57,11 @@ function collisionByPercent(meetings: Meetings, grid: readonly number[]) {
 
 /** How long a run of the program may be at most, looking no further than `longestSeconds`. */
 function lengthLimit(program: CompiledProgram, longestSeconds: number, meetings: Meetings): number {
-  const { starts } = meetings.compiled;
+  const { starts, budget } = meetings.compiled;
   const waters = starts.filter((start) => start.program.shapeAt(100).pieces.length > 0);
   const after = starts
     .filter((start) => start.program === program)
-    .flatMap((a) => [...followings(a, waters, longestSeconds)])
+    .flatMap((a) => [...followings(a, waters, longestSeconds, budget)])
     .sort((x, y) => x.offsetSeconds - y.offsetSeconds);
   const nearest = after.find(
     ({ b, later }) => meetings.first(program, ALL_MONTHS, b.program, ALL_MONTHS, later) !== null,

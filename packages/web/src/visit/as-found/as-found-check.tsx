@@ -2,6 +2,7 @@ import { clsx } from 'clsx';
 import { parseDate } from '@water-clock/core/civil-time';
 import { changeSentences } from '@water-clock/core/compare';
 import type { Plan } from '@water-clock/core/settings';
+import { TOO_MUCH_WORDS } from '@water-clock/core/words';
 import { Skeleton } from 'antd';
 import { useMemo } from 'react';
 import type { Copy } from '../../api/copies';
@@ -56,7 +57,7 @@ interface AsFoundFindingsProps {
 /** What is wrong with the timer as it was read, renewed as it is read. */
 export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
   const day = parseDate(todayHere())!;
-  const { model, hasFailed } = useDeskWorker(plan, { night: day, since: day, isTrueTime: false });
+  const { model, failure } = useDeskWorker(plan, { night: day, since: day, isTrueTime: false });
   return (
     <section
       className={clsx(
@@ -68,8 +69,12 @@ export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
     >
       <h2>What the homeowner has been seeing</h2>
       {!isBegun && <p>Nothing is entered yet. What is wrong shows here as you read the timer.</p>}
-      {hasFailed && <p role="alert">The findings could not be worked out.</p>}
-      {isBegun && !model && !hasFailed && <Skeleton active />}
+      {failure && (
+        <p role="alert">
+          {failure === 'too-much' ? TOO_MUCH_WORDS : 'The findings could not be worked out.'}
+        </p>
+      )}
+      {isBegun && !model && !failure && <Skeleton active />}
       {isBegun && model?.findings.length === 0 && <p>Nothing is wrong with it.</p>}
       {isBegun && model && <FindingList findings={model.findings} />}
     </section>
