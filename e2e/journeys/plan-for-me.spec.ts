@@ -124,6 +124,10 @@ it('plans a home that was found with collisions, around a program that stays', a
 
 it('offers the nearest plan where there is none, other ways with their costs, and stops', async () => {
   await goTo(page, `${await stage.deskOf('Garage timer')}&mode=plan`);
+  // What was wished last time is wished still, until it is given up.
+  await page.waitForSelector('tr[data-station="10"][data-kept="true"]');
+  await clickButton(page, 'As usual again');
+  await page.waitForSelector('tr[data-station="10"][data-kept="false"]');
   await page.waitForFunction(
     () => document.querySelectorAll('[aria-label="Plans side by side"] thead th').length >= 3,
   );
@@ -200,4 +204,28 @@ it('has a percentage for each month, as the weather says, and a winter copy wher
   );
   expect(copies[0]).toMatchObject({ reason: 'planned', isInTimer: false });
   expect(copies[0]!.name).toMatch(/^Winter: /);
+});
+
+it('says of a season that nobody knows it, or that nothing is set, and wants no percentage then', async () => {
+  const made = async (path: string, body: object) =>
+    (await stage.ask<{ id: string }>('POST', path, body)).id;
+  const [weather] = await stage.ask<{ id: string }[]>('GET', '/weather');
+  for (const [fields, words] of [
+    [{ name: 'No weather' }, 'Nobody knows yet what each month wants'],
+    [{ name: 'Nothing set', weatherId: weather!.id }, 'Nothing is set yet'],
+  ] as const) {
+    const home = await made('/properties', fields);
+    const timer = await made(`/properties/${home}/timers`, {
+      name: 'Wall',
+      document: {
+        format: 'waterclock.plan/2',
+        timer: {},
+        stations: [{ number: 1 }],
+        programs: [],
+      },
+    });
+    await goTo(page, `${stage.url()}/timers/${timer}?mode=season`);
+    await waitForWords(page, words);
+    expect(await page.$('[aria-label="Percentage by month"]')).toBeNull();
+  }
 });

@@ -56,6 +56,18 @@ describe('a need by measurement', () => {
     expect(need.pieces).toMatchObject({ count: 1, soakSeconds: null, from: 'soil' });
   });
 
+  it('waters new seed as often a day as it uses up what its roots may give', () => {
+    // Seed on clay loam: 180 × 0.05 × 0.2 = 1.8 mm, and 6.7 mm a day are used: 3.7 times as much.
+    const month = { et0Mm: 6.7, days: 30, rainsMm: [] };
+    const fields = { head: 'spray', soil: 'clay loam', flowLpm: 19, areaSquareMetres: 30 };
+    const { measurement } = needOf({ ...fields, plant: 'seed', sun: 'full' }, month);
+    expect(measurement!.parts.readilyMm).toBeCloseTo(1.8, 9);
+    expect(measurement!.wateringsPerWeek).toBe(28);
+    expect(measurement!.eachSeconds).toBeCloseTo(measurement!.weeklySeconds / 28, 9);
+    const grown = needOf({ ...fields, plant: 'vegetables', sun: 'full' }, month);
+    expect(grown.measurement!.wateringsPerWeek).toBeLessThanOrEqual(7);
+  });
+
   it('goes by a catch test where there is one, its multiplier included', () => {
     // 40 mL in 50 cm² stand 8 mm deep, after 15 minutes: 32 mm/h. The driest of four has half.
     const need = needOf({

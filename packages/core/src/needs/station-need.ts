@@ -150,12 +150,13 @@ function byMeasurement(
     rate.multiplier,
   );
   const interval = dailyUseMm > 0 ? longestIntervalDays(readilyMm, dailyUseMm) : DAYS_A_WEEK;
+  const aDay = planting.value === 'seed' ? wateringsADay(readilyMm, dailyUseMm) : 1;
   const wateringsPerWeek =
     seconds === 0
       ? 0
       : interval >= DAYS_A_WEEK
         ? DAYS_A_WEEK / interval
-        : Math.ceil(DAYS_A_WEEK / interval);
+        : Math.ceil(DAYS_A_WEEK / interval) * aDay;
   const eachSeconds = seconds === 0 ? 0 : seconds / wateringsPerWeek;
   return {
     weeklySeconds: seconds,
@@ -180,6 +181,10 @@ function byMeasurement(
     },
   };
 }
+
+/** How often a day roots are watered that use up in less than a day what they may. */
+const wateringsADay = (readilyMm: number, dailyUseMm: number): number =>
+  Math.max(1, Math.ceil(dailyUseMm / readilyMm - 1e-9));
 
 function piecesWith(
   eachSeconds: number,

@@ -56,7 +56,7 @@ export class DailyNeed {
 export type Need = WeeklyNeed | IntervalNeed | DailyNeed;
 
 /** The class that reads a need, by what it names. */
-function needClass(raw: Record<string, unknown>): DocumentClass {
+export function needClass(raw: Record<string, unknown>): DocumentClass {
   if ('timesPerDay' in raw) return DailyNeed;
   return 'everyDays' in raw ? IntervalNeed : WeeklyNeed;
 }

@@ -5,6 +5,7 @@ export {
   BriefStation,
   DailyNeed,
   IntervalNeed,
+  needClass,
   PREFERENCES,
   WeeklyNeed,
   type Need,

@@ -12,7 +12,7 @@ const target = (number: number, fields: Partial<StationTarget> = {}): StationTar
   maxPieceSeconds: null,
   minSoakSeconds: null,
   from: 'minute',
-  cutFromPerWeek: null,
+  cut: null,
   ...fields,
 });
 

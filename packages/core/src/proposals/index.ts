@@ -21,7 +21,9 @@ export { changedPrograms, proposalOn, withPrograms } from './proposal.js';
 export {
   isTarget,
   targetsOf,
+  type Cut,
   type NoTarget,
   type StationTarget,
   type TargetConditions,
 } from './station-target.js';
+export { readWishes, Wishes, WISHES_FORMAT, WishedTarget } from './wishes.js';

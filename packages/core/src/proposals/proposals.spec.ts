@@ -103,7 +103,7 @@ describe('what stations are to be given', () => {
       maxPieceSeconds: 514,
       minSoakSeconds: 7200,
       from: 'measurement',
-      cutFromPerWeek: null,
+      cut: null,
     });
     const { need } = targetFor(1) as { need: { daysPerWeek: number[] } };
     expect(need.daysPerWeek[1]).toBe(Math.min(5, need.daysPerWeek[0]! + 2));
@@ -168,6 +168,36 @@ describe('what stations are to be given', () => {
     });
   });
 
+  it('of new seed by measurement is as many runs a day as it wants, or says why it is fewer', () => {
+    const stations = [
+      {
+        ...{ number: 1, head: 'spray', plant: 'seed', soil: 'clay loam', sun: 'full' },
+        ...{ flowLpm: 19, areaSquareMetres: 30 },
+      },
+    ];
+    const month = { et0Mm: 6.7, days: 30, rainsMm: [] };
+    const own = (plan: Plan, conditions: object = {}) =>
+      targetsOf(plan, needsOf(stations, month, plan), { ...CONDITIONS, ...conditions })[0];
+    // 46.9 mm a week at 38 mm/h, 28 times: 159 s each.
+    expect(own(asFound(), { spread: ['08:00', '16:00'] })).toMatchObject({
+      need: { timesPerDay: 4, seconds: 159, daysPerWeek: [6, 7], spread: ['08:00', '16:00'] },
+      cut: null,
+    });
+    const few = asFound({ timer: { stations: 8, startsPerProgram: 2 } });
+    expect(own(few)).toMatchObject({
+      need: { timesPerDay: 2, seconds: 317 },
+      cut: { by: 'starts', perDay: 4 },
+    });
+    expect(own(asFound({ timer: { stations: 8, startsPerProgram: 1 } }))).toMatchObject({
+      need: { weeklySeconds: 4443, daysPerWeek: [7, 7] },
+      cut: { by: 'starts', perDay: 4 },
+    });
+    expect(own(asFound(), { spread: null })).toMatchObject({
+      need: { weeklySeconds: 4443 },
+      cut: { by: 'night', perDay: 4 },
+    });
+  });
+
   it('is what the settings give now where nobody knows better', () => {
     // 28 odd days of the 56 from 1 June: 28 × 2 × 600 s ÷ 8.
     expect(targetFor(5)).toMatchObject({
@@ -190,11 +220,11 @@ describe('what stations are to be given', () => {
     const seldom = asFound({ rules: { weekdays: [2, 4, 6], mowingWeekdays: [6] } });
     expect(targetFor(1, CONDITIONS, seldom)).toMatchObject({
       need: { daysPerWeek: [2, 2] },
-      cutFromPerWeek: expect.any(Number),
+      cut: { by: 'rules', perWeek: expect.any(Number) },
     });
     expect(targetFor(4, CONDITIONS, asFound({ rules: { dateParity: 'odd' } }))).toMatchObject({
       need: { timesPerDay: 2, daysPerWeek: [2, 3] },
-      cutFromPerWeek: 7,
+      cut: { by: 'rules', perWeek: 7 },
     });
   });
 });

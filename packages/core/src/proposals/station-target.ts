@@ -14,9 +14,17 @@ export interface StationTarget {
   readonly minSoakSeconds: number | null;
   /** By the school that is taken, or, where that has no answer, as the settings have it now. */
   readonly from: 'minute' | 'measurement' | 'as-set';
-  /** Waterings a week that the need asks for where the rules allow fewer; else null. */
-  readonly cutFromPerWeek: number | null;
+  /** Why it is watered less often than the need asks for; null: it is not. */
+  readonly cut: Cut | null;
 }
+
+/**
+ * `rules` allow fewer waterings a week; a program has fewer `starts` than are wanted in a day; by `night` there is one
+ * where several a day are wanted.
+ */
+export type Cut =
+  | { readonly by: 'rules'; readonly perWeek: number }
+  | { readonly by: 'starts' | 'night'; readonly perDay: number };
 
 /** A station that cannot be planned: it needs nothing in the month, or nobody knows what it needs. */
 export interface NoTarget {
@@ -100,13 +108,14 @@ function targetOf(
   station: YardStation,
   { weeklySeconds, wateringsPerWeek, pieces }: SchoolNeed,
   conditions: TargetConditions,
-): Pick<StationTarget, 'number' | 'need' | 'cutFromPerWeek'> {
+): Pick<StationTarget, 'number' | 'need' | 'cut'> {
   const { number } = station;
   const { usesIntervals, spread } = conditions;
   const rules = rulesOver(plan.rules, conditions.dates);
   const fits = fitter(plan, pieces, conditions);
-  const daily = Math.ceil(wateringsPerWeek / 7 - 1e-9);
-  if (station.plant === 'seed' && spread && daily > 1) {
+  const perDay = station.plant === 'seed' ? Math.ceil(wateringsPerWeek / 7 - 1e-9) : 1;
+  const daily = Math.min(perDay, plan.timer.startsPerProgram);
+  if (spread && daily > 1) {
     const seconds = Math.max(1, Math.round(weeklySeconds / (7 * daily)));
     const days = Math.min(7, allowedDates(rules));
     return {
@@ -117,7 +126,8 @@ function targetOf(
         daysPerWeek: [Math.max(1, days - 1), days],
         spread: [...spread],
       },
-      cutFromPerWeek: days < 7 ? 7 : null,
+      cut:
+        daily < perDay ? { by: 'starts', perDay } : days < 7 ? { by: 'rules', perWeek: 7 } : null,
     };
   }
   if (usesIntervals && plan.timer.dayModes.includes('interval')) {
@@ -127,7 +137,7 @@ function targetOf(
       return {
         number,
         need: { everyDays: days, seconds: Math.max(1, Math.round((weeklySeconds * days) / 7)) },
-        cutFromPerWeek: null,
+        cut: null,
       };
   }
   const most = mostDates(station, rules);
@@ -139,7 +149,12 @@ function targetOf(
       weeklySeconds: Math.max(1, Math.round(weeklySeconds)),
       daysPerWeek: [least, Math.min(least + LEEWAY, most)],
     },
-    cutFromPerWeek: least < Math.min(wateringsPerWeek, 7) ? wateringsPerWeek : null,
+    cut:
+      least < Math.min(wateringsPerWeek, 7)
+        ? { by: 'rules', perWeek: wateringsPerWeek }
+        : perDay > 1
+          ? { by: spread ? 'starts' : 'night', perDay }
+          : null,
   };
 }
 
@@ -206,7 +221,7 @@ function asSet(
     maxPieceSeconds: known?.cycleSeconds ?? known?.runoffSeconds ?? null,
     minSoakSeconds: known?.soakSeconds ?? known?.minSoakSeconds ?? null,
     from: 'as-set',
-    cutFromPerWeek: null,
+    cut: null,
   };
 }
 

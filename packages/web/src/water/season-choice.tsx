@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
-import { asDayNumber, dayNumberOf, formatDate, parseDate } from '@water-clock/core/civil-time';
-import { USUAL_SENSOR, type Season } from '@water-clock/core/water-use';
+import { asDayNumber, formatDate, parseDate } from '@water-clock/core/civil-time';
+import { seasonAhead, USUAL_SENSOR, type Season } from '@water-clock/core/water-use';
 import type { WeatherFile } from '@water-clock/core/weather';
 import type { Yard } from '@water-clock/core/yards';
 import { Alert, Select } from 'antd';
@@ -154,16 +154,12 @@ const amountAsked = (text: string | null, usual: number): number => {
   return Number.isFinite(value) && value >= 0 && value <= 500 ? value : usual;
 };
 
-/** The half year in which most is watered; of days that were read, the last half year of them. */
+/** The season ahead; of days that were read, the last half year of them. */
 function usualSeason({ record, latitude }: WeatherFile): Season {
-  const year = Number(todayHere().slice(0, 4));
   if (record.kind === 'daily' && record.days.length > 0) {
     const last = parseDate(record.days.at(-1)!.date)!;
     const first = Math.max(parseDate(record.days[0]!.date)!, last - 182);
     return { from: asDayNumber(first), days: last - first + 1 };
   }
-  const from = dayNumberOf(
-    latitude >= 0 ? { year, month: 4, day: 1 } : { year: year - 1, month: 10, day: 1 },
-  );
-  return { from, days: latitude >= 0 ? 183 : 182 };
+  return seasonAhead(latitude, parseDate(todayHere())!);
 }

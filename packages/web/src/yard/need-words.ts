@@ -2,7 +2,7 @@ import { EXPOSURES, PLANT_FACTORS, SOIL_FACTS, surfaceStoreMm } from '@water-clo
 import type { Customary, Pieces, SchoolNeed, StationNeed } from '@water-clock/core/needs';
 import type { MonthWeather } from '@water-clock/core/weather';
 import type { School, YardStation } from '@water-clock/core/yards';
-import { lengthInWords, MONTHS } from '@water-clock/core/words';
+import { counted, lengthInWords, MONTHS } from '@water-clock/core/words';
 import { shownAmount, type Quantity } from '../format/quantities';
 
 export const SCHOOL_NAMES: Record<School, string> = {
@@ -15,9 +15,10 @@ export const exactTime = (seconds: number): string => lengthInWords(Math.round(s
 
 export const wholeMinutes = (seconds: number): string => String(Math.round(seconds / 60));
 
-/** "3 × a week", "every 10 days", "never". */
+/** "4 × a day", "3 × a week", "every 10 days", "not at all". */
 export function oftenWords({ wateringsPerWeek }: SchoolNeed): string {
   if (wateringsPerWeek === 0) return 'not at all';
+  if (wateringsPerWeek > 7 && wateringsPerWeek % 7 === 0) return `${wateringsPerWeek / 7} × a day`;
   if (wateringsPerWeek >= 1) return `${Number(wateringsPerWeek.toFixed(1))} × a week`;
   return `every ${Math.round(7 / wateringsPerWeek)} days`;
 }
@@ -112,7 +113,11 @@ export function oftenWhy({ need, depth }: NeedTelling): string {
   if (!need.measurement) return '';
   const { soil, planting } = need.facts;
   const { rootZoneMm, readilyMm, dailyUseMm, longestIntervalDays } = need.measurement.parts;
-  return `Roots of ${planting.value} in ${soil.value}${taken(soil.isAssumed)} hold ${inUnit(rootZoneMm, depth)}; ${inUnit(readilyMm, depth)} may be used before they suffer. At ${inUnit(dailyUseMm, depth)} a day: at most ${longestIntervalDays} days between.`;
+  const between =
+    dailyUseMm > readilyMm
+      ? 'it lasts less than a day'
+      : `at most ${counted(longestIntervalDays, 'day')} between`;
+  return `Roots of ${planting.value} in ${soil.value}${taken(soil.isAssumed)} hold ${inUnit(rootZoneMm, depth)}; ${inUnit(readilyMm, depth)} may be used before they suffer. At ${inUnit(dailyUseMm, depth)} a day: ${between}.`;
 }
 
 /** How long at once. */

@@ -53,6 +53,7 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
   const { since, night, winter, go } = place;
   const targets = useTargets({
     ...{ plan, yard, leaders, months, since, winter },
+    timerId: timer.id,
     customary: firm.customary,
   });
   const planner = usePlanner(targets.asked);
@@ -83,7 +84,11 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
           {winter.length > 0 ? `What winter wants: ${winterWords(winter)}` : 'What is wanted'}
         </h2>
         <WantedForm plan={plan} timerId={timer.id} targets={targets} />
-        <TargetTable stations={plan.stations} {...{ targets, leaders }} />
+        <TargetTable
+          stations={plan.stations}
+          startsPerProgram={plan.timer.startsPerProgram}
+          {...{ targets, leaders }}
+        />
         {!weather && (
           <Alert
             type="info"

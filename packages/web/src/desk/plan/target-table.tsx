@@ -1,19 +1,24 @@
 import { clsx } from 'clsx';
 import { PushpinFilled, PushpinOutlined, UndoOutlined } from '@ant-design/icons';
-import { isTarget, type NoTarget, type StationTarget } from '@water-clock/core/proposals';
+import { isTarget, type Cut, type NoTarget, type StationTarget } from '@water-clock/core/proposals';
 import type { StationSettings } from '@water-clock/core/settings';
 import { counted } from '@water-clock/core/words';
 import { Button, Tooltip } from 'antd';
 import { CellInput } from '../../ui/cell-input';
 import { LENGTH_HINT, minutesText, parseLength } from '../../format/lengths';
-import { DAY_SPREAD, type Targets } from './use-targets';
+import type { Targets } from './use-targets';
 import { OFTEN_HINT, oftenText, weeklyShown, withOften, withWeekly } from './target-cells';
 import styles from './plan-work.module.css';
 import gridTableStyles from '../../ui/grid-table.module.css';
 
 interface TargetTableProps {
   readonly stations: readonly StationSettings[];
-  readonly targets: Pick<Targets, 'rows' | 'changed' | 'change' | 'pinned' | 'pin' | 'kept'>;
+  /** How many starts a program of the timer has. */
+  readonly startsPerProgram: number;
+  readonly targets: Pick<
+    Targets,
+    'rows' | 'changed' | 'change' | 'pinned' | 'pin' | 'kept' | 'byDay'
+  >;
   /** Stations that follow others are given what their leaders are. */
   readonly leaders: ReadonlyMap<number, number>;
 }
@@ -28,8 +33,18 @@ const NO_TARGET_WORDS: Record<NoTarget['why'], string> = {
   'not-known': 'nobody knows its need, and it runs in no program: it is left out',
 };
 
+/** Why a station is watered less often than it wants. */
+function cutWords(cut: Cut, startsPerProgram: number): string {
+  if (cut.by === 'rules')
+    return `It wants ${counted(Math.round(cut.perWeek), 'watering')} a week; the rules allow fewer.`;
+  const wants = `It wants ${counted(cut.perDay, 'watering')} a day`;
+  return cut.by === 'night'
+    ? `${wants}; by night it gets one.`
+    : `${wants}; a program of this timer has ${counted(startsPerProgram, 'start')}.`;
+}
+
 /** What each station is to be given, to be typed over, and which stations stay as they are. */
-export function TargetTable({ stations, targets, leaders }: TargetTableProps) {
+export function TargetTable({ stations, startsPerProgram, targets, leaders }: TargetTableProps) {
   const { rows, pinned, pin, kept } = targets;
   const names = new Map(stations.map(({ number, name }) => [number, name]));
   return (
@@ -96,7 +111,7 @@ export function TargetTable({ stations, targets, leaders }: TargetTableProps) {
                     like station {leaders.get(number)}
                   </td>
                 ) : isTarget(row) ? (
-                  <TargetCells {...{ row, index, targets }} />
+                  <TargetCells {...{ row, index, targets, startsPerProgram }} />
                 ) : (
                   <td colSpan={5} className={styles['target-words']}>
                     {NO_TARGET_WORDS[row.why]}
@@ -134,14 +149,15 @@ export function PinButton({ label, isPinned, isKept, onPin }: PinButtonProps) {
   );
 }
 
-interface TargetCellsProps {
+interface TargetCellsProps extends Pick<TargetTableProps, 'startsPerProgram'> {
   readonly row: StationTarget;
   readonly index: number;
   readonly targets: TargetTableProps['targets'];
 }
 
-function TargetCells({ row, index, targets: { change, changed } }: TargetCellsProps) {
-  const { number, need, maxPieceSeconds, minSoakSeconds, from, cutFromPerWeek } = row;
+function TargetCells({ row, index, targets, startsPerProgram }: TargetCellsProps) {
+  const { change, changed, byDay } = targets;
+  const { number, need, maxPieceSeconds, minSoakSeconds, from, cut } = row;
   const cell = (column: number, what: string) => ({
     label: `Station ${number}, ${what}`,
     field: `target ${number} ${what}`,
@@ -172,13 +188,9 @@ function TargetCells({ row, index, targets: { change, changed } }: TargetCellsPr
           {...cell(1, 'days a week')}
           isText
           text={oftenText(need)}
-          warning={
-            cutFromPerWeek === null
-              ? undefined
-              : `It wants ${Math.round(cutFromPerWeek)} a week; the rules allow fewer.`
-          }
+          warning={cut ? cutWords(cut, startsPerProgram) : undefined}
           onType={(text) => {
-            const typed = withOften(need, text, DAY_SPREAD);
+            const typed = withOften(need, text, byDay);
             if (!typed) return OFTEN_HINT;
             change(number, { need: typed });
             return null;
@@ -224,13 +236,11 @@ function TargetCells({ row, index, targets: { change, changed } }: TargetCellsPr
         ) : (
           <>
             {FROM_WORDS[from]}
-            {cutFromPerWeek !== null && (
-              <Tooltip
-                title={`It wants ${counted(Math.round(cutFromPerWeek), 'watering')} a week; the rules allow fewer.`}
-              >
+            {cut && (
+              <Tooltip title={cutWords(cut, startsPerProgram)}>
                 <span className={styles['target-cut']} role="note" tabIndex={0}>
                   {' '}
-                  rules: fewer
+                  {cut.by}: fewer
                 </span>
               </Tooltip>
             )}

@@ -13,26 +13,12 @@ import {
 } from '@water-clock/core/proposals';
 import type { Plan, SettingsDates } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { PlanAsked } from '@water-clock/core/proposals';
 import { usePlace } from '../../ui/use-place';
 import { earliestSunrise } from '../../computing/sunrise';
 import type { DeskPlace } from '../state/use-desk-place';
-
-/** What is wanted of a plan, beside the need. */
-export interface Wanted {
-  /** `HH:MM`; empty: noon. */
-  readonly finishBy: string;
-  readonly earliestStart: string;
-  readonly headroomPercent: number;
-  readonly usesIntervals: boolean;
-  readonly isSeedByDay: boolean;
-}
-
-/** What somebody typed over a target. */
-export type TargetChange = Partial<
-  Pick<StationTarget, 'need' | 'maxPieceSeconds' | 'minSoakSeconds'>
->;
+import { useWishes, type TargetChange, type Wanted } from './use-wishes';
 
 export interface Targets {
   readonly month: number;
@@ -42,12 +28,17 @@ export interface Targets {
   /** `HH:MM`; null where the place is not known. */
   readonly sunrise: string | null;
   readonly hasSeed: boolean;
+  /** The hours by day that are taken: those wanted, or, where they end before they begin, the usual ones. */
+  readonly byDay: readonly [string, string];
   readonly rows: readonly (StationTarget | NoTarget)[];
   readonly changed: ReadonlySet<number>;
   /** Null: as the need has it again. */
   readonly change: (station: number, change: TargetChange | null) => void;
   readonly pinned: Pinned;
   readonly pin: (pinned: Pinned) => void;
+  /** Somebody wishes otherwise than is usual; and the way back. */
+  readonly isOwn: boolean;
+  readonly asUsual: () => void;
   /** Stations that stay, being pinned themselves or in a pinned program. */
   readonly kept: ReadonlySet<number>;
   /** The dates that a plan is for: it is judged by what holds on them. */
@@ -56,6 +47,7 @@ export interface Targets {
 }
 
 interface TargetsAsked {
+  readonly timerId: string;
   readonly plan: Plan;
   readonly yard: Yard;
   readonly leaders: ReadonlyMap<number, number>;
@@ -65,27 +57,31 @@ interface TargetsAsked {
   readonly winter: DeskPlace['winter'];
 }
 
-/** Seed is sprinkled between these times of day. */
+/** Between these times of day seed is usually sprinkled. */
 export const DAY_SPREAD = ['07:00', '17:00'] as const;
 /** Programs lie as late as they can: an early evening costs nothing, and leaves room. */
 const EVENING = '18:00';
-const NOBODY: Pinned = { programs: [], stations: [] };
 
 /** What is wanted of a plan for the settings on the desk, and what is asked of the planner. */
 export function useTargets(props: TargetsAsked): Targets {
-  const { plan, yard, leaders, months, customary, since, winter } = props;
+  const { timerId, plan, yard, leaders, months, customary, since, winter } = props;
   const { timer, site, rules } = plan;
   const [search, go] = usePlace();
   const sunrise = useMemo(() => earliestSunrise(since, site), [since, site]);
-  const [wanted, setWanted] = useState<Wanted>(() => ({
-    finishBy: rules?.finishBy ?? sunrise ?? '06:00',
-    earliestStart: EVENING,
-    headroomPercent: rules?.headroomPercent ?? 120,
-    usesIntervals: timer.dayModes.includes('interval') && timer.programs.length > 1,
-    isSeedByDay: true,
-  }));
-  const [changes, setChanges] = useState<ReadonlyMap<number, TargetChange>>(new Map());
-  const [pinned, pin] = useState<Pinned>(NOBODY);
+  const usually = useMemo(
+    () => ({
+      finishBy: rules?.finishBy ?? sunrise ?? '06:00',
+      earliestStart: EVENING,
+      headroomPercent: rules?.headroomPercent ?? 120,
+      usesIntervals: timer.dayModes.includes('interval') && timer.programs.length > 1,
+      isSeedByDay: true,
+      byDayFrom: DAY_SPREAD[0],
+      byDayTo: DAY_SPREAD[1],
+    }),
+    [rules, sunrise, timer],
+  );
+  const wishes = useWishes(`wishes.${winter.length > 0 ? 'winter.' : ''}${timerId}`, usually);
+  const { wanted, changes, pinned, set } = wishes;
 
   const inAddress = Number(search.get('month'));
   const typed = inAddress >= 1 && inAddress <= 12 ? inAddress : null;
@@ -106,22 +102,27 @@ export function useTargets(props: TargetsAsked): Targets {
     () => planDates(since, winter.length > 0 ? winter : typed === null ? [] : [typed]),
     [since, winter, typed],
   );
+  const { byDayFrom, byDayTo } = wanted;
+  const byDay = useMemo(
+    () => (byDayFrom && byDayFrom < byDayTo ? ([byDayFrom, byDayTo] as const) : DAY_SPREAD),
+    [byDayFrom, byDayTo],
+  );
   const targets = useMemo(() => {
     const conditions = {
       dates,
       usesIntervals: wanted.usesIntervals,
-      spread: wanted.isSeedByDay ? DAY_SPREAD : null,
+      spread: wanted.isSeedByDay ? byDay : null,
       nightSeconds: nightSeconds(wanted),
     };
     const all = (isCutByStarts: boolean) =>
       following(
         targetsOf(plan, needs, { ...conditions, isCutByStarts }).map((row) =>
-          isTarget(row) ? { ...row, ...changes.get(row.number) } : row,
+          isTarget(row) ? typedOver(row, changes.get(row.number), byDay) : row,
         ),
         leaders,
       );
     return { rows: all(false), byStarts: all(true) };
-  }, [plan, needs, wanted, dates, changes, leaders]);
+  }, [plan, needs, wanted, byDay, dates, changes, leaders]);
 
   const kept = useMemo(
     () =>
@@ -142,20 +143,23 @@ export function useTargets(props: TargetsAsked): Targets {
     month: needs.month,
     setMonth: (month) => go({ month: String(month) }),
     wanted,
-    setWanted: (fields) => setWanted((before) => ({ ...before, ...fields })),
+    setWanted: (fields) => set((before) => ({ wanted: { ...before.wanted, ...fields } })),
     sunrise,
     hasSeed: yard.stations.some(({ plant }) => plant === 'seed'),
+    byDay,
     rows: targets.rows,
     changed: new Set(changes.keys()),
     change: (station, change) =>
-      setChanges((before) => {
+      set(({ changes: before }) => {
         const next = new Map(before);
         if (change) next.set(station, { ...before.get(station), ...change });
         else next.delete(station);
-        return next;
+        return { changes: next };
       }),
     pinned,
-    pin,
+    pin: (next) => set(() => ({ pinned: next })),
+    isOwn: wishes.isOwn,
+    asUsual: wishes.asUsual,
     kept,
     dates,
     asked: {
@@ -166,6 +170,18 @@ export function useTargets(props: TargetsAsked): Targets {
       targetsByStarts: targets.byStarts.filter(isTarget),
     },
   };
+}
+
+/** A target with what was typed over it; what is given several times a day is given in the hours wanted now. */
+function typedOver(
+  row: StationTarget,
+  change: TargetChange | undefined,
+  byDay: readonly [string, string],
+): StationTarget {
+  if (!change) return row;
+  const { need } = change;
+  if (!need || !('spread' in need)) return { ...row, ...change };
+  return { ...row, ...change, need: { ...need, spread: [...byDay] } };
 }
 
 /** Stations that follow others are given what their leaders are. */

@@ -1,4 +1,5 @@
 import { clsx } from 'clsx';
+import { isTarget } from '@water-clock/core/proposals';
 import type { Plan } from '@water-clock/core/settings';
 import { daysLong, MONTHS } from '@water-clock/core/words';
 import { Button, Checkbox, Select } from 'antd';
@@ -24,6 +25,7 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
   const say = useSay();
   const clock = useClock();
   const { timer } = plan;
+  const isByDay = targets.rows.some((row) => isTarget(row) && 'spread' in row.need);
   return (
     <>
       <div className={styles['wanted-fields']}>
@@ -112,7 +114,57 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
           </Checkbox>
         )}
       </div>
+      {isByDay && <HoursByDay targets={targets} />}
+      {targets.isOwn && (
+        <p className={clsx(pageStyles['soft'], styles['wanted-note'])}>
+          These wishes are kept on this device.{' '}
+          <Button type="link" size="small" onClick={targets.asUsual}>
+            As usual again
+          </Button>
+        </p>
+      )}
       <Programs plan={plan} targets={targets} />
+    </>
+  );
+}
+
+/** Between which times of day those are watered that want it several times a day. */
+function HoursByDay({ targets: { wanted, setWanted, byDay } }: Pick<WantedFormProps, 'targets'>) {
+  const say = useSay();
+  const clock = useClock();
+  const isTaken = byDay[0] === wanted.byDayFrom && byDay[1] === wanted.byDayTo;
+  return (
+    <>
+      <div className={styles['wanted-fields']}>
+        <Field label="By day from">
+          {(id) => (
+            <TimeInput
+              clock={clock}
+              id={id}
+              isNeeded
+              value={wanted.byDayFrom}
+              onChange={(byDayFrom) => setWanted({ byDayFrom })}
+            />
+          )}
+        </Field>
+        <Field label="to">
+          {(id) => (
+            <TimeInput
+              clock={clock}
+              id={id}
+              isNeeded
+              value={wanted.byDayTo}
+              onChange={(byDayTo) => setWanted({ byDayTo })}
+            />
+          )}
+        </Field>
+      </div>
+      {!isTaken && (
+        <p role="alert">
+          These hours end before they begin: until that is mended {say(byDay.join(' to '))} is
+          taken.
+        </p>
+      )}
     </>
   );
 }

@@ -10,7 +10,7 @@ import {
 import { MonthlySeason, type Plan } from '@water-clock/core/settings';
 import type { SeasonMode } from '@water-clock/core/timer-types';
 import { longDate, MONTHS } from '@water-clock/core/words';
-import { highestMonth } from '@water-clock/core/needs';
+import { highestMonth, monthPercents } from '@water-clock/core/needs';
 import type { Yard } from '@water-clock/core/yards';
 import { Alert, App, Button, Segmented, Select, Skeleton } from 'antd';
 import { useMemo, useState } from 'react';
@@ -61,9 +61,14 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
   );
   const highest = highestMonth(months);
   const [base, setBase] = useState(plan.timer.season ? highest : civilDateOf(place.since).month);
+  const isKnown = monthPercents(yard, months, null).from !== 'unknown';
+  const hasRuns = plan.programs.some(({ runs }) => runs.some(({ seconds }) => seconds > 0));
   const targets = useMemo(
-    () => monthTargets(plan, { yard, months, customary: firm.customary }, base),
-    [plan, yard, months, firm.customary, base],
+    () =>
+      isKnown && hasRuns
+        ? monthTargets(plan, { yard, months, customary: firm.customary }, base)
+        : null,
+    [isKnown, hasRuns, plan, yard, months, firm.customary, base],
   );
   const { table, hasFailed } = useSeason(plan, targets, asked, place.since);
   const { property } = timer;
@@ -119,8 +124,9 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
         </span>
       </div>
       {hasFailed && <Alert type="error" title="The percentages could not be worked out." />}
-      {!table && !hasFailed && <Skeleton active />}
-      {table && (
+      {!targets && <Missing isKnown={isKnown} onPlan={() => place.go({ mode: 'plan' })} />}
+      {targets && !table && !hasFailed && <Skeleton active />}
+      {targets && table && (
         <div className={styles['season-body']}>
           <MonthTable table={table} plan={plan} />
           <Steps {...{ table, place, edit }} />
@@ -129,6 +135,25 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
     </div>
   );
 }
+
+/** Why there are no percentages: nobody knows what is wanted, or there is nothing to take them of. */
+const Missing = ({ isKnown, onPlan }: { isKnown: boolean; onPlan: () => void }) =>
+  isKnown ? (
+    <Alert
+      type="info"
+      showIcon
+      title="Nothing is set yet"
+      description="A percentage is one of run times: set them on the desk, or have them planned."
+      action={<Button onClick={onPlan}>Plan for me</Button>}
+    />
+  ) : (
+    <Alert
+      type="info"
+      showIcon
+      title="Nobody knows yet what each month wants"
+      description="This home's weather says it, or percentages that somebody types at the need."
+    />
+  );
 
 function MonthTable({ table, plan }: { table: SeasonTable; plan: Plan }) {
   const say = useSay();
