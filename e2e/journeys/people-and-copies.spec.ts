@@ -314,6 +314,41 @@ describe('what somebody else saved meanwhile is never overwritten unasked', () =
     await page.close();
   });
 
+  it('what is begun of rules and types lasts over a reload; what is changed of them is asked for', async () => {
+    const page = await stage.newPage();
+    const holds = async (label: string, text: string) =>
+      page.waitForFunction(
+        (input, wanted) => (input as HTMLInputElement | null)?.value === wanted,
+        {},
+        await fieldAfter(page, label),
+        text,
+      );
+    for (const [path, label] of [
+      ['/rules/new', 'District'],
+      ['/timer-types/new?like=wall-12', 'Name you will know it by'],
+    ] as const) {
+      await goTo(page, `${stage.url()}${path}`);
+      await fill(page, label, 'Half of it');
+      await waitForWords(page, 'kept on this device');
+      await goTo(page, `${stage.url()}/properties`);
+      await goTo(page, `${stage.url()}${path}`);
+      await holds(label, 'Half of it');
+      await clickButton(page, 'Begin anew');
+      await holds(label, '');
+    }
+
+    const made = await stage.ask<Made>('POST', '/rule-sets', { document: ruleSet('Old bridge') });
+    await goTo(page, `${stage.url()}/rules/${made.id}`);
+    await fill(page, 'District', 'New bridge');
+    await (await page.waitForSelector('nav a[href="/timer-types"]'))!.click();
+    await waitForWords(page, 'These rules have changes that are not saved');
+    await clickButton(page, 'Save and leave');
+    await page.waitForFunction(() => location.pathname === '/timer-types');
+    const all = await stage.ask<(Made & { document: { district: string } })[]>('GET', '/rule-sets');
+    expect(all.find(({ id }) => id === made.id)!.document.district).toBe('New bridge');
+    await page.close();
+  });
+
   it('weather: mine is saved over theirs once I say so', async () => {
     const made = await stage.ask<Made>('POST', '/weather', { document: weather('Mill') });
     const page = await stage.newPage();

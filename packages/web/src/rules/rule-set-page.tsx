@@ -1,11 +1,12 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { useQuery } from '@tanstack/react-query';
 import { withChanges, type Changes } from '@water-clock/core/kernel';
-import { RulePeriod, RULES_FORMAT, type RuleSet } from '@water-clock/core/local-rules';
+import { readObject, ROOT_PATH, type DocumentProblem } from '@water-clock/core/documents';
+import { RulePeriod, RULES_FORMAT, RuleSet } from '@water-clock/core/local-rules';
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Input, Select, Skeleton } from 'antd';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { ApiError, troubleInWords } from '../api/client';
 import {
   addRuleSet,
@@ -19,9 +20,12 @@ import { propertiesKey } from '../api/properties';
 import { timersKey } from '../api/timers';
 import { useVersionedSave } from '../api/use-versioned-save';
 import { useWrite } from '../api/use-write';
+import { useKeptForm } from '../offline/use-kept-form';
 import { Meanwhile } from '../ui/meanwhile';
 import { NotFound } from '../ui/not-found';
 import { Caution, LoadError, Page } from '../ui/page';
+import { Unsaved } from '../ui/unsaved';
+import { useLeaveTo } from '../ui/use-leave-to';
 import { useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import { faultUnder, Field } from '../ui/field';
@@ -48,12 +52,25 @@ const newPeriod = (): RulePeriod => ({
 
 const EMPTY: RuleSet = { format: RULES_FORMAT, district: '', towns: [], periods: [] };
 
+/** Rules that somebody began, half filled as they may be. */
+function keptRuleSet(kept: unknown): RuleSet | null {
+  const problems: DocumentProblem[] = [];
+  const set = readObject(RuleSet, kept, ROOT_PATH, problems);
+  const isOurs = problems.every(({ path }) => /^(district|periods\[)/.test(path));
+  return isOurs ? set : null;
+}
+
 /** Homes are watered by rules: their settings and outlooks are others with them. */
 const TOUCHED = [rulesQuery.queryKey, propertiesKey, timersKey];
 
 function Editor({ stored }: { stored: StoredRuleSet | null }) {
-  const [set, setSet] = useState<RuleSet>(stored?.document ?? { ...EMPTY, periods: [newPeriod()] });
-  const navigate = useNavigate();
+  const kept = useKeptForm(
+    stored ? null : 'rules.new',
+    keptRuleSet,
+    stored?.document ?? { ...EMPTY, periods: [newPeriod()] },
+  );
+  const { form: set, set: setSet } = kept;
+  const { isLeaving, leaveTo } = useLeaveTo();
   const { modal } = App.useApp();
   const mayChange = useMayChange();
   // Made by another person meanwhile, and not yet chosen between.
@@ -68,14 +85,22 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
   });
   const removing = useWrite('remove-rules', removeRuleSet, { touches: TOUCHED });
   const { error } = saving;
-  const save = async (over: number) => {
+  /** True when it is on the server. */
+  const write = async (over: number): Promise<boolean> => {
     const done = await saving.write(over);
-    if (!done) return;
-    if ('theirs' in done.answer) setTheirs(done.answer.theirs);
-    else await navigate('/rules');
+    if (!done) return false;
+    if ('theirs' in done.answer) {
+      setTheirs(done.answer.theirs);
+      return false;
+    }
+    kept.forget();
+    return true;
+  };
+  const save = async (over: number) => {
+    if (await write(over)) leaveTo('/rules');
   };
   const takeTheirs = ({ version: now, document }: StoredRuleSet) => {
-    setSet(document);
+    kept.restart(document);
     setVersion(now);
     setTheirs(null);
   };
@@ -86,7 +111,7 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
       okText: 'Take them away',
       okButtonProps: { danger: true },
       onOk: async () => {
-        if (await removing.write(stored!.id)) await navigate('/rules');
+        if (await removing.write(stored!.id)) leaveTo('/rules');
       },
     });
   const setPeriod = (index: number, fields: Changes<RulePeriod>) =>
@@ -146,7 +171,7 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
               id={id}
               autoFocus
               value={set.district}
-              onChange={(event) => setSet({ ...set, district: event.target.value })}
+              onChange={({ target }) => setSet((before) => ({ ...before, district: target.value }))}
             />
           )}
         </Field>
@@ -158,7 +183,7 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
               value={set.towns}
               open={false}
               tokenSeparators={[',']}
-              onChange={(towns) => setSet({ ...set, towns })}
+              onChange={(towns) => setSet((before) => ({ ...before, towns }))}
             />
           )}
         </Field>
@@ -170,13 +195,20 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
           path={`periods[${index}]`}
           faults={faults}
           onChange={(fields) => setPeriod(index, fields)}
-          onRemove={() => setSet({ ...set, periods: set.periods.filter((_, at) => at !== index) })}
+          onRemove={() =>
+            setSet((before) => ({
+              ...before,
+              periods: before.periods.filter((_, at) => at !== index),
+            }))
+          }
         />
       ))}
       <Button
         icon={<PlusOutlined />}
         style={{ justifySelf: 'start' }}
-        onClick={() => setSet({ ...set, periods: [...set.periods, newPeriod()] })}
+        onClick={() =>
+          setSet((before) => ({ ...before, periods: [...before.periods, newPeriod()] }))
+        }
       >
         Add a period
       </Button>
@@ -184,6 +216,14 @@ function Editor({ stored }: { stored: StoredRuleSet | null }) {
         Enter the rule as it is written, with its source. Check it with the water supplier; keeping
         it is the owner&apos;s.
       </Caution>
+      <Unsaved
+        {...{ mayChange, isLeaving }}
+        isNew={stored === null}
+        isChanged={kept.isChanged}
+        onBeginAnew={kept.beginAnew}
+        save={() => write(version)}
+        what="These rules have"
+      />
     </Page>
   );
 }

@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
+import { readObject, type DocumentProblem } from '@water-clock/core/documents';
+import { fieldOf } from '@water-clock/core/kernel';
 import { GENERIC_TYPES, TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Input, Modal, Skeleton } from 'antd';
 import { useId, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { usePlace } from '../ui/use-place';
 import { troubleInWords } from '../api/client';
 import {
@@ -20,11 +22,14 @@ import { propertiesKey } from '../api/properties';
 import { timersKey } from '../api/timers';
 import { useVersionedSave } from '../api/use-versioned-save';
 import { useWrite } from '../api/use-write';
+import { useKeptForm } from '../offline/use-kept-form';
 import { Meanwhile } from '../ui/meanwhile';
 import { NotFound } from '../ui/not-found';
 import { LoadError, Page } from '../ui/page';
 import { HandlingQuestions } from './handling-questions';
 import { TypeQuestions } from './type-questions';
+import { Unsaved } from '../ui/unsaved';
+import { useLeaveTo } from '../ui/use-leave-to';
 import { useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import pageStyles from '../ui/page.module.css';
@@ -49,15 +54,53 @@ export function TimerTypePage() {
     const { name: _name, ...timer } = like?.timer ?? new TimerCapability();
     const handling = like?.handling ?? new TimerHandling();
     return (
-      <Editor timerType={null} first={timer} used={handling} forProperty={search.get('for')} />
+      <Editor
+        key={like?.key ?? ''}
+        timerType={null}
+        like={like?.key ?? ''}
+        first={timer}
+        used={handling}
+        forProperty={search.get('for')}
+      />
     );
   }
   const timerType = timerTypes.data.find(({ id }) => id === timerTypeId);
   if (!timerType) return <NotFound what="timer type" />;
   const { id, capability, handling } = timerType;
   return (
-    <Editor key={id} timerType={timerType} first={capability} used={handling} forProperty={null} />
+    <Editor
+      key={id}
+      timerType={timerType}
+      like=""
+      first={capability}
+      used={handling}
+      forProperty={null}
+    />
   );
+}
+
+/** A type that somebody began; null where none that can be read is kept. */
+function keptType(kept: unknown): TypeForm | null {
+  const problems: DocumentProblem[] = [];
+  const part = <Type extends object>(type: new () => Type, field: string) =>
+    readObject(type, fieldOf(kept, field), field, problems);
+  const [capability, handling] = [
+    part(TimerCapability, 'capability'),
+    part(TimerHandling, 'handling'),
+  ];
+  const [name, summary] = [fieldOf(kept, 'name'), fieldOf(kept, 'summary')];
+  return problems.length === 0 && typeof name === 'string' && typeof summary === 'string'
+    ? { name, summary, capability, handling }
+    : null;
+}
+
+const namesOf = ({ name, summary }: TimerType) => ({ name, summary });
+
+interface TypeForm {
+  readonly name: string;
+  readonly summary: string;
+  readonly capability: TimerCapability;
+  readonly handling: TimerHandling;
 }
 
 interface Sureness {
@@ -69,23 +112,27 @@ interface Sureness {
 
 interface EditorProps {
   readonly timerType: TimerType | null;
+  /** The key of the generic type that a new one begins with; empty: none. */
+  readonly like: string;
   readonly first: TimerCapability;
   readonly used: TimerHandling;
   /** The property that a new timer type is wanted for. */
   readonly forProperty: string | null;
 }
 
-function Editor({ timerType, first, used, forProperty }: EditorProps) {
-  const [timer, setTimer] = useState(first);
-  const [handling, setHandling] = useState(used);
-  const [name, setName] = useState(timerType?.name ?? '');
-  const [summary, setSummary] = useState(timerType?.summary ?? '');
+function Editor({ timerType, like, first, used, forProperty }: EditorProps) {
+  const kept = useKeptForm(timerType ? null : `timer-types.new.${like}`, keptType, {
+    ...(timerType ? namesOf(timerType) : { name: '', summary: '' }),
+    capability: first,
+    handling: used,
+  });
+  const { form, set } = kept;
+  const { isLeaving, leaveTo } = useLeaveTo();
   const [breaks, setBreaks] = useState<readonly TimerTypeBreak[] | null>(null);
-  const navigate = useNavigate();
   const { modal, message } = App.useApp();
   const mayChange = useMayChange();
   const [nameId, summaryId] = [useId(), useId()];
-  const fields = { name: name.trim(), summary: summary.trim(), capability: timer, handling };
+  const fields = { ...form, name: form.name.trim(), summary: form.summary.trim() };
 
   const touches = [timerTypesQuery.queryKey, timersKey, propertiesKey];
   const adding = useWrite('add-timer-type', addTimerType, {
@@ -97,7 +144,8 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
     name: 'change-timer-type',
     save: async ({ isSure, over }: Sureness): Promise<readonly TimerTypeBreak[]> => {
       const { id, timers } = timerType!;
-      const found = timers > 0 && !isSure ? await previewTimerType(id, timer, todayHere()) : [];
+      const found =
+        timers > 0 && !isSure ? await previewTimerType(id, form.capability, todayHere()) : [];
       if (found.length === 0) await changeTimerType(id, over, fields);
       return found;
     },
@@ -108,34 +156,40 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
   const removing = useWrite('remove-timer-type', removeTimerType, { touches });
   const error = adding.error ?? changing.error;
 
-  const save = async () => {
+  /** True when it is on the server. */
+  const write = async (): Promise<boolean> => {
     if (timerType) return change({ isSure: false, over: version });
-    if (await adding.write(fields))
-      await navigate(forProperty ? `/properties/${forProperty}` : '/timer-types');
+    if (!(await adding.write(fields))) return false;
+    kept.forget();
+    return true;
   };
   /** Changes it, once it is known what that would break. */
-  const change = async (sureness: Sureness) => {
+  const change = async (sureness: Sureness): Promise<boolean> => {
     const done = await changing.write(sureness);
-    if (!done) return;
+    if (!done) return false;
     if ('theirs' in done.answer) {
       setTheirs(done.answer.theirs);
-      return;
+      return false;
     }
     if (done.answer.saved.length > 0) {
       setVersion(sureness.over);
       setBreaks(done.answer.saved);
-      return;
+      return false;
     }
     void message.success(
       `${fields.name} is changed, and ${counted(timerType!.timers, 'timer')} with it.`,
     );
-    await navigate('/timer-types');
+    return true;
+  };
+  const leaveOnce = (isSaved: boolean) => {
+    if (isSaved) leaveTo(forProperty ? `/properties/${forProperty}` : '/timer-types');
   };
   const takeTheirs = (now: TimerType) => {
-    setName(now.name);
-    setSummary(now.summary);
-    setTimer(now.capability);
-    setHandling(now.handling);
+    kept.restart({
+      ...namesOf(now),
+      capability: now.capability,
+      handling: now.handling,
+    });
     setVersion(now.version);
     setTheirs(null);
   };
@@ -146,7 +200,7 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
       okText: 'Take it out',
       okButtonProps: { danger: true },
       onOk: async () => {
-        if (await removing.write(timerType!.id)) await navigate('/timer-types');
+        if (await removing.write(timerType!.id)) leaveTo('/timer-types');
       },
     });
 
@@ -165,7 +219,7 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
             <Button
               type="primary"
               loading={adding.isWriting || changing.isWriting}
-              onClick={() => void save()}
+              onClick={() => void write().then(leaveOnce)}
             >
               {timerType ? 'Save the type' : 'Add the type'}
             </Button>
@@ -180,7 +234,7 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
           onTakeTheirs={() => takeTheirs(theirs)}
           onSaveMine={() => {
             setTheirs(null);
-            void change({ isSure: false, over: theirs.version });
+            void change({ isSure: false, over: theirs.version }).then(leaveOnce);
           }}
         />
       )}
@@ -192,8 +246,8 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
             id={nameId}
             autoFocus
             maxLength={200}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
+            value={form.name}
+            onChange={({ target }) => set((before) => ({ ...before, name: target.value }))}
           />
         </div>
         <div>
@@ -201,23 +255,38 @@ function Editor({ timerType, first, used, forProperty }: EditorProps) {
           <Input
             id={summaryId}
             maxLength={500}
-            value={summary}
-            onChange={(event) => setSummary(event.target.value)}
+            value={form.summary}
+            onChange={({ target }) => set((before) => ({ ...before, summary: target.value }))}
           />
         </div>
       </div>
       <TypeQuestions
-        timer={timer}
-        onChange={(changed) => setTimer((before) => ({ ...before, ...changed }))}
+        timer={form.capability}
+        onChange={(changed) =>
+          set((before) => ({ ...before, capability: { ...before.capability, ...changed } }))
+        }
       />
-      <HandlingQuestions handling={handling} onChange={setHandling} />
+      <HandlingQuestions
+        handling={form.handling}
+        onChange={(handling) => set((before) => ({ ...before, handling }))}
+      />
+      <Unsaved
+        {...{ mayChange, isLeaving }}
+        isNew={timerType === null}
+        isChanged={kept.isChanged}
+        onBeginAnew={kept.beginAnew}
+        save={write}
+        what="This type has"
+      />
       {breaks && (
         <BreaksDialog
           breaks={breaks}
           isChanging={changing.isWriting}
           onClose={() => setBreaks(null)}
           onChange={() =>
-            void change({ isSure: true, over: version }).finally(() => setBreaks(null))
+            void change({ isSure: true, over: version })
+              .then(leaveOnce)
+              .finally(() => setBreaks(null))
           }
         />
       )}
