@@ -149,6 +149,36 @@ it('each person reads times on a clock of their own, and the firm its own units'
   await page.close();
 });
 
+it('the firm’s units are changed though another page is opened at the same moment', async () => {
+  const page = await stage.pageOf('Greta Holloway');
+  const yard = `${await yardOf('Carport')}/yard`;
+  // 110 m² are 1,184 square feet.
+  for (const [words, area] of [
+    ['metric', '110'],
+    ['US', '1184'],
+  ] as const) {
+    await goTo(page, `${stage.url()}/firm`);
+    const radio = await page.waitForSelector(
+      `::-p-xpath(.//label[contains(@class, "ant-radio-wrapper")][starts-with(., "${words}")])`,
+    );
+    const left = page.waitForNavigation();
+    await radio!.evaluate((label, to) => {
+      (label as HTMLElement).click();
+      location.assign(to);
+    }, yard);
+    await left;
+    await labelled(page, 'Station 3, area');
+    await page.waitForFunction(
+      (wanted) =>
+        document.querySelector<HTMLInputElement>('[aria-label="Station 3, area"]')?.value ===
+        wanted,
+      { timeout: 10_000 },
+      area,
+    );
+  }
+  await page.close();
+});
+
 it('the office looks at settings, and cannot save them', async () => {
   const page = await stage.pageOf('Piet Lark');
   await goTo(page, await stage.deskOf('Carport'));
