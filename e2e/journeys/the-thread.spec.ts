@@ -14,6 +14,7 @@ const stage = setStage({ demo: true });
 
 let id: string;
 let propertyId: string;
+let ruleSet: string;
 let desk: Page;
 /** Another tab, as wide as a phone: what is changed on the desk shows here without a reload. */
 let phone: Page;
@@ -23,6 +24,22 @@ beforeAll(async () => {
   await stage.ask('POST', `/timers/${id}/visits`, {
     id: crypto.randomUUID(),
     startedAt: new Date().toISOString(),
+  });
+  // A district of the home's own, whose rules say nothing yet.
+  const { id: districtId } = await stage.ask<{ id: string }>('POST', '/rule-sets', {
+    document: {
+      format: 'waterclock.rules/1',
+      district: 'Sparrow Steps',
+      periods: [{ from: '2026-01-01', houses: [{ houses: 'all', digits: [] }] }],
+    },
+  });
+  ruleSet = districtId;
+  const home = await stage.ask<Record<string, unknown>>('GET', `/properties/${propertyId}`);
+  const { id: _id, archived: _archived, ...known } = home;
+  const fields = Object.entries(known).filter(([, value]) => value !== null);
+  await stage.ask('PUT', `/properties/${propertyId}`, {
+    ...Object.fromEntries(fields),
+    ruleSetId: ruleSet,
   });
   desk = await stage.newPage();
   await goTo(desk, `${stage.url()}/timers/${id}?from=2026-06-01`);
@@ -147,6 +164,45 @@ it('the name of the home is in the list, over its timer and on the sheet', async
   await clickButton(desk, 'Save the property');
   for (const page of [desk, phone]) await readsOn(page, '/properties', 'Plum and wren');
   for (const place of ['/sheet', '/visit', '?from=2026-06-01']) await reads(place, 'Plum and wren');
+});
+
+it('a rule of the district is at the home, among the findings, and on the sheet', async () => {
+  for (const page of [desk, phone])
+    await readsOn(page, `/properties/${propertyId}`, 'Sparrow Steps');
+
+  // On the other tab, which looks at the home: the words of the rule are there without a reload.
+  await turnTo(desk, `/rules/${ruleSet}`);
+  await clickOn(desk, '::-p-xpath(.//label[normalize-space()="Tue"])');
+  await clickOn(desk, '::-p-xpath(.//label[starts-with(., "The rule as it is written")])');
+  await desk.keyboard.type('Tuesdays, and no other day');
+  await clickButton(desk, 'Save the rules');
+  await desk.waitForFunction(() => location.pathname === '/rules');
+  // It is not in front, and draws no frames: it is looked at by the clock.
+  await phone.waitForFunction(
+    (part) => document.body.textContent.includes(part),
+    { polling: 200 },
+    'Tuesdays, and no other day',
+  );
+  await reads('/sheet', 'Now: watering on');
+  for (const page of [desk, phone]) {
+    await turnTo(page, `/timers/${id}?from=2026-06-01`);
+    await page.waitForSelector('[aria-label="Findings"] [data-code="rule-day"]');
+  }
+});
+
+it('the weather of the home is spoken of by its name, wherever a need goes by it', async () => {
+  const { weatherId } = await stage.ask<{ weatherId: string }>('GET', `/properties/${propertyId}`);
+  await turnTo(desk, `/weather/${weatherId}`);
+  await clickOn(desk, '::-p-aria([name="Where it was read"][role="textbox"])');
+  await desk.keyboard.down('Control');
+  await desk.keyboard.press('a');
+  await desk.keyboard.up('Control');
+  await desk.keyboard.type('Old airfield');
+  await clickButton(desk, 'Save the weather');
+  await isSaved(desk);
+  for (const place of ['/need', '?from=2026-06-01&mode=season']) await reads(place, 'Old airfield');
+  for (const page of [desk, phone])
+    await readsOn(page, `/properties/${propertyId}`, 'Old airfield');
 });
 
 it('what is keyed in without signal is on the sheet at once, and everywhere when it comes in', async () => {
