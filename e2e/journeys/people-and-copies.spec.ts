@@ -379,6 +379,39 @@ describe('what somebody else saved meanwhile is never overwritten unasked', () =
     await page.close();
   });
 
+  it('what is taken away leaves one at the list that it was in, changed or not', async () => {
+    const page = await stage.newPage();
+    for (const [list, body, field, first, then] of [
+      ['/rules', { document: ruleSet('No more') }, 'District', 'Take away…', 'Take them away'],
+      [
+        '/timer-types',
+        { name: 'No more', capability: {} },
+        'How to tell it',
+        'Take out…',
+        'Take it out',
+      ],
+      [
+        '/weather',
+        { document: weather('No more') },
+        'Where it was read',
+        'Take away…',
+        'Take it away',
+      ],
+    ] as const) {
+      const { id } = await stage.ask<Made>('POST', list === '/rules' ? '/rule-sets' : list, body);
+      await goTo(page, `${stage.url()}${list}/${id}`);
+      await fill(page, field, 'No more, changed');
+      await clickButton(page, first);
+      await clickButton(page, then);
+      await page.waitForFunction(
+        (path) => location.pathname === path && !document.querySelector('.ant-modal-wrap'),
+        { timeout: 10_000 },
+        list,
+      );
+    }
+    await page.close();
+  });
+
   it('weather: mine is saved over theirs once I say so', async () => {
     const made = await stage.ask<Made>('POST', '/weather', { document: weather('Mill') });
     const page = await stage.newPage();

@@ -93,6 +93,15 @@ async function saveDesk(): Promise<void> {
   await isSaved(desk);
 }
 
+/** Types into a field of the desk's page, over what it holds. */
+async function typeOver(field: string, text: string): Promise<void> {
+  await clickOn(desk, `::-p-aria([name="${field}"][role="textbox"])`);
+  await desk.keyboard.down('Control');
+  await desk.keyboard.press('a');
+  await desk.keyboard.up('Control');
+  await desk.keyboard.type(text);
+}
+
 const textOf = (page: Page) => page.$eval('main', (main) => main.textContent);
 
 it('a start of the desk is keyed in, and on no sheet before it is', async () => {
@@ -156,11 +165,7 @@ it('a step that is skipped is so in the bar and in the list of both', async () =
 
 it('the name of the home is in the list, over its timer and on the sheet', async () => {
   await turnTo(desk, `/properties/${propertyId}/edit`);
-  await clickOn(desk, '::-p-aria([name="Name of the home"][role="textbox"])');
-  await desk.keyboard.down('Control');
-  await desk.keyboard.press('a');
-  await desk.keyboard.up('Control');
-  await desk.keyboard.type('Plum and wren');
+  await typeOver('Name of the home', 'Plum and wren');
   await clickButton(desk, 'Save the property');
   for (const page of [desk, phone]) await readsOn(page, '/properties', 'Plum and wren');
   for (const place of ['/sheet', '/visit', '?from=2026-06-01']) await reads(place, 'Plum and wren');
@@ -193,11 +198,7 @@ it('a rule of the district is at the home, among the findings, and on the sheet'
 it('the weather of the home is spoken of by its name, wherever a need goes by it', async () => {
   const { weatherId } = await stage.ask<{ weatherId: string }>('GET', `/properties/${propertyId}`);
   await turnTo(desk, `/weather/${weatherId}`);
-  await clickOn(desk, '::-p-aria([name="Where it was read"][role="textbox"])');
-  await desk.keyboard.down('Control');
-  await desk.keyboard.press('a');
-  await desk.keyboard.up('Control');
-  await desk.keyboard.type('Old airfield');
+  await typeOver('Where it was read', 'Old airfield');
   await clickButton(desk, 'Save the weather');
   await isSaved(desk);
   for (const place of ['/need', '?from=2026-06-01&mode=season']) await reads(place, 'Old airfield');

@@ -25,7 +25,7 @@ import { Meanwhile } from '../ui/meanwhile';
 import { NotFound } from '../ui/not-found';
 import { Caution, LoadError, Page } from '../ui/page';
 import { Unsaved } from '../ui/unsaved';
-import { useLeaveTo } from '../ui/use-leave-to';
+import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
 import { useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import { faultUnder, Field } from '../ui/field';
@@ -36,12 +36,17 @@ import pageStyles from '../ui/page.module.css';
 export function RuleSetPage() {
   const { ruleSetId = '' } = useParams();
   const rules = useQuery(rulesQuery);
+  const leaving = useLeaveTo();
   if (rules.error)
     return <LoadError what="The rules" error={rules.error} onRetry={() => void rules.refetch()} />;
   if (!rules.data) return <Skeleton active style={{ padding: 24 }} />;
-  if (ruleSetId === 'new') return <Editor stored={null} />;
+  if (ruleSetId === 'new') return <Editor stored={null} leaving={leaving} />;
   const stored = rules.data.find(({ id }) => id === ruleSetId);
-  return stored ? <Editor key={stored.id} stored={stored} /> : <NotFound what="rule set" />;
+  return stored ? (
+    <Editor key={stored.id} stored={stored} leaving={leaving} />
+  ) : (
+    <NotFound what="rule set" />
+  );
 }
 
 const newPeriod = (): RulePeriod => ({
@@ -63,14 +68,18 @@ function keptRuleSet(kept: unknown): RuleSet | null {
 /** Homes are watered by rules: their settings and outlooks are others with them. */
 const TOUCHED = [rulesQuery.queryKey, propertiesKey, timersKey];
 
-function Editor({ stored }: { stored: StoredRuleSet | null }) {
+interface EditorProps {
+  readonly stored: StoredRuleSet | null;
+  readonly leaving: Leaving;
+}
+
+function Editor({ stored, leaving: { isLeaving, leaveTo } }: EditorProps) {
   const kept = useKeptForm(
     stored ? null : 'rules.new',
     keptRuleSet,
     stored?.document ?? { ...EMPTY, periods: [newPeriod()] },
   );
   const { form: set, set: setSet } = kept;
-  const { isLeaving, leaveTo } = useLeaveTo();
   const { modal } = App.useApp();
   const mayChange = useMayChange();
   // Made by another person meanwhile, and not yet chosen between.

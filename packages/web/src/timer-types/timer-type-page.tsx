@@ -29,7 +29,7 @@ import { LoadError, Page } from '../ui/page';
 import { HandlingQuestions } from './handling-questions';
 import { TypeQuestions } from './type-questions';
 import { Unsaved } from '../ui/unsaved';
-import { useLeaveTo } from '../ui/use-leave-to';
+import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
 import { useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import pageStyles from '../ui/page.module.css';
@@ -40,6 +40,7 @@ export function TimerTypePage() {
   const { timerTypeId = '' } = useParams();
   const [search] = usePlace();
   const timerTypes = useQuery(timerTypesQuery);
+  const leaving = useLeaveTo();
   if (timerTypes.error)
     return (
       <LoadError
@@ -61,6 +62,7 @@ export function TimerTypePage() {
         first={timer}
         used={handling}
         forProperty={search.get('for')}
+        leaving={leaving}
       />
     );
   }
@@ -75,6 +77,7 @@ export function TimerTypePage() {
       first={capability}
       used={handling}
       forProperty={null}
+      leaving={leaving}
     />
   );
 }
@@ -118,16 +121,17 @@ interface EditorProps {
   readonly used: TimerHandling;
   /** The property that a new timer type is wanted for. */
   readonly forProperty: string | null;
+  readonly leaving: Leaving;
 }
 
-function Editor({ timerType, like, first, used, forProperty }: EditorProps) {
+function Editor({ timerType, like, first, used, forProperty, leaving }: EditorProps) {
+  const { isLeaving, leaveTo } = leaving;
   const kept = useKeptForm(timerType ? null : `timer-types.new.${like}`, keptType, {
     ...(timerType ? namesOf(timerType) : { name: '', summary: '' }),
     capability: first,
     handling: used,
   });
   const { form, set } = kept;
-  const { isLeaving, leaveTo } = useLeaveTo();
   const [breaks, setBreaks] = useState<readonly TimerTypeBreak[] | null>(null);
   const { modal, message } = App.useApp();
   const mayChange = useMayChange();

@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { readWeather, type WeatherFile, type WeatherRecord } from '@water-clock/core/weather';
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button } from 'antd';
-import { useEffect, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useState } from 'react';
+import { useParams } from 'react-router';
 import { usePlace } from '../ui/use-place';
 import { ApiError, troubleInWords } from '../api/client';
 import { changeProperty, propertiesKey, propertyQuery, type Property } from '../api/properties';
@@ -21,6 +21,7 @@ import { timersKey } from '../api/timers';
 import { isSavedByAnother, useVersionedSave } from '../api/use-versioned-save';
 import { useWrite } from '../api/use-write';
 import { LeaveGuard } from '../ui/leave-guard';
+import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
 import { Loaded } from '../ui/loaded';
 import { Meanwhile } from '../ui/meanwhile';
 import { Page } from '../ui/page';
@@ -47,6 +48,7 @@ export function WeatherPage() {
   });
   const property = useQuery({ ...propertyQuery(forId ?? ''), enabled: forId !== null });
   const list = useQuery(weatherListQuery);
+  const { leaveTo } = useLeaveTo();
   return (
     <Loaded
       what="The weather"
@@ -56,6 +58,7 @@ export function WeatherPage() {
       {() => (
         <Editor
           key={weatherId}
+          leaveTo={leaveTo}
           stored={stored.data!}
           property={property.data ?? null}
           homes={list.data!.find(({ id }) => id === weatherId)?.properties ?? 0}
@@ -70,9 +73,10 @@ interface EditorProps {
   readonly property: Property | null;
   /** How many homes go by it. */
   readonly homes: number;
+  readonly leaveTo: Leaving['leaveTo'];
 }
 
-function Editor({ stored, property, homes }: EditorProps) {
+function Editor({ stored, property, homes, leaveTo }: EditorProps) {
   const [before, setBefore] = useState<Draft>(() => stored?.document ?? freshWeather(property));
   const [draft, setDraft] = useState(before);
   // What was entered under one kind is there again when one comes back to it.
@@ -83,13 +87,7 @@ function Editor({ stored, property, homes }: EditorProps) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [faults, setFaults] = useState<ReadonlyMap<string, string>>(new Map());
   const [isSaved, setSaved] = useState(false);
-  const [leaveTo, setLeaveTo] = useState<string | null>(null);
   const client = useQueryClient();
-  const navigate = useNavigate();
-  // Only once the page knows that it is saved: until then it would be held back.
-  useEffect(() => {
-    if (leaveTo !== null) void navigate(leaveTo);
-  }, [leaveTo, navigate]);
   const { message, modal } = App.useApp();
   const mayChange = useMayChange();
   const { record } = draft;
@@ -174,7 +172,7 @@ function Editor({ stored, property, homes }: EditorProps) {
       onOk: async () => {
         if (!(await removing.write(stored!.id))) return;
         setSaved(true);
-        setLeaveTo('/weather');
+        leaveTo('/weather');
       },
     });
   const onTrouble = (sentences: readonly string[]) =>
@@ -231,7 +229,7 @@ function Editor({ stored, property, homes }: EditorProps) {
               onClick={() =>
                 void save().then((done) => {
                   if (done && !stored)
-                    setLeaveTo(property ? `/properties/${property.id}` : '/weather');
+                    leaveTo(property ? `/properties/${property.id}` : '/weather');
                 })
               }
             >

@@ -23,7 +23,6 @@ interface WantedFormProps {
 export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
   const { wanted, setWanted, sunrise, month, setMonth, hasSeed } = targets;
   const say = useSay();
-  const clock = useClock();
   const { timer } = plan;
   const isByDay = targets.rows.some((row) => isTarget(row) && 'spread' in row.need);
   return (
@@ -39,28 +38,18 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
             />
           )}
         </Field>
-        <Field label="Not before">
-          {(id) => (
-            <TimeInput
-              clock={clock}
-              id={id}
-              value={wanted.earliestStart}
-              placeholder="noon"
-              onChange={(earliestStart) => setWanted({ earliestStart })}
-            />
-          )}
-        </Field>
-        <Field label="Finish by">
-          {(id) => (
-            <TimeInput
-              clock={clock}
-              id={id}
-              value={wanted.finishBy}
-              placeholder="noon"
-              onChange={(finishBy) => setWanted({ finishBy })}
-            />
-          )}
-        </Field>
+        <TimeField
+          label="Not before"
+          placeholder="noon"
+          value={wanted.earliestStart}
+          onChange={(earliestStart) => setWanted({ earliestStart })}
+        />
+        <TimeField
+          label="Finish by"
+          placeholder="noon"
+          value={wanted.finishBy}
+          onChange={(finishBy) => setWanted({ finishBy })}
+        />
         {timer.season && (
           <Field label="Clear up to, %">
             {(id) => (
@@ -128,36 +117,39 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
   );
 }
 
+interface TimeFieldProps {
+  readonly label: string;
+  readonly value: string;
+  /** What an empty field means. */
+  readonly placeholder?: string;
+  readonly isNeeded?: boolean;
+  readonly onChange: (value: string) => void;
+}
+
+function TimeField({ label, ...input }: TimeFieldProps) {
+  const clock = useClock();
+  return <Field label={label}>{(id) => <TimeInput {...input} id={id} clock={clock} />}</Field>;
+}
+
 /** Between which times of day those are watered that want it several times a day. */
 function HoursByDay({ targets: { wanted, setWanted, byDay } }: Pick<WantedFormProps, 'targets'>) {
   const say = useSay();
-  const clock = useClock();
   const isTaken = byDay[0] === wanted.byDayFrom && byDay[1] === wanted.byDayTo;
   return (
     <>
       <div className={styles['wanted-fields']}>
-        <Field label="By day from">
-          {(id) => (
-            <TimeInput
-              clock={clock}
-              id={id}
-              isNeeded
-              value={wanted.byDayFrom}
-              onChange={(byDayFrom) => setWanted({ byDayFrom })}
-            />
-          )}
-        </Field>
-        <Field label="to">
-          {(id) => (
-            <TimeInput
-              clock={clock}
-              id={id}
-              isNeeded
-              value={wanted.byDayTo}
-              onChange={(byDayTo) => setWanted({ byDayTo })}
-            />
-          )}
-        </Field>
+        <TimeField
+          label="By day from"
+          isNeeded
+          value={wanted.byDayFrom}
+          onChange={(byDayFrom) => setWanted({ byDayFrom })}
+        />
+        <TimeField
+          label="to"
+          isNeeded
+          value={wanted.byDayTo}
+          onChange={(byDayTo) => setWanted({ byDayTo })}
+        />
       </div>
       {!isTaken && (
         <p role="alert">
