@@ -18,14 +18,14 @@ export const timerQuery = (timerId: string) =>
     ...KEPT,
   });
 
-const settingsOn = (timerId: string, on: string): Promise<StoredSettings> =>
+export const storedSettings = (timerId: string, on: string): Promise<StoredSettings> =>
   request('get', '/api/timers/{timerId}/settings', { path: { timerId }, query: { on } });
 
 /** The stored settings, with the rules that hold on a date (YYYY-MM-DD). */
 export const settingsQuery = (timerId: string, on: string) =>
   queryOptions({
     queryKey: [KEY, 'settings', timerId],
-    queryFn: () => settingsOn(timerId, on),
+    queryFn: () => storedSettings(timerId, on),
     ...EDITED,
   });
 
@@ -33,15 +33,18 @@ export const settingsQuery = (timerId: string, on: string) =>
 export const settingsToReadQuery = (timerId: string, on: string) =>
   queryOptions({
     queryKey: [KEY, 'settings-to-read', timerId],
-    queryFn: () => settingsOn(timerId, on),
+    queryFn: () => storedSettings(timerId, on),
     staleTime: 0,
     ...KEPT,
   });
 
+export const storedYard = (timerId: string): Promise<StoredYard> =>
+  request('get', '/api/timers/{timerId}/yard', { path: { timerId } });
+
 export const yardQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'yard', timerId],
-    queryFn: () => request('get', '/api/timers/{timerId}/yard', { path: { timerId } }),
+    queryFn: () => storedYard(timerId),
     ...EDITED,
   });
 

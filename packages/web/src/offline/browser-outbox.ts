@@ -1,6 +1,9 @@
 import { createStore } from 'idb-keyval';
 import { send } from '../api/client';
-import { Outbox, type Tabs } from './outbox';
+import { storedSettings, storedYard } from '../api/timers';
+import { todayHere } from '../format/today';
+import { Outbox, type Meet, type Tabs } from './outbox';
+import { meetSettings, meetYard } from './waiting-saves';
 
 const LOCK = 'water-clock-outbox';
 
@@ -19,9 +22,19 @@ function browserTabs(): Tabs {
   };
 }
 
+const meet: Meet = async ({ lane: timerId }, save) => {
+  if (save.what === 'yard') return meetYard(save, await storedYard(timerId));
+  const [newer, yard] = await Promise.all([
+    storedSettings(timerId, todayHere()),
+    storedYard(timerId),
+  ]);
+  return meetSettings(save, newer, yard.document);
+};
+
 /** The queue of this browser, which all its tabs share. */
 export const outbox = new Outbox(
   createStore('water-clock-outbox', 'changes'),
   (path, asked) => send(`/api${path}`, asked),
   browserTabs(),
+  meet,
 );

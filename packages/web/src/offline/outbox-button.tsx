@@ -2,6 +2,7 @@ import { clsx } from 'clsx';
 import { CloudSyncOutlined, WarningFilled } from '@ant-design/icons';
 import { App, Button, Drawer } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { momentWords } from '../format/moment-words';
 import { useClock } from '../session/use-signed-in';
 import { downloadText } from '../ui/text-files';
@@ -46,7 +47,7 @@ export function OutboxButton() {
         </Button>
         <ul className={styles['outbox']}>
           {items.map((item) => (
-            <Item key={item.id} item={item} />
+            <Item key={item.id} item={item} onLeave={() => setOpen(false)} />
           ))}
         </ul>
       </Drawer>
@@ -65,11 +66,21 @@ const fileOf = (items: readonly OutboxItem[]): string =>
     2,
   );
 
-function Item({ item }: { item: OutboxItem }) {
+/** Where what was saved can be looked at, and saved again. */
+const placeOf = ({ lane, save }: OutboxItem): string | null =>
+  save ? `/timers/${lane}${save.what === 'yard' ? '/yard' : ''}` : null;
+
+interface ItemProps {
+  readonly item: OutboxItem;
+  readonly onLeave: () => void;
+}
+
+function Item({ item, onLeave }: ItemProps) {
   const clock = useClock();
   const flush = useFlush();
   const { modal } = App.useApp();
   const { trouble, delay, nextAt } = item;
+  const place = placeOf(item);
   const discard = () =>
     void modal.confirm({
       title: 'Throw it away?',
@@ -89,6 +100,11 @@ function Item({ item }: { item: OutboxItem }) {
           {nextAt !== undefined &&
             ` It is tried again at ${momentWords(new Date(nextAt).toISOString(), clock).split(', ')[1]}.`}
         </span>
+      )}
+      {trouble && place && (
+        <Link to={place} onClick={onLeave}>
+          Open it: yours is there, unsaved
+        </Link>
       )}
       {(trouble ?? delay) !== undefined && (
         <span>

@@ -1,6 +1,18 @@
 import type { UseStore } from 'idb-keyval';
+import { Yard, YardStation } from '@water-clock/core/yards';
 import { ApiError } from '../api/client';
-import { Outbox, waitAfter, type OutboxItem, type Send, type Sent, type Tabs } from './outbox';
+import type { StoredYard } from '../api/timers';
+import {
+  bodyOf,
+  Outbox,
+  waitAfter,
+  type Meet,
+  type OutboxItem,
+  type Send,
+  type Sent,
+  type Tabs,
+} from './outbox';
+import type { TimerSave } from './timer-save';
 
 /** A store that answers as the browser's does, one transaction after another. */
 function memory(): UseStore {
@@ -67,8 +79,11 @@ function tabsOf(shared: { isLocked: boolean; listeners: (() => void)[] }): Tabs 
 const browser = () => ({ isLocked: false, listeners: [] as (() => void)[] });
 
 let now = 0;
-const outboxOf = (send: Send, { store = memory(), tabs = tabsOf(browser()) } = {}) =>
-  new Outbox(store, send, tabs, () => now);
+const noSaves: Meet = () => Promise.reject(new Error('No save is met here.'));
+const outboxOf = (
+  send: Send,
+  { store = memory(), tabs = tabsOf(browser()), meet = noSaves } = {},
+) => new Outbox(store, send, tabs, meet, () => now);
 const busy = () => Promise.reject(new ApiError(503, 'Busy', 'Try again in a while.'));
 beforeEach(() => (now = 0));
 
@@ -302,4 +317,86 @@ it('tells when the server has a change, and at once when it has to wait', async 
   expect(await stillWaits).toBe(false);
   await waits.add(item('b', 2));
   expect(await waits.settled('b', 1)).toBe(false);
+});
+
+describe('a save that meets what somebody else saved meanwhile', () => {
+  const yard = (version: number, name: string): StoredYard => ({
+    ...{ timerId: 'garage', version, savedAt: '2026-06-01T08:00:00.000Z', savedBy: 'Tobias Fenn' },
+    document: Object.assign(new Yard(), { stations: [{ ...new YardStation(), number: 1, name }] }),
+  });
+  const save = (version: number, name: string): TimerSave => ({
+    ...{ what: 'yard', base: yard(version, 'Kerb'), document: yard(version, name).document },
+  });
+  const saveItem = (fields: Partial<OutboxItem> = {}) =>
+    item('a', 1, {
+      method: 'PUT',
+      save: save(1, 'Strip'),
+      body: bodyOf(save(1, 'Strip')),
+      ...fields,
+    });
+
+  /** A server that holds version 2. */
+  function serverAtTwo() {
+    const bodies: unknown[] = [];
+    const send: Send = (_path, { body }) => {
+      bodies.push(body);
+      const { version } = body as { version: number };
+      return version === 2
+        ? Promise.resolve({ version: 3 })
+        : Promise.reject(new ApiError(409, 'Saved by another', 'Version 2 is stored.'));
+    };
+    return { send, versions: () => bodies.map((body) => (body as { version: number }).version) };
+  }
+
+  it('goes in over it where the two can be brought together', async () => {
+    const { send, versions } = serverAtTwo();
+    const outbox = outboxOf(send, { meet: async () => ({ again: save(2, 'Strip') }) });
+    await outbox.add(saveItem());
+    await outbox.flush('ines', onSent);
+    expect(versions()).toEqual([1, 2]);
+    expect(ids(outbox)).toEqual([]);
+    expect(sent).toEqual(['a']);
+  });
+
+  it('is in already where the answer alone was lost', async () => {
+    const { send, versions } = serverAtTwo();
+    const outbox = outboxOf(send, { meet: async () => ({ answer: yard(2, 'Strip') }) });
+    await outbox.add(saveItem());
+    const answers: unknown[] = [];
+    await outbox.flush(
+      'ines',
+      async (all) => void answers.push(...all.map(({ answer }) => answer)),
+    );
+    expect(versions()).toEqual([1]);
+    expect(answers).toEqual([yard(2, 'Strip')]);
+    expect(ids(outbox)).toEqual([]);
+  });
+
+  it('stays, with the reason, where somebody has to choose, and overwrites nothing', async () => {
+    const { send, versions } = serverAtTwo();
+    const outbox = outboxOf(send, { meet: async () => null });
+    await outbox.add(saveItem());
+    await outbox.flush('ines', onSent);
+    await outbox.flush('ines', onSent);
+    expect(versions()).toEqual([1]);
+    expect(outbox.item('a')?.trouble).toContain('Somebody else saved it meanwhile');
+    expect(sent).toEqual([]);
+  });
+
+  it('waits where what is stored cannot be had just now', async () => {
+    const { send } = serverAtTwo();
+    const outbox = outboxOf(send, { meet: offline });
+    await outbox.add(saveItem());
+    await outbox.flush('ines', onSent);
+    expect(outbox.item('a')).toMatchObject({ tries: 1, delay: 'There is none.' });
+    expect(outbox.item('a')?.trouble).toBeUndefined();
+  });
+
+  it('what is no save is refused as it was', async () => {
+    const { send } = serverAtTwo();
+    const outbox = outboxOf(send, { meet: async () => ({ again: save(2, 'Strip') }) });
+    await outbox.add(item('b', 1, { body: { version: 1 } }));
+    await outbox.flush('ines', onSent);
+    expect(outbox.item('b')?.trouble).toBe('Version 2 is stored.');
+  });
 });

@@ -1,5 +1,8 @@
 import { del, set, values, type UseStore } from 'idb-keyval';
 import { ApiError, troubleInWords } from '../api/client';
+import type { TimerSave } from './timer-save';
+
+export type Method = 'POST' | 'PATCH' | 'PUT';
 
 /** A change that was made on this device and is on its way to the server. */
 export interface OutboxItem {
@@ -10,9 +13,11 @@ export interface OutboxItem {
   readonly personId: string;
   /** The timer that it is of: later changes of the same timer wait for it, those of others do not. */
   readonly lane: string;
-  readonly method: 'POST' | 'PATCH';
+  readonly method: Method;
   readonly path: string;
   readonly body: unknown;
+  /** A save of a whole document, of which versions are counted; absent: an entry of its own. */
+  readonly save?: TimerSave;
   /** What it is, in words. */
   readonly words: string;
   /** Beginnings of the keys of queries that hold other answers afterwards. */
@@ -36,10 +41,16 @@ export interface Sent {
 /** Takes in what was sent, before it is forgotten. */
 type OnSent = (sent: readonly Sent[]) => Promise<unknown>;
 
-export type Send = (
-  path: string,
-  asked: { method: 'POST' | 'PATCH'; body: unknown },
-) => Promise<unknown>;
+export type Send = (path: string, asked: { method: Method; body: unknown }) => Promise<unknown>;
+
+/**
+ * Meets what somebody else saved meanwhile: the save as it goes in over it, what is stored where that is the same,
+ * or null where one has to choose. Rejects where it cannot be had now.
+ */
+export type Meet = (
+  item: OutboxItem,
+  save: TimerSave,
+) => Promise<{ readonly answer: unknown } | { readonly again: TimerSave } | null>;
 
 /** What keeps several tabs from sending the same change, and tells them of each other's. */
 export interface Tabs {
@@ -73,6 +84,7 @@ export class Outbox {
     private readonly store: UseStore,
     private readonly send: Send,
     private readonly tabs: Tabs,
+    private readonly meet: Meet,
     private readonly now: () => number = Date.now,
   ) {
     tabs.listen(() => void this.open().catch(() => undefined));
@@ -171,11 +183,24 @@ export class Outbox {
   }
 
   private async sendOne(item: OutboxItem): Promise<Sent | 'refused' | 'waits' | 'signed out'> {
-    const { id, path, method, body } = item;
+    const { id, path, method, body, save } = item;
     try {
-      return { item, answer: await this.send(path, { method, body }) };
+      try {
+        return { item, answer: await this.send(path, { method, body }) };
+      } catch (error) {
+        if (!save || !isOfStatus(error, SAVED_BY_ANOTHER)) throw error;
+        const met = await this.meet(item, save);
+        if (met && 'answer' in met) return { item, answer: met.answer };
+        if (met) {
+          const again = { ...item, save: met.again, body: bodyOf(met.again) };
+          await this.put(again);
+          return await this.sendOne(again);
+        }
+        await this.put({ ...item, trouble: CONTESTED });
+        return 'refused';
+      }
     } catch (error) {
-      if (error instanceof ApiError && error.status === SIGN_IN_FIRST) return 'signed out';
+      if (isOfStatus(error, SIGN_IN_FIRST)) return 'signed out';
       if (isRefusal(error)) {
         await this.put({ ...item, trouble: troubleInWords(error) });
         return 'refused';
@@ -188,7 +213,8 @@ export class Outbox {
     }
   }
 
-  private item(id: string): OutboxItem | undefined {
+  /** One of them by its id; undefined once it was sent or thrown away. */
+  item(id: string): OutboxItem | undefined {
     return this.items.find((one) => one.id === id);
   }
 
@@ -238,6 +264,15 @@ export class Outbox {
 }
 
 const SIGN_IN_FIRST = 401;
+const SAVED_BY_ANOTHER = 409;
+const CONTESTED = 'Somebody else saved it meanwhile. Look at both, and choose.';
+
+/** What a save sends: a document, and the version that it was made from. */
+export const bodyOf = ({ base, document }: TimerSave) => ({ version: base.version, document });
+
+const isOfStatus = (error: unknown, status: number): boolean =>
+  error instanceof ApiError && error.status === status;
+
 /** Answers of 4xx that say: not now. */
 const NOT_NOW = [SIGN_IN_FIRST, 408, 413, 429];
 

@@ -70,7 +70,7 @@ export type Change = Pick<
   OutboxItem,
   'id' | 'lane' | 'method' | 'path' | 'body' | 'words' | 'touches'
 > &
-  Partial<Pick<OutboxItem, 'answers'>>;
+  Partial<Pick<OutboxItem, 'answers' | 'save'>>;
 
 /**
  * Makes a change that goes to the server now, or as soon as there is a connection. Done when it is on the device;

@@ -19,6 +19,8 @@ export type HistoryAction<Document> =
   | { readonly type: 'undo' }
   | { readonly type: 'redo' }
   | { readonly type: 'saved'; readonly sent: Document }
+  /** What counted as saved is not: `stored` is what is. */
+  | { readonly type: 'refused'; readonly stored: Document }
   | { readonly type: 'theirs'; readonly document: Document }
   /** Something was stored that belongs below all that was edited here; `rebase` lays it there. */
   | {
@@ -80,6 +82,8 @@ export function editHistory<Document>(
         saved: isSameDocument(action.sent, present) ? present : action.sent,
         runningKey: null,
       };
+    case 'refused':
+      return { ...history, saved: action.stored, runningKey: null };
     case 'beneath': {
       const rebased = (document: Document): Document =>
         document === history.saved ? action.saved : action.rebase(document);

@@ -5,8 +5,9 @@ import { monthTargets } from '@water-clock/core/season-steps';
 import type { Plan } from '@water-clock/core/settings';
 import type { SheetDue } from '@water-clock/core/sheets';
 import { useMemo } from 'react';
-import { yardQuery, type Timer } from '../api/timers';
+import type { Timer } from '../api/timers';
 import { weatherQuery } from '../api/weather';
+import { useStoredYard } from '../offline/use-stored';
 import { useSeason } from '../computing/use-season';
 import { setWords } from '../desk/season/month-words';
 import { useSignedIn } from '../session/use-signed-in';
@@ -16,7 +17,7 @@ import { useWeatherMonths } from '../weather/use-weather-months';
 /** When the percentage is to be changed next, as the home's weather says; null where nobody knows. */
 export function useNextSeasonStep(timer: Timer, plan: Plan): SheetDue | null {
   const { customary } = useSignedIn().firm;
-  const yard = useQuery(yardQuery(timer.id)).data?.document;
+  const yard = useStoredYard(timer.id).data?.document;
   const weather = useQuery(weatherQuery(timer.property.weatherId)).data?.document ?? null;
   const months = useWeatherMonths(weather);
   const targets = useMemo(

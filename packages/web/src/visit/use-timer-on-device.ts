@@ -6,6 +6,7 @@ import { propertyQuery } from '../api/properties';
 import { settingsQuery, settingsToReadQuery, timerQuery, yardQuery } from '../api/timers';
 import { jobsQuery, visitsQuery } from '../api/visits';
 import { weatherQuery } from '../api/weather';
+import { useStoredSettings } from '../offline/use-stored';
 import { useOutbox } from '../offline/use-outbox';
 import { todayHere } from '../format/today';
 
@@ -24,7 +25,7 @@ export const copiesPath = (timerId: string) => `/timers/${timerId}/copies`;
 /** All of a timer that a visit needs, from the server or, without signal, from this device. */
 export function useTimerOnDevice(timerId: string) {
   const timer = useQuery(timerQuery(timerId));
-  const settings = useQuery(settingsToReadQuery(timerId, todayHere()));
+  const settings = useStoredSettings(timerId, { isToRead: true });
   const copies = useQuery(copiesQuery(timerId));
   const propertyId = timer.data?.property.id;
   useQuery({ ...propertyQuery(propertyId ?? ''), enabled: propertyId !== undefined });

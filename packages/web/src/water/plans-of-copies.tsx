@@ -3,8 +3,7 @@ import type { Plan } from '@water-clock/core/settings';
 import { Alert, Skeleton } from 'antd';
 import { useMemo, type ReactNode } from 'react';
 import { copyQuery } from '../api/copies';
-import { settingsQuery } from '../api/timers';
-import { todayHere } from '../format/today';
+import { useStoredSettings } from '../offline/use-stored';
 
 /** Stands for the saved settings of the desk, where else the id of a copy stands. */
 export const ON_DESK = 'desk';
@@ -19,10 +18,7 @@ interface PlansOfCopiesProps {
 
 /** Loads the settings that are asked for, one or two. */
 export function PlansOfCopies({ timerId, ids, names, children }: PlansOfCopiesProps) {
-  const desk = useQuery({
-    ...settingsQuery(timerId, todayHere()),
-    enabled: ids.includes(ON_DESK),
-  });
+  const desk = useStoredSettings(timerId, { enabled: ids.includes(ON_DESK) });
   const [a = ON_DESK, b = ON_DESK] = ids.filter((id) => id !== ON_DESK);
   const one = useQuery({ ...copyQuery(a), enabled: a !== ON_DESK });
   const other = useQuery({ ...copyQuery(b), enabled: b !== ON_DESK });

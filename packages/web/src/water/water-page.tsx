@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { copiesQuery } from '../api/copies';
-import { timerQuery, yardQuery } from '../api/timers';
+import { timerQuery } from '../api/timers';
 import { weatherQuery } from '../api/weather';
+import { useStoredYard } from '../offline/use-stored';
 import { EmptyState } from '../ui/empty-state';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
@@ -12,7 +13,7 @@ import { SeasonChoice } from './season-choice';
 export function WaterPage() {
   const { timerId = '' } = useParams();
   const timer = useQuery(timerQuery(timerId));
-  const yard = useQuery(yardQuery(timerId));
+  const yard = useStoredYard(timerId);
   const copies = useQuery(copiesQuery(timerId));
   const weatherId = timer.data?.property.weatherId ?? null;
   const weather = useQuery({ ...weatherQuery(weatherId), enabled: timer.data !== undefined });

@@ -2,17 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import type { WeatherFile } from '@water-clock/core/weather';
 import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
-import {
-  settingsQuery,
-  timerQuery,
-  yardQuery,
-  type StoredSettings,
-  type StoredYard,
-  type Timer,
-} from '../api/timers';
+import { timerQuery, type StoredSettings, type StoredYard, type Timer } from '../api/timers';
 import { weatherQuery } from '../api/weather';
+import { useStoredSettings, useStoredYard } from '../offline/use-stored';
 import { Loaded } from '../ui/loaded';
-import { todayHere } from '../format/today';
 
 /** All that a need is worked out from. */
 export interface YardAtHome {
@@ -33,8 +26,8 @@ interface LoadedYardProps {
 export function LoadedYard({ what, children }: LoadedYardProps) {
   const { timerId = '' } = useParams();
   const timer = useQuery(timerQuery(timerId));
-  const yard = useQuery(yardQuery(timerId));
-  const settings = useQuery(settingsQuery(timerId, todayHere()));
+  const yard = useStoredYard(timerId);
+  const settings = useStoredSettings(timerId);
   const weatherId = timer.data?.property.weatherId ?? null;
   const weather = useQuery({ ...weatherQuery(weatherId), enabled: timer.data !== undefined });
   return (

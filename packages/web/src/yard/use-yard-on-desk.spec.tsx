@@ -1,8 +1,10 @@
 /** @jest-environment jsdom */
 import { aroundScreens, answeringWith, type Asked } from '../testing/in-app';
-import { act, renderHook } from '@testing-library/react';
+import { act, renderHook, waitFor } from '@testing-library/react';
 import { readYard, setStation, type Yard } from '@water-clock/core/yards';
 import type { StoredYard } from '../api/timers';
+import { outbox } from '../offline/browser-outbox';
+import { useFlushing } from '../offline/use-outbox';
 import { useYardOnDesk } from './use-yard-on-desk';
 
 const YARD = '/api/timers/garage/yard';
@@ -34,9 +36,26 @@ function onDesk(now: StoredYard) {
     },
   });
   const { wrapper } = aroundScreens();
-  const { result } = renderHook(() => useYardOnDesk(stored(1, plain)), { wrapper });
-  return { result, held: () => held };
+  const opened = (at: StoredYard) =>
+    renderHook(
+      () => {
+        useFlushing();
+        return useYardOnDesk(at);
+      },
+      { wrapper },
+    );
+  const { result, unmount } = opened(stored(1, plain));
+  return {
+    ...{ result, held: () => held },
+    /** Leaves the screen, and opens it with what is stored by now. */
+    again: () => {
+      unmount();
+      return opened(held).result;
+    },
+  };
 }
+
+afterEach(() => outbox.forget('ines'));
 
 it('what two changed in different places is brought together, and saved with one more press', async () => {
   const theirs = stored(2, setStation(2, { name: 'Long hedge' })(plain), 'Tobias Fenn');
@@ -60,14 +79,67 @@ it('what both changed stands as mine, and theirs is told beside it', async () =>
   expect(result.current.meanwhile?.conflicts).toMatchObject([{ number: 1, field: 'soil' }]);
 });
 
-it('without a connection nothing is lost, and the next press saves it', async () => {
-  const { result, held } = onDesk(stored(1, plain));
-  const online = globalThis.fetch;
-  globalThis.fetch = () => Promise.reject(new TypeError('Failed to fetch'));
-  act(() => result.current.edit(setStation(1, { soil: 'clay' })));
-  await act(async () => expect(await result.current.save()).toBe(false));
-  expect(result.current.isChanged).toBe(true);
-  globalThis.fetch = online;
-  await act(async () => expect(await result.current.save()).toBe(true));
-  expect(held().document.stations[0]!.soil).toBe('clay');
+describe('without signal', () => {
+  /** Makes the loam of station 1 clay and saves it without signal. Gives how the signal comes back. */
+  async function savedHere(result: { current: ReturnType<typeof useYardOnDesk> }) {
+    const online = globalThis.fetch;
+    answeringWith({});
+    act(() => result.current.edit(setStation(1, { soil: 'clay' })));
+    await act(async () => expect(await result.current.save()).toBe(true));
+    expect(result.current.isChanged).toBe(false);
+    expect(outbox.snapshot()).toHaveLength(1);
+    return () => {
+      globalThis.fetch = online;
+      window.dispatchEvent(new Event('online'));
+    };
+  }
+
+  it('a save is on this device, and goes in when the signal is back', async () => {
+    const { result, held } = onDesk(stored(1, plain));
+    const back = await savedHere(result);
+    expect(held().version).toBe(1);
+    act(back);
+    await waitFor(() => expect(outbox.snapshot()).toEqual([]));
+    expect(held().document.stations[0]!.soil).toBe('clay');
+    expect(result.current.meanwhile).toBeNull();
+  });
+
+  it('what somebody else changed in another place stays beside it', async () => {
+    const { result, held } = onDesk(
+      stored(2, setStation(2, { name: 'Long hedge' })(plain), 'Tobias Fenn'),
+    );
+    const back = await savedHere(result);
+    act(back);
+    await waitFor(() => expect(outbox.snapshot()).toEqual([]));
+    expect(held().version).toBe(3);
+    expect(held().document.stations).toMatchObject([{ soil: 'clay' }, { name: 'Long hedge' }]);
+  });
+
+  it('what both changed is on the screen to be chosen, unsaved', async () => {
+    const theirs = stored(2, setStation(1, { soil: 'sand' })(plain), 'Tobias Fenn');
+    const { result, held } = onDesk(theirs);
+    const back = await savedHere(result);
+    act(back);
+    await waitFor(() => expect(result.current.meanwhile?.who).toBe('Tobias Fenn'));
+    expect(held()).toBe(theirs);
+    expect(result.current.meanwhile?.conflicts).toMatchObject([{ number: 1, field: 'soil' }]);
+    expect(result.current.yard.stations[0]!.soil).toBe('clay');
+    expect(result.current.isChanged).toBe(true);
+    await act(async () => expect(await result.current.save()).toBe(true));
+    expect(held().document.stations[0]!.soil).toBe('clay');
+    expect(held().version).toBe(3);
+    await waitFor(() => expect(outbox.snapshot()).toEqual([]));
+  });
+
+  it('it is there to be chosen after the screen was left', async () => {
+    const theirs = stored(2, setStation(1, { soil: 'sand' })(plain), 'Tobias Fenn');
+    const { result, again } = onDesk(theirs);
+    const back = await savedHere(result);
+    act(back);
+    await waitFor(() => expect(outbox.snapshot()[0]?.trouble).toBeDefined());
+    const yard = again();
+    expect(yard.current.meanwhile?.conflicts).toMatchObject([{ mine: 'clay', theirs: 'sand' }]);
+    expect(yard.current.yard.stations[0]!.soil).toBe('clay');
+    expect(yard.current.isChanged).toBe(true);
+  });
 });

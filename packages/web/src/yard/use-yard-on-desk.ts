@@ -1,12 +1,15 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { isSameYard, mergeYards, type Yard, type YardConflict } from '@water-clock/core/yards';
 import { App } from 'antd';
 import { useReducer, useState } from 'react';
-import { propertiesKey } from '../api/properties';
-import { saveYard, settingsToReadQuery, yardQuery, type StoredYard } from '../api/timers';
-import { useVersionedSave } from '../api/use-versioned-save';
-import { keepAnswer } from '../offline/kept-queries';
-import { todayHere } from '../format/today';
+import type { StoredYard } from '../api/timers';
+import type { OutboxItem } from '../offline/outbox';
+import {
+  SAVED_HERE,
+  useBroughtBack,
+  useRefusedSave,
+  useTimerSave,
+} from '../offline/use-timer-save';
+import { yardSave } from '../offline/waiting-saves';
 import { editHistory, isChanged, openHistory, type HistoryAction } from '../ui/edit-history';
 import type { YardEdit } from '@water-clock/core/yards';
 
@@ -23,15 +26,42 @@ export interface Meanwhile {
 const history = (state: ReturnType<typeof openHistory<Yard>>, action: HistoryAction<Yard>) =>
   editHistory(state, action);
 
+/** Brings what is here together with what somebody else saved. */
+function broughtTogether(base: StoredYard, mine: Yard, theirs: StoredYard) {
+  const { yard, conflicts } = mergeYards(base.document, mine, theirs.document);
+  const meanwhile: Meanwhile = {
+    who: theirs.savedBy || 'Somebody else',
+    savedAt: theirs.savedAt,
+    before: base.document,
+    theirs: theirs.document,
+    conflicts,
+  };
+  return { yard, meanwhile };
+}
+
+/** What the screen begins with: a save that could not go in is there again, unsaved, above what is stored. */
+function opened(stored: StoredYard, refused: OutboxItem | undefined) {
+  const history = openHistory(stored.document);
+  const save = yardSave(refused);
+  if (!save) return { history, meanwhile: null };
+  const { base, document: mine } = save;
+  const { yard, meanwhile } = broughtTogether(base, mine, stored);
+  return {
+    history: { ...history, present: yard, past: [stored.document] },
+    meanwhile: base.version < stored.version ? meanwhile : null,
+  };
+}
+
 /** A yard while it is edited: undo and redo, saving, and two people saving. */
 export function useYardOnDesk(stored: StoredYard) {
   const { message } = App.useApp();
-  const client = useQueryClient();
-  const [state, act] = useReducer(history, stored.document, openHistory<Yard>);
-  const [base, setBase] = useState(stored);
-  const [meanwhile, setMeanwhile] = useState<Meanwhile | null>(null);
-  const [undone, setUndone] = useState(0);
   const { timerId } = stored;
+  const refused = useRefusedSave(timerId, 'yard');
+  const [first] = useState(() => opened(stored, refused));
+  const [state, act] = useReducer(history, first.history);
+  const [base, setBase] = useState(stored);
+  const [meanwhile, setMeanwhile] = useState(first.meanwhile);
+  const [undone, setUndone] = useState(0);
 
   const edit = (change: YardEdit, key?: string) =>
     act({ type: 'edit', edit: change, ...(key !== undefined && { key }) });
@@ -41,44 +71,39 @@ export function useYardOnDesk(stored: StoredYard) {
     setUndone((count) => count + 1);
   };
 
-  const { write, isWriting } = useVersionedSave({
-    name: 'save-yard',
-    save: (yard: Yard) => saveYard(timerId, base.version, yard),
-    newest: () => client.query({ ...yardQuery(timerId), staleTime: 0 }),
-    touches: [settingsToReadQuery(timerId, todayHere()).queryKey, propertiesKey],
-    lead: 'Not saved, your changes are still here.',
-  });
+  const { write, isWriting } = useTimerSave(timerId, 'yard');
 
-  const bringTogether = (theirs: StoredYard) => {
-    const { yard, conflicts } = mergeYards(base.document, state.present, theirs.document);
-    setMeanwhile({
-      who: theirs.savedBy || 'Somebody else',
-      savedAt: theirs.savedAt,
-      before: base.document,
-      theirs: theirs.document,
-      conflicts,
-    });
+  const bringTogether = (from: StoredYard, theirs: StoredYard) => {
+    const together = broughtTogether(from, state.present, theirs);
+    setMeanwhile(together.meanwhile);
     setBase(theirs);
-    edit(() => yard);
+    act({ type: 'refused', stored: theirs.document });
+    edit(() => together.yard);
     void message.warning('Not saved yet: somebody else saved this yard meanwhile.');
   };
 
   const save = async (): Promise<boolean> => {
     const sent = state.present;
-    const done = await write(sent);
+    const done = await write({ base, document: sent });
     if (!done) return false;
-    if ('theirs' in done.answer) {
-      bringTogether(done.answer.theirs);
+    const { answer } = done;
+    if ('theirs' in answer) {
+      bringTogether(base, answer.theirs);
       return false;
     }
-    const { saved } = done.answer;
-    setBase(saved);
+    setBase('saved' in answer ? answer.saved : { ...base, document: sent });
     setMeanwhile(null);
-    await keepAnswer(client, yardQuery(timerId).queryKey, saved);
     act({ type: 'saved', sent });
-    void message.success('Saved.');
+    if ('saved' in answer) void message.success('Saved.');
+    else void message.info(SAVED_HERE);
     return true;
   };
+
+  useBroughtBack(timerId, 'yard', isWriting, (item, newest) => {
+    const from = yardSave(item)?.base;
+    if (from && from.version < newest.version) bringTogether(from, newest);
+    else act({ type: 'refused', stored: newest.document });
+  });
 
   return {
     yard: state.present,

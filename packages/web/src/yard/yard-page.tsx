@@ -4,14 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { useMemo, useState, type ClipboardEvent } from 'react';
 import { useParams } from 'react-router';
-import {
-  settingsQuery,
-  timerQuery,
-  yardQuery,
-  type StoredSettings,
-  type StoredYard,
-  type Timer,
-} from '../api/timers';
+import { timerQuery, type StoredSettings, type StoredYard, type Timer } from '../api/timers';
 import { LeaveGuard } from '../ui/leave-guard';
 import { Loaded } from '../ui/loaded';
 import { Caution, Page } from '../ui/page';
@@ -19,7 +12,7 @@ import { useEditKeys } from '../ui/use-edit-keys';
 import { FileButton } from '../ui/file-button';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { useMayChange, useSignedIn } from '../session/use-signed-in';
-import { todayHere } from '../format/today';
+import { useStoredSettings, useStoredYard } from '../offline/use-stored';
 import { CopyDialog } from './copy-dialog';
 import { MeanwhileNote } from './meanwhile-note';
 import { Modules } from './modules';
@@ -39,8 +32,8 @@ import { placeOfCell } from '../ui/place-of-cell';
 export function YardPage() {
   const { timerId = '' } = useParams();
   const timer = useQuery(timerQuery(timerId));
-  const yard = useQuery(yardQuery(timerId));
-  const settings = useQuery(settingsQuery(timerId, todayHere()));
+  const yard = useStoredYard(timerId);
+  const settings = useStoredSettings(timerId);
   return (
     <Loaded what="The yard" missing="timer" queries={[timer, yard, settings]}>
       {() => (

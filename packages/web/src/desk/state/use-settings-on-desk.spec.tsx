@@ -1,9 +1,11 @@
 /** @jest-environment jsdom */
 import { aroundScreens, answeringWith, type Asked } from '../../testing/in-app';
-import { act, renderHook } from '@testing-library/react';
+import { act, renderHook, waitFor } from '@testing-library/react';
 import { setProgram, setStation, type Plan } from '@water-clock/core/settings';
 import { Yard } from '@water-clock/core/yards';
 import type { StoredSettings } from '../../api/timers';
+import { outbox } from '../../offline/browser-outbox';
+import { useFlushing } from '../../offline/use-outbox';
 import { testPlan } from '../../testing/plans';
 import { useSettingsOnDesk } from './use-settings-on-desk';
 
@@ -36,9 +38,37 @@ function onDesk(now: StoredSettings, yardNow: Yard = yard) {
     },
   });
   const { wrapper, told } = aroundScreens();
-  const { result } = renderHook(() => useSettingsOnDesk(stored(1, testPlan()), yard), { wrapper });
+  const opened = (at: StoredSettings) =>
+    renderHook(
+      () => {
+        useFlushing();
+        return useSettingsOnDesk(at, yard);
+      },
+      { wrapper },
+    );
+  const { result, unmount } = opened(stored(1, testPlan()));
   const saves = () => asked.filter(({ method }) => method === 'PUT');
-  return { result, saves, told, held: () => held };
+  return {
+    ...{ result, saves, told, held: () => held },
+    put: (next: StoredSettings) => (held = next),
+    /** Leaves the desk, and opens it with what is stored by now. */
+    again: () => {
+      unmount();
+      return opened(held).result;
+    },
+  };
+}
+
+afterEach(() => outbox.forget('ines'));
+
+/** No connection until it is called. */
+function withoutSignal(): () => void {
+  const online = globalThis.fetch;
+  answeringWith({});
+  return () => {
+    globalThis.fetch = online;
+    window.dispatchEvent(new Event('online'));
+  };
 }
 
 it('a save goes in, and what is on the desk is what is stored', async () => {
@@ -110,4 +140,71 @@ it('what is refused stays on the desk, unsaved', async () => {
   expect(result.current.isChanged).toBe(true);
   expect(startOf(result.current.plan)).toBe('02:15');
   expect(told).toEqual(['Not saved, your changes are still here. Not so.']);
+});
+
+describe('without signal', () => {
+  it('a save is on this device, and goes in when the signal is back', async () => {
+    const { result, held, told } = onDesk(stored(1, testPlan()));
+    const back = withoutSignal();
+    for (const start of ['02:15', '02:20']) {
+      act(() => result.current.edit(startingAt(start)));
+      await act(async () => expect(await result.current.save()).toBe(true));
+      expect(result.current.isChanged).toBe(false);
+    }
+    expect(held().version).toBe(1);
+    expect(outbox.snapshot()).toHaveLength(2);
+
+    act(back);
+    await waitFor(() => expect(outbox.snapshot()).toEqual([]));
+    expect(held().version).toBe(3);
+    expect(startOf(held().document)).toBe('02:20');
+    // And what comes next is no conflict with oneself.
+    act(() => result.current.edit(startingAt('02:30')));
+    await act(async () => expect(await result.current.save()).toBe(true));
+    expect(held().version).toBe(4);
+    expect(result.current.theirs).toBeNull();
+    expect(told).toEqual([]);
+  });
+
+  it('one that meets somebody else’s is on the desk again, unsaved, to be chosen', async () => {
+    const { result, held, put } = onDesk(stored(1, testPlan()));
+    const back = withoutSignal();
+    act(() => result.current.edit(startingAt('02:15')));
+    await act(async () => expect(await result.current.save()).toBe(true));
+    const theirs = stored(2, startingAt('05:00')(testPlan()), 'Tobias Fenn');
+    put(theirs);
+    act(back);
+    await waitFor(() => expect(result.current.theirs?.savedBy).toBe('Tobias Fenn'));
+    expect(held()).toBe(theirs);
+    expect(startOf(result.current.plan)).toBe('02:15');
+    expect(result.current.isChanged).toBe(true);
+    await act(async () => expect(await result.current.keepMine()).toBe(true));
+    expect(startOf(held().document)).toBe('02:15');
+    expect(held().version).toBe(3);
+    expect(result.current.theirs).toBeNull();
+    await waitFor(() => expect(outbox.snapshot()).toEqual([]));
+  });
+
+  it('it is there to be chosen after the desk was left, and theirs can be taken', async () => {
+    const { result, held, put, again } = onDesk(stored(1, testPlan()));
+    const back = withoutSignal();
+    act(() => result.current.edit(startingAt('02:15')));
+    await act(async () => expect(await result.current.save()).toBe(true));
+    put(stored(2, startingAt('05:00')(testPlan()), 'Tobias Fenn'));
+    act(back);
+    await waitFor(() => expect(outbox.snapshot()[0]?.trouble).toBeDefined());
+    const desk = again();
+    expect(startOf(desk.current.plan)).toBe('02:15');
+    expect(desk.current.isChanged).toBe(true);
+    expect(desk.current.theirs?.savedBy).toBe('Tobias Fenn');
+    // Saved without choosing, it asks again and overwrites nothing.
+    act(() => desk.current.decideLater());
+    await act(async () => expect(await desk.current.save()).toBe(false));
+    expect(held().version).toBe(2);
+    expect(desk.current.theirs?.savedBy).toBe('Tobias Fenn');
+    act(() => desk.current.takeTheirs());
+    expect(startOf(desk.current.plan)).toBe('05:00');
+    expect(desk.current.isChanged).toBe(false);
+    await waitFor(() => expect(outbox.snapshot()).toEqual([]));
+  });
 });

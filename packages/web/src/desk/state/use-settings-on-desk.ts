@@ -1,20 +1,20 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { differences } from '@water-clock/core/compare';
 import type { Plan, PlanEdit } from '@water-clock/core/settings';
 import { withFollowers, withYard, type Yard } from '@water-clock/core/yards';
 import { App } from 'antd';
 import { useCallback, useEffect, useEffectEvent, useReducer, useState } from 'react';
-import { copiesKey } from '../../api/copies';
-import { propertiesKey } from '../../api/properties';
+import { yardQuery, type StoredSettings } from '../../api/timers';
+import { useStoredSettings } from '../../offline/use-stored';
 import {
-  saveSettings,
-  settingsQuery,
-  settingsToReadQuery,
-  yardQuery,
-  type StoredSettings,
-} from '../../api/timers';
-import { useVersionedSave } from '../../api/use-versioned-save';
-import { keepAnswer } from '../../offline/kept-queries';
+  SAVED_HERE,
+  settleRefused,
+  useBroughtBack,
+  useRefusedSave,
+  useTimerSave,
+} from '../../offline/use-timer-save';
+import type { OutboxItem } from '../../offline/outbox';
+import { settingsSave } from '../../offline/waiting-saves';
 import {
   editHistory,
   isChanged,
@@ -22,7 +22,6 @@ import {
   type EditHistory,
   type HistoryAction,
 } from '../../ui/edit-history';
-import { todayHere } from '../../format/today';
 
 export interface SettingsOnDesk {
   readonly plan: Plan;
@@ -48,6 +47,13 @@ export interface SettingsOnDesk {
 const planHistory = (state: EditHistory<Plan>, action: HistoryAction<Plan>) =>
   editHistory(state, action);
 
+/** A save that could not go in is on the desk again, unsaved, above what is stored. */
+const openedWith = (stored: StoredSettings, refused: OutboxItem | undefined): EditHistory<Plan> => {
+  const history = openHistory(stored.document);
+  const save = settingsSave(refused);
+  return save ? { ...history, present: save.document, past: [stored.document] } : history;
+};
+
 /**
  * The settings while they are on the desk: edits, undo and redo, saving, and two people saving.
  * With every edit the stations that follow others, by the yard, take after them.
@@ -55,58 +61,60 @@ const planHistory = (state: EditHistory<Plan>, action: HistoryAction<Plan>) =>
 export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsOnDesk {
   const { message } = App.useApp();
   const client = useQueryClient();
-  const [history, act] = useReducer(planHistory, stored.document, openHistory<Plan>);
-  const [base, setBase] = useState(stored);
-  const [theirs, setTheirs] = useState<StoredSettings | null>(null);
-  const { present } = history;
   const { timerId } = stored;
-  const on = todayHere();
+  const refused = useRefusedSave(timerId, 'settings');
+  const [history, act] = useReducer(planHistory, null, () => openedWith(stored, refused));
+  const [base, setBase] = useState(settingsSave(refused)?.base ?? stored);
+  const [theirs, setTheirs] = useState(base.version < stored.version ? stored : null);
+  const { present } = history;
 
-  const { write, isWriting } = useVersionedSave({
-    name: 'save-settings',
-    save: ({ document, version }: Pick<StoredSettings, 'document' | 'version'>) =>
-      saveSettings(timerId, on, version, document),
-    newest: () => client.query({ ...settingsQuery(timerId, on), staleTime: 0 }),
-    touches: [copiesKey, propertiesKey],
-    lead: 'Not saved, your changes are still here.',
-  });
+  const { write, isWriting } = useTimerSave(timerId, 'settings');
 
   /**
-   * Settings that say of the stations only what the yard says by now are not somebody else's: they are taken in
-   * below what is edited here. Gives how, or null where more was changed.
+   * Settings that say what those here were made from, or only what the yard says of the stations by now, are not
+   * somebody else's: they are taken in below what is edited here. Gives how, or null where more was changed.
    */
   const takeIn = async (newer: StoredSettings): Promise<PlanEdit | null> => {
-    const now = await client.query({ ...yardQuery(timerId), staleTime: 0 });
-    const rebase: PlanEdit = (plan) => withYard(plan, now.document);
-    if (differences(rebase(base.document), newer.document).length > 0) return null;
+    const isNewer = (plan: Plan) => differences(plan, newer.document).length === 0;
+    let rebase: PlanEdit = (plan) => plan;
+    if (!isNewer(base.document)) {
+      const now = await client.query({ ...yardQuery(timerId), staleTime: 0 });
+      rebase = (plan) => withYard(plan, now.document);
+      if (!isNewer(rebase(base.document))) return null;
+    }
     setBase(newer);
     act({ type: 'beneath', saved: newer.document, rebase });
     return rebase;
   };
 
-  const saveFrom = async (version: number, document: Plan): Promise<boolean> => {
-    const done = await write({ document, version });
+  const saveFrom = async (from: StoredSettings, document: Plan): Promise<boolean> => {
+    const done = await write({ document, base: from });
     if (!done) return false;
-    if ('theirs' in done.answer) {
-      const newer = done.answer.theirs;
+    const { answer } = done;
+    if ('theirs' in answer) {
+      const newer = answer.theirs;
       // Where it cannot be told whose it is, one chooses.
       const rebase = await takeIn(newer).catch(() => null);
-      if (rebase) return saveFrom(newer.version, rebase(document));
+      if (rebase) return saveFrom(newer, rebase(document));
       setTheirs(newer);
       return false;
     }
-    const { saved } = done.answer;
-    setBase(saved);
-    await keepAnswer(client, settingsQuery(timerId, on).queryKey, saved);
-    // Without signal, what is saved here is what is keyed in.
-    await keepAnswer(client, settingsToReadQuery(timerId, on).queryKey, saved);
+    setBase('saved' in answer ? answer.saved : { ...from, document });
     act({ type: 'saved', sent: document });
-    void message.success('Saved.');
+    if ('saved' in answer) void message.success('Saved.');
+    else void message.info(SAVED_HERE);
     return true;
   };
 
+  useBroughtBack(timerId, 'settings', isWriting, (item, newer) => {
+    const from = settingsSave(item)?.base ?? newer;
+    setBase(from);
+    act({ type: 'refused', stored: newer.document });
+    setTheirs(from.version < newer.version ? newer : null);
+  });
+
   // What the yard says by now shows here without a reload.
-  const newest = useQuery(settingsToReadQuery(timerId, on)).data;
+  const newest = useStoredSettings(timerId, { isToRead: true }).data;
   const meet = useEffectEvent(takeIn);
   const isNewer = newest !== undefined && newest.version > base.version && !isWriting;
   useEffect(() => {
@@ -135,18 +143,18 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
     settle: useCallback(() => act({ type: 'settle' }), []),
     undo: useCallback(() => act({ type: 'undo' }), []),
     redo: useCallback(() => act({ type: 'redo' }), []),
-    save: () => saveFrom(base.version, present),
+    save: () => saveFrom(base, present),
     theirs,
     takeTheirs: () => {
       if (!theirs) return;
       setBase(theirs);
       act({ type: 'theirs', document: theirs.document });
       setTheirs(null);
+      void settleRefused(timerId, 'settings');
     },
     keepMine: async () => {
-      const version = theirs?.version ?? base.version;
       setTheirs(null);
-      return saveFrom(version, present);
+      return saveFrom(theirs ?? base, present);
     },
     decideLater: () => setTheirs(null),
   };
