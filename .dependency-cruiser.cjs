@@ -64,6 +64,7 @@ const SERVER_ORDER = [
   'schema',
   'people',
   'timer-records',
+  'removals',
   'rules',
   'weather',
   'timer-types',

@@ -154,6 +154,8 @@ it('settings saved without signal never overwrite somebody else’s: both are th
   await waitForWords(page, 'Saved.');
   await sentFrom(page);
   expect((await held(id)).start).toBe('02:35');
-  expect(await page.evaluate(() => globalThis.document.body.textContent.includes('refused'))).toBe(false);
+  expect(await page.evaluate(() => globalThis.document.body.textContent.includes('refused'))).toBe(
+    false,
+  );
   await page.close();
 });

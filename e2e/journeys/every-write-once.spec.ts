@@ -202,6 +202,16 @@ const EXERCISES: Record<WriteName, Exercise> = {
         'Archive it',
       ),
   },
+  'bring-back': {
+    sends: 'POST /rule-sets/*/bring-back',
+    come: async (page) => {
+      const id = await made('/rule-sets', aRuleSet('Taken away'));
+      await open(page, `/rules/${id}`);
+      await clickOn(page, beginning('Take away'));
+      await clickOn(page, inDialog('Take them away'));
+      return button('Undo');
+    },
+  },
   'begin-visit': {
     sends: 'POST /timers/*/visits',
     come: async (page) => {

@@ -408,7 +408,47 @@ describe('what somebody else saved meanwhile is never overwritten unasked', () =
         { timeout: 10_000 },
         list,
       );
+      // It is told there, over a reload too, and comes back as it was.
+      await page.reload();
+      await clickButton(page, 'Undo');
+      await page.waitForFunction(
+        (to) => document.querySelector(`main a[href="${to}"]`)?.textContent.includes('No more'),
+        {},
+        `${list}/${id}`,
+      );
+      await page.waitForFunction(() => !document.body.textContent.includes('Undo brings'));
     }
+    await page.close();
+  });
+
+  it('a home that is begun lasts on the device; one that is changed is asked for', async () => {
+    const page = await stage.newPage();
+    const nameOf = () => page.$eval('#name', (input) => (input as HTMLInputElement).value);
+    await goTo(page, `${stage.url()}/properties/new`);
+    await page.type('#name', 'Half a home');
+    await waitForWords(page, 'kept on this device');
+    await goTo(page, `${stage.url()}/properties`);
+    await goTo(page, `${stage.url()}/properties/new`);
+    expect(await nameOf()).toBe('Half a home');
+    await clickButton(page, 'Begin anew');
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('#name')!.value === '',
+    );
+
+    const { propertyId } = await stage.timerOf('Carport');
+    await goTo(page, `${stage.url()}/properties/${propertyId}/edit`);
+    const name = await nameOf();
+    await page.type('#gateNotes', ' The gate sticks.');
+    await (await page.waitForSelector('nav a[href="/rules"]'))!.click();
+    await waitForWords(page, 'This property has changes that are not saved');
+    await clickButton(page, 'Save and leave');
+    await page.waitForFunction(() => location.pathname === '/rules');
+    const home = await stage.ask<{ name: string; gateNotes: string }>(
+      'GET',
+      `/properties/${propertyId}`,
+    );
+    expect(home.name).toBe(name);
+    expect(home.gateNotes).toContain('The gate sticks.');
     await page.close();
   });
 

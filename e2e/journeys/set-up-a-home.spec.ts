@@ -72,6 +72,10 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
   await page.waitForSelector('.ant-modal #name', { visible: true });
   await page.waitForFunction(() => document.activeElement?.id === 'name');
   await hands.type('Shed');
+  // As many as the type has, until one says how many are wired.
+  await hands.press('Tab', 2);
+  await hands.control('a');
+  await hands.type('8');
   await hands.clickButton('Add the timer');
 
   // Eight stations from a spreadsheet.

@@ -32,4 +32,18 @@ export function dueDates({ plan, on, care, seasonStep }: DueAsked): SheetDue[] {
   return due.sort((a, b) => a.on.localeCompare(b.on));
 }
 
+/** A step of the season as it falls due: percentages by program, or null where nothing is to water. */
+export function seasonStep(
+  on: string,
+  percents: Readonly<Record<string, number>> | null,
+): SheetDue {
+  if (!percents) return { on, what: message('seasonStepOff') };
+  const all = Object.entries(percents);
+  const isOne = new Set(all.map(([, percent]) => percent)).size <= 1;
+  const words = isOne
+    ? message('percent', { percent: all[0]?.[1] ?? 100 })
+    : all.map(([of, percent]) => message('percentOf', { of, percent })).join(', ');
+  return { on, what: message('seasonStep', { percents: words }) };
+}
+
 const yearAfter = (on: DayNumber): DayNumber => addDays(on, 365);

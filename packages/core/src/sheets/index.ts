@@ -1,4 +1,4 @@
-export { dueDates, type DueAsked } from './due-dates.js';
+export { dueDates, seasonStep, type DueAsked } from './due-dates.js';
 export {
   readSheet,
   Sheet,
@@ -8,6 +8,7 @@ export {
   SheetDue,
   SheetStation,
 } from './sheet.js';
+export { axisHour, barWords, hourWords, sheetDate, shortSheetDate } from './messages/dates.js';
 export { GENERAL_WORDS, LABELS } from './messages/en.js';
 export { sheetOf, type SheetAsked } from './sheet-of.js';
 export { printedCopy, type PrintedCopy, type PrintedRow } from './printed-copy.js';

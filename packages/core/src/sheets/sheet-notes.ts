@@ -1,14 +1,8 @@
 import { dayOf, parseDateTime, startOfDay, type DayNumber } from '../civil-time/index.js';
 import { outlook } from '../findings/index.js';
 import type { DailyHours, Plan } from '../settings/index.js';
-import {
-  dateWords,
-  listed,
-  message,
-  momentWords,
-  timeWords,
-  weekdaysListed,
-} from './messages/message.js';
+import { dateWords, momentWords, timeWords } from './messages/dates.js';
+import { listed, message, weekdaysListed } from './messages/message.js';
 
 /** What keeps the timer from watering as it is set, or makes it water otherwise; a sentence each. */
 export function sheetNotes(plan: Plan, on: DayNumber): string[] {

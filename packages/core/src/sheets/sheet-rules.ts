@@ -1,7 +1,8 @@
 import { addDays, type DayNumber } from '../civil-time/index.js';
 import { rulesOfDate, type Plan, type RulesOfDate } from '../settings/index.js';
 import { HEAD_NAMES } from './messages/en.js';
-import { dateWords, listed, message, weekdaysListed } from './messages/message.js';
+import { dateWords } from './messages/dates.js';
+import { listed, message, weekdaysListed } from './messages/message.js';
 import { hoursOf } from './sheet-notes.js';
 
 const YEAR = 366;

@@ -4,7 +4,17 @@ import { simulate } from '../engine/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { runs } from '../testing/runs.js';
 import { TimerHandling } from '../timer-types/index.js';
-import { dueDates, readSheet, sheetOf } from './index.js';
+import {
+  axisHour,
+  barWords,
+  dueDates,
+  hourWords,
+  readSheet,
+  seasonStep,
+  sheetDate,
+  sheetOf,
+  shortSheetDate,
+} from './index.js';
 
 const ON = parseDate('2026-06-01')!;
 
@@ -294,4 +304,32 @@ it('names what falls due next, the soonest first', () => {
     '2026-12-01 Change the battery',
     '2027-03-14 Summer time begins: put the clock forward',
   ]);
+});
+
+it('words its dates and times from the catalogue, in the clock of the household', () => {
+  expect([sheetDate('2026-06-09'), shortSheetDate('2026-12-31')]).toEqual([
+    'Tue 9 June 2026',
+    'Thu 31 Dec',
+  ]);
+  const bar = { program: 'A', from: 13 * 60 + 5, to: 1440 };
+  expect([barWords(bar, '24'), barWords(bar, '12')]).toEqual([
+    'A 13:05 to 00:00',
+    'A 1:05 PM to 12:00 AM',
+  ]);
+  expect([hourWords(6, '24'), hourWords(18, '12')]).toEqual(['06:00', '6:00 PM']);
+  const axis = [0, 3, 12, 21];
+  expect(axis.map((hour) => axisHour(hour, '24'))).toEqual(['00', '03', '12', '21']);
+  expect(axis.map((hour) => axisHour(hour, '12'))).toEqual(['12', '3 AM', 'noon', '9 PM']);
+});
+
+it('a step of the season says what is to be set', () => {
+  expect(seasonStep('2026-07-01', { A: 60, B: 60 })).toEqual({
+    on: '2026-07-01',
+    what: 'Set the season percentage to 60 %',
+  });
+  expect(seasonStep('2026-07-01', { A: 60, B: 40 }).what).toBe(
+    'Set the season percentage to A 60 %, B 40 %',
+  );
+  expect(seasonStep('2026-11-01', {}).what).toBe('Set the season percentage to 100 %');
+  expect(seasonStep('2026-11-01', null).what).toBe('Turn the timer off: no water is wanted');
 });

@@ -1,14 +1,8 @@
 import { asTimerSeconds, dayOf, startOfDay, type DayNumber } from '../civil-time/index.js';
 import { simulate, type BegunRun, type WaterPiece } from '../engine/index.js';
 import type { DayRule, Plan, ProgramSettings } from '../settings/index.js';
-import {
-  dateWords,
-  lengthWords,
-  listed,
-  message,
-  timeWords,
-  weekdaysListed,
-} from './messages/message.js';
+import { dateWords, timeWords } from './messages/dates.js';
+import { lengthWords, listed, message, weekdaysListed } from './messages/message.js';
 
 /** Long enough for the longest interval that timers have, twice. */
 const USUAL_DAYS = 62;

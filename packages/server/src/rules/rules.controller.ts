@@ -58,4 +58,18 @@ export class RulesController {
   ): Promise<void> {
     return this.rules.remove(firmId, ruleSetId);
   }
+
+  @ForTechnicians()
+  @ApiOperation({
+    summary: 'Brings back the rules of a district, for the homes that went by them.',
+  })
+  @Post(':ruleSetId/bring-back')
+  @ApiCreatedResponse({ type: RuleSetAnswer })
+  @ApiProblems(403, 404)
+  bringBack(
+    @CurrentFirm() firmId: string,
+    @Param('ruleSetId', idOf('rule set')) ruleSetId: string,
+  ): Promise<RuleSetAnswer> {
+    return this.rules.bringBack(firmId, ruleSetId);
+  }
 }

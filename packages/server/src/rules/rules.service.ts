@@ -3,9 +3,8 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { readRuleSet } from '@water-clock/core/local-rules';
 import { DataSource } from 'typeorm';
 import { wholeDocument } from '../platform/documents.js';
-import { notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
-import { Property } from '../schema/property.entity.js';
+import { bringBack, RULE_SETS, takeAway } from '../removals/removals.js';
 import { RuleSetAnswer, RuleSetChange, RuleSetFields } from './rule-set.dto.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
 
@@ -55,14 +54,12 @@ export class RulesService {
 
   /** Takes a rule set away; the homes that went by it go by none. */
   async remove(firmId: string, id: string): Promise<void> {
-    await this.source.transaction(async (manager) => {
-      await manager.update(
-        Property,
-        { firmId, ruleSetId: id },
-        { ruleSetId: null, version: () => 'version + 1' },
-      );
-      const { affected } = await manager.delete(StoredRuleSet, { firmId, id });
-      if (!affected) throw notFound('rule set');
-    });
+    await this.source.transaction((manager) => takeAway(manager, RULE_SETS, firmId, id));
+  }
+
+  /** Brings a rule set back, and the homes that went by it and go by none since. */
+  async bringBack(firmId: string, id: string): Promise<RuleSetAnswer> {
+    await this.source.transaction((manager) => bringBack(manager, RULE_SETS, firmId, id));
+    return (await this.list(firmId)).find((set) => set.id === id)!;
   }
 }

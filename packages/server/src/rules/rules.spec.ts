@@ -49,6 +49,33 @@ it('leave the homes that went by them with none when they go', async () => {
   await person.agent.post('/api/properties').send(home).expect(422);
 });
 
+it('are brought back as they were, for the homes that went by them and go by none since', async () => {
+  const { body: rules } = await person.agent.post('/api/rule-sets').send({ document: set('S') });
+  const homeBy = async (name: string) =>
+    (await person.agent.post('/api/properties').send({ name, ruleSetId: rules.id }).expect(201))
+      .body.id as string;
+  const [wren, finch] = [await homeBy('Wren end'), await homeBy('Finch end')];
+  await person.agent.delete(`/api/rule-sets/${rules.id}`).expect(204);
+  const { body: other } = await person.agent.post('/api/rule-sets').send({ document: set('O') });
+  const home = async (id: string) => (await person.agent.get(`/api/properties/${id}`)).body;
+  await person.agent
+    .put(`/api/properties/${finch}`)
+    .send({ name: 'Finch end', ruleSetId: other.id, version: 2 })
+    .expect(200);
+
+  const bringBack = () => person.agent.post(`/api/rule-sets/${rules.id}/bring-back`);
+  const { body: back } = await bringBack().expect(201);
+  expect(back).toEqual({ ...rules, properties: 1 });
+  expect(await home(wren)).toMatchObject({ ruleSetId: rules.id, version: 3 });
+  expect(await home(finch)).toMatchObject({ ruleSetId: other.id });
+  // It is back once, and never for another firm.
+  await bringBack().expect(404);
+  await person.agent.delete(`/api/rule-sets/${rules.id}`).expect(204);
+  const stranger = await server.signIn();
+  await stranger.agent.post(`/api/rule-sets/${rules.id}/bring-back`).expect(404);
+  await bringBack().expect(201);
+});
+
 it('with faults are refused with all of them', async () => {
   const faulty = {
     ...set(''),

@@ -8,8 +8,10 @@ import { Weather1800000000000 } from './migrations/1800000000000-weather.js';
 import { Visits1810000000000 } from './migrations/1810000000000-visits.js';
 import { CopiesConfirmed1830000000000 } from './migrations/1830000000000-copies-confirmed.js';
 import { PlanFormat21820000000000 } from './migrations/1820000000000-plan-format-2.js';
+import { Removals1840000000000 } from './migrations/1840000000000-removals.js';
 import { Person, Session, SignInFailure } from './person.entity.js';
 import { Property } from './property.entity.js';
+import { Removal } from './removal.entity.js';
 import { StoredRuleSet } from './rule-set.entity.js';
 import { ShareLink, StoredSheet } from './sheet.entity.js';
 import { Timer, TimerSettings, TimerYard } from './timer.entity.js';
@@ -38,6 +40,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     Job,
     StoredSheet,
     ShareLink,
+    Removal,
   ],
   migrations: [
     FirstTables1780000000000,
@@ -46,6 +49,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     Visits1810000000000,
     PlanFormat21820000000000,
     CopiesConfirmed1830000000000,
+    Removals1840000000000,
   ],
   migrationsTransactionMode: 'each',
   synchronize: false,

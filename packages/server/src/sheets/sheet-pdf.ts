@@ -1,18 +1,11 @@
 import { join, sep } from 'node:path';
-import { parseDate } from '@water-clock/core/civil-time';
-import { LABELS, type Sheet } from '@water-clock/core/sheets';
-import { longDate } from '@water-clock/core/words';
+import { LABELS, sheetDate, type Sheet } from '@water-clock/core/sheets';
 import { weekPicture } from './week-picture.js';
 
 const PAGE_WIDTH = { A4: 595, LETTER: 612 };
 const MARGIN = 40;
 /** More stations than these are set smaller. */
 const ROOMY = 10;
-
-const dateWords = (date: string): string => {
-  const day = parseDate(date)!;
-  return `${longDate(day)} ${date.slice(0, 4)}`;
-};
 
 type Press = (typeof import('pdfmake'))['default'];
 type Paper = keyof typeof PAGE_WIDTH;
@@ -62,7 +55,7 @@ function definitionOf(sheet: Sheet, paper: Paper) {
       {
         columns: [
           { text: `${sheet.property}: ${sheet.timer}`, bold: true, fontSize: 17 },
-          { text: dateWords(sheet.madeOn), alignment: 'right', width: 150, margin: [0, 6, 0, 0] },
+          { text: sheetDate(sheet.madeOn), alignment: 'right', width: 150, margin: [0, 6, 0, 0] },
         ],
       },
       { text: [sheet.firm, sheet.phone && `, ${LABELS.phone} ${sheet.phone}`].join('') },
@@ -101,7 +94,7 @@ function definitionOf(sheet: Sheet, paper: Paper) {
       ...(sheet.due.length > 0
         ? [
             heading(LABELS.due),
-            { ul: sheet.due.map(({ on, what }) => `${dateWords(on)}: ${what}`) },
+            { ul: sheet.due.map(({ on, what }) => `${sheetDate(on)}: ${what}`) },
           ]
         : []),
       {

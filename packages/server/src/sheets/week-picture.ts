@@ -1,6 +1,4 @@
-import { parseDate } from '@water-clock/core/civil-time';
-import type { Sheet } from '@water-clock/core/sheets';
-import { shortDate } from '@water-clock/core/words';
+import { axisHour, shortSheetDate, type Sheet } from '@water-clock/core/sheets';
 
 const LABEL = 62;
 const ROW = 15;
@@ -16,24 +14,18 @@ const text = (x: number, y: number, words: string, anchor = 'start', fill = '#26
 const escaped = (words: string): string =>
   words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
 
-const hourWords = (hour: number, clock: Sheet['clock']): string => {
-  if (clock === '24') return String(hour).padStart(2, '0');
-  if (hour % 12 === 0) return hour === 12 ? 'noon' : '12';
-  return `${hour % 12} ${hour < 12 ? 'AM' : 'PM'}`;
-};
-
 /** The week of a sheet as an SVG: a row each date, midnight to midnight, a bar each run with its program. */
 export function weekPicture({ week, clock }: Sheet, width: number): string {
   const x = (minute: number) => LABEL + (minute / 1440) * (width - LABEL - 8);
   const height = HEAD + week.length * ROW + 2;
   const lines = HOURS.flatMap((hour) => [
     `<line x1="${x(hour * 60)}" x2="${x(hour * 60)}" y1="${HEAD - 2}" y2="${height}" stroke="#c9c2b6" stroke-width="0.5"/>`,
-    text(x(hour * 60), HEAD - 5, hourWords(hour, clock), 'middle'),
+    text(x(hour * 60), HEAD - 5, axisHour(hour, clock), 'middle'),
   ]);
   const rows = week.flatMap(({ date, bars }, index) => {
     const y = HEAD + index * ROW;
     return [
-      text(0, y + 10, shortDate(parseDate(date)!)),
+      text(0, y + 10, shortSheetDate(date)),
       `<line x1="0" x2="${width}" y1="${y + ROW}" y2="${y + ROW}" stroke="#e2dcd0" stroke-width="0.5"/>`,
       ...bars.flatMap(({ program, from, to }) => [
         `<rect x="${x(from)}" y="${y + 3}" width="${Math.max(1.5, x(to) - x(from))}" height="${ROW - 6}" fill="#2d6ca3"/>`,

@@ -77,4 +77,16 @@ export class TimerTypesController {
   ): Promise<void> {
     return this.timerTypes.remove(firmId, timerTypeId);
   }
+
+  @ForTechnicians()
+  @ApiOperation({ summary: 'Brings back a timer type, for the timers that were of it.' })
+  @Post(':timerTypeId/bring-back')
+  @ApiCreatedResponse({ type: TimerTypeAnswer })
+  @ApiProblems(403, 404, 422)
+  bringBack(
+    @CurrentFirm() firmId: string,
+    @Param('timerTypeId', idOf('timer type')) timerTypeId: string,
+  ): Promise<TimerTypeAnswer> {
+    return this.timerTypes.bringBack(firmId, timerTypeId);
+  }
 }

@@ -13,6 +13,7 @@ import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
 import { Timer } from '../schema/timer.entity.js';
+import { bringBack, takeAway, TIMER_TYPES } from '../removals/removals.js';
 import { storeSettings } from '../timer-records/store-settings.js';
 import {
   TimerTypeAnswer,
@@ -98,11 +99,23 @@ export class TimerTypesService {
 
   /** Takes a timer type out of the library; its timers stay as they are. */
   async remove(firmId: string, id: string): Promise<void> {
+    await this.source.transaction((manager) => takeAway(manager, TIMER_TYPES, firmId, id));
+  }
+
+  /** Brings a timer type back, for the timers of it that have none since; 422 where its name is taken by now. */
+  async bringBack(firmId: string, id: string): Promise<TimerTypeAnswer> {
     await this.source.transaction(async (manager) => {
-      await manager.update(Timer, { firmId, timerTypeId: id }, { timerTypeId: null });
-      const { affected } = await manager.delete(TimerType, { firmId, id });
-      if (!affected) throw notFound('timer type');
+      const taken = await manager.query<unknown[]>(
+        `SELECT 1 FROM removals r JOIN timer_kinds t
+           ON t.firm_id = r.firm_id AND t.name = r."row" ->> 'name'
+         WHERE r.firm_id = $1 AND r.id = $2 AND r.kind = $3`,
+        [firmId, id, TIMER_TYPES.kind],
+      );
+      if (taken.length > 0)
+        throw badInput([{ path: 'name', message: 'is taken by another timer type by now' }]);
+      await bringBack(manager, TIMER_TYPES, firmId, id);
     });
+    return (await this.list(firmId)).find((timerType) => timerType.id === id)!;
   }
 
   private async refuseTakenName(firmId: string, name: string, own: string | null): Promise<void> {

@@ -102,3 +102,22 @@ it('leave their timers as they are when they go', async () => {
   expect((await person.agent.get(`/api/timers/${timerId}`)).body.timerTypeId).toBeNull();
   expect((await person.agent.get('/api/timer-types')).body).toEqual([]);
 });
+
+it('are brought back for their timers, unless the name is another one’s by now', async () => {
+  const { id, ...fields } = await addTimerType({ stations: 8 });
+  const timerId = await addTimer(id);
+  const before = (await person.agent.get('/api/timer-types')).body;
+  await person.agent.delete(`/api/timer-types/${id}`).expect(204);
+  const bringBack = () => person.agent.post(`/api/timer-types/${id}/bring-back`);
+  const { body: sameName } = await person.agent
+    .post('/api/timer-types')
+    .send({ name: fields.name, summary: '', capability: fields.capability })
+    .expect(201);
+  const { body } = await bringBack().expect(422);
+  expect(body.errors).toEqual([{ path: 'name', message: 'is taken by another timer type by now' }]);
+  await person.agent.delete(`/api/timer-types/${sameName.id}`).expect(204);
+  await bringBack().expect(201);
+  expect((await person.agent.get('/api/timer-types')).body).toEqual(before);
+  expect((await person.agent.get(`/api/timers/${timerId}`)).body.timerTypeId).toBe(id);
+  await person.agent.delete(`/api/timer-types/${id}`).expect(204);
+});

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { readEntry, visitOf, type MadeEntry } from '@water-clock/core/visits';
+import { readEntry, visitOf } from '@water-clock/core/visits';
 import { DataSource, type EntityManager, In, IsNull } from 'typeorm';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
@@ -8,6 +8,8 @@ import { observedAt } from '../platform/observed.js';
 import { badInput, notFound } from '../platform/problem.js';
 import { Timer } from '../schema/timer.entity.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
+import { keepInTimer } from './keep-in-timer.js';
+import { madeEntry } from './made-entry.js';
 import { EntryAnswer, EntryFields, VisitAnswer, VisitFields, VisitListing } from './visit.dto.js';
 import { Job, StoredEntry, StoredVisit } from '../schema/visit.entity.js';
 
@@ -50,7 +52,7 @@ export class VisitsService {
       order: { entries: { number: 'ASC' } },
     });
     if (!row) throw notFound('visit');
-    return { ...listing(row), entries: row.entries.map(entryAnswer) };
+    return { ...listing(row), entries: row.entries.map(madeEntry) };
   }
 
   /** Adds what was observed; the same entry sent again changes nothing. */
@@ -62,7 +64,7 @@ export class VisitsService {
       const known = await manager.findOneBy(StoredEntry, { id: fields.id });
       if (known) {
         if (known.visitId !== visitId) throw takenId();
-        return entryAnswer(known);
+        return madeEntry(known);
       }
       const highest = (await manager.maximum(StoredEntry, 'number', { firmId, visitId })) ?? 0;
       const entry = manager.create(StoredEntry, {
@@ -74,20 +76,25 @@ export class VisitsService {
       });
       await manager.insert(StoredEntry, entry);
       if (document.kind === 'station') await renewJobs(manager, visit, document.station);
-      return entryAnswer(entry);
+      // What waited on a device while another one ended the visit.
+      if (document.kind === 'key-in' && visit.endedAt)
+        await keepInTimer(manager, visit, personName);
+      return madeEntry(entry);
     });
   }
 
+  /** Ends a visit, and keeps what stands in the timer by it; or goes on with one that was ended. */
   async change(person: SignedIn, id: string, isEnded: boolean): Promise<VisitAnswer> {
     const { firmId, name } = person;
     await this.source.transaction(async (manager) => {
-      await lockVisit(manager, firmId, id);
+      const visit = await lockVisit(manager, firmId, id);
       const ended = { endedAt: isEnded ? new Date() : null, endedBy: isEnded ? name : '' };
       await manager.update(
         StoredVisit,
         { firmId, id, ...(isEnded && { endedAt: IsNull() }) },
         ended,
       );
+      if (isEnded) await keepInTimer(manager, visit, name);
     });
     return this.one(firmId, id);
   }
@@ -111,7 +118,7 @@ async function renewJobs(
   station: number,
 ): Promise<void> {
   const rows = await manager.find(StoredEntry, { where: { firmId, visitId } });
-  const statement = visitOf(rows.map(entryAnswer)).stations.get(station);
+  const statement = visitOf(rows.map(madeEntry)).stations.get(station);
   if (!statement) return;
   const { entry, observedAt: at, person } = statement.latest;
   const jobs = await manager.findBy(Job, { firmId, visitId, station });
@@ -139,13 +146,4 @@ const listing = (row: StoredVisit): VisitListing => ({
   startedBy: row.startedBy,
   endedAt: row.endedAt?.toISOString() ?? null,
   endedBy: row.endedBy,
-});
-
-const entryAnswer = (row: StoredEntry): EntryAnswer & MadeEntry => ({
-  id: row.id,
-  number: row.number,
-  seen: row.seen,
-  person: row.personName,
-  observedAt: row.observedAt.toISOString(),
-  entry: row.document,
 });

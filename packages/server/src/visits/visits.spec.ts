@@ -1,3 +1,7 @@
+import { keyInPlaces, keyInSteps } from '@water-clock/core/key-in';
+import { readPlan, type Plan } from '@water-clock/core/settings';
+import { KEY_IN_PARTS } from '@water-clock/core/timer-types';
+import { tickEntries, visitOf } from '@water-clock/core/visits';
 import { randomUUID } from 'node:crypto';
 import { planDocument } from '../testing/documents.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
@@ -133,4 +137,82 @@ it('refuses what is no entry, with every fault at its place, and keeps nothing o
   ]);
   await send(station([]), { id: 'no id', observedAt: 'yesterday' }).expect(422);
   expect((await person.agent.get(`/api/visits/${visitId}`)).body.entries).toEqual([]);
+});
+
+describe('what stands in the timer once a visit has ended', () => {
+  const planWith = (start: string): Plan => {
+    const read = readPlan(planDocument([start]));
+    if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+    return read.value;
+  };
+  const [found, wanted] = [planWith('06:30'), planWith('04:00')];
+  const saveAsFound = () =>
+    person.agent
+      .post(`/api/timers/${timerId}/copies`)
+      .send({ reason: 'as-found', name: '', madeAt: '2026-06-01T09:00:00Z', document: found })
+      .expect(201);
+  /** Ticks all that is to be keyed in over what was found. */
+  async function tick(observedAt = '2026-06-01T10:00:00Z', by = person): Promise<void> {
+    const asked = { target: wanted, present: found, order: KEY_IN_PARTS, isWhole: false };
+    const entries = keyInSteps(asked)
+      .filter(({ part }) => part !== 'last-look')
+      .flatMap((step) => tickEntries(visitOf([]), step, true));
+    // The clock, and the start.
+    expect(entries).toHaveLength(2);
+    for (const entry of entries) await send(entry, { observedAt }, by).expect(201);
+  }
+  const end = () =>
+    person.agent.patch(`/api/visits/${visitId}`).send({ isEnded: true }).expect(200);
+  const inTimer = async () => {
+    const { body } = await person.agent.get(`/api/timers/${timerId}/copies`).expect(200);
+    const listed = body.find(({ isInTimer }: { isInTimer: boolean }) => isInTimer);
+    if (!listed) return null;
+    const copy = (await person.agent.get(`/api/copies/${listed.id}`).expect(200)).body;
+    const { reason, confirmed, document } = copy;
+    return { reason, confirmed, starts: document.programs[0].starts };
+  };
+  const of = keyInPlaces(wanted).length;
+
+  it('is what was ticked, though nobody saved it, and says what nobody read back', async () => {
+    await saveAsFound();
+    await tick();
+    await end();
+    const kept = { reason: 'left', starts: ['04:00'], confirmed: { of, keyedIn: 1, unknown: 0 } };
+    expect(await inTimer()).toEqual(kept);
+    // Ended twice, or gone on with and ended, it is kept once.
+    await person.agent.patch(`/api/visits/${visitId}`).send({ isEnded: false }).expect(200);
+    await end();
+    const { body } = await person.agent.get(`/api/timers/${timerId}/copies`);
+    expect(body.filter(({ reason }: { reason: string }) => reason === 'left')).toHaveLength(1);
+  });
+
+  it('is what was found where nothing was ticked, and what was read later stands above it', async () => {
+    await saveAsFound();
+    await end();
+    expect(await inTimer()).toMatchObject({ reason: 'as-found', starts: ['06:30'] });
+    await tick();
+    expect(await inTimer()).toMatchObject({ reason: 'left', starts: ['04:00'] });
+    await person.agent
+      .post(`/api/timers/${timerId}/copies`)
+      .send({ reason: 'as-found', name: '', madeAt: '2026-06-01T11:00:00Z', document: found })
+      .expect(201);
+    await tick('2026-06-01T10:30:00Z');
+    expect(await inTimer()).toMatchObject({ reason: 'as-found', starts: ['06:30'] });
+  });
+
+  it('takes in what waited on another device until after the end', async () => {
+    await saveAsFound();
+    await end();
+    const other = await server.signIn('technician', person.firmId);
+    await tick('2026-06-01T10:00:00Z', other);
+    expect(await inTimer()).toMatchObject({ starts: ['04:00'], confirmed: { keyedIn: 1 } });
+  });
+
+  it('is unknown where nobody read it, but for what was ticked', async () => {
+    await tick();
+    await end();
+    const kept = await inTimer();
+    expect(kept).toMatchObject({ reason: 'left', confirmed: { of, keyedIn: 1 } });
+    expect(kept!.confirmed.unknown).toBeGreaterThan(0);
+  });
 });

@@ -69,4 +69,16 @@ export class WeatherController {
   ): Promise<void> {
     return this.weather.remove(firmId, weatherId);
   }
+
+  @ForTechnicians()
+  @ApiOperation({ summary: 'Brings back weather, for the homes that went by it.' })
+  @Post(':weatherId/bring-back')
+  @ApiCreatedResponse({ type: WeatherAnswer })
+  @ApiProblems(403, 404)
+  bringBack(
+    @CurrentFirm() firmId: string,
+    @Param('weatherId', idOf('weather')) weatherId: string,
+  ): Promise<WeatherAnswer> {
+    return this.weather.bringBack(firmId, weatherId);
+  }
 }

@@ -5,7 +5,7 @@ import { DataSource } from 'typeorm';
 import { wholeDocument } from '../platform/documents.js';
 import { notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
-import { Property } from '../schema/property.entity.js';
+import { bringBack, takeAway, WEATHER } from '../removals/removals.js';
 import { WeatherAnswer, WeatherChange, WeatherFields, WeatherListing } from './weather.dto.js';
 import { StoredWeather } from '../schema/weather.entity.js';
 
@@ -70,14 +70,12 @@ export class WeatherService {
 
   /** Takes weather away; the homes that went by it go by none. */
   async remove(firmId: string, id: string): Promise<void> {
-    await this.source.transaction(async (manager) => {
-      await manager.update(
-        Property,
-        { firmId, weatherId: id },
-        { weatherId: null, version: () => 'version + 1' },
-      );
-      const { affected } = await manager.delete(StoredWeather, { firmId, id });
-      if (!affected) throw notFound('weather');
-    });
+    await this.source.transaction((manager) => takeAway(manager, WEATHER, firmId, id));
+  }
+
+  /** Brings weather back, and the homes that went by it and go by none since. */
+  async bringBack(firmId: string, id: string): Promise<WeatherAnswer> {
+    await this.source.transaction((manager) => bringBack(manager, WEATHER, firmId, id));
+    return this.one(firmId, id);
   }
 }

@@ -59,6 +59,13 @@ it('leaves the homes that went by it with none when it goes', async () => {
     weatherId: null,
     version: 2,
   });
+  const { body: back } = await person.agent.post(`/api/weather/${body.id}/bring-back`).expect(201);
+  expect(back).toEqual((await person.agent.get(`/api/weather/${body.id}`)).body);
+  expect((await person.agent.get(`/api/properties/${added.id}`)).body).toMatchObject({
+    weatherId: body.id,
+    version: 3,
+  });
+  await person.agent.delete(`/api/weather/${body.id}`).expect(204);
   const refused = await person.agent.post('/api/properties').send({ ...home, waterPrice: -1 });
   expect(refused.status).toBe(422);
   expect(refused.body.errors.map(({ path }: { path: string }) => path)).toEqual(['waterPrice']);

@@ -296,6 +296,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/rule-sets/{ruleSetId}/bring-back': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Brings back the rules of a district, for the homes that went by them. */
+    readonly post: operations['rulesBringBack'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/session': {
     readonly parameters: {
       readonly query?: never;
@@ -466,6 +483,23 @@ export interface paths {
     readonly post?: never;
     /** Takes a timer type out of the library; its timers stay as they are. */
     readonly delete: operations['timerTypesRemove'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timer-types/{timerTypeId}/bring-back': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Brings back a timer type, for the timers that were of it. */
+    readonly post: operations['timerTypesBringBack'];
+    readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
     readonly patch?: never;
@@ -732,6 +766,23 @@ export interface paths {
     readonly post?: never;
     /** Takes the weather of a place away; its homes go by none. */
     readonly delete: operations['weatherRemove'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/weather/{weatherId}/bring-back': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Brings back weather, for the homes that went by it. */
+    readonly post: operations['weatherBringBack'];
+    readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
     readonly patch?: never;
@@ -2014,6 +2065,27 @@ export interface operations {
       };
     };
   };
+  readonly rulesBringBack: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly ruleSetId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RuleSetAnswer'];
+        };
+      };
+    };
+  };
   readonly peopleSession: {
     readonly parameters: {
       readonly query?: never;
@@ -2328,6 +2400,27 @@ export interface operations {
           readonly [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  readonly timerTypesBringBack: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerTypeId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['TimerTypeAnswer'];
+        };
       };
     };
   };
@@ -2929,6 +3022,27 @@ export interface operations {
           readonly [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  readonly weatherBringBack: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly weatherId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['WeatherAnswer'];
+        };
       };
     };
   };

@@ -32,3 +32,6 @@ export const changeRuleSet = (
 
 export const removeRuleSet = (ruleSetId: string): Promise<void> =>
   request('delete', '/api/rule-sets/{ruleSetId}', { path: { ruleSetId } });
+
+export const bringBackRuleSet = (ruleSetId: string): Promise<StoredRuleSet> =>
+  request('post', '/api/rule-sets/{ruleSetId}/bring-back', { path: { ruleSetId } });

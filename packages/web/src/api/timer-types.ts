@@ -45,3 +45,6 @@ export const previewTimerType = (
 
 export const removeTimerType = (timerTypeId: string): Promise<void> =>
   request('delete', '/api/timer-types/{timerTypeId}', { path: { timerTypeId } });
+
+export const bringBackTimerType = (timerTypeId: string): Promise<TimerType> =>
+  request('post', '/api/timer-types/{timerTypeId}/bring-back', { path: { timerTypeId } });

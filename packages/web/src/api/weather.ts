@@ -37,3 +37,6 @@ export const changeWeather = (
 
 export const removeWeather = (weatherId: string): Promise<void> =>
   request('delete', '/api/weather/{weatherId}', { path: { weatherId } });
+
+export const bringBackWeather = (weatherId: string): Promise<StoredWeather> =>
+  request('post', '/api/weather/{weatherId}/bring-back', { path: { weatherId } });

@@ -9,6 +9,7 @@ export const WRITE_NAMES = [
   'add-weather',
   'archive-property',
   'begin-visit',
+  'bring-back',
   'change-clock',
   'change-copy',
   'change-customary',

@@ -315,8 +315,17 @@ it('tells when the server has a change, and at once when it has to wait', async 
   const stillWaits = waits.settled('a');
   await waits.flush('ines', onSent);
   expect(await stillWaits).toBe(false);
+  // One behind it waits with it, and nobody looks on for it; one of another timer is on its way.
+  const whole = 60_000;
   await waits.add(item('b', 2));
-  expect(await waits.settled('b', 1)).toBe(false);
+  expect(await waits.settled('b', whole)).toBe(false);
+  await waits.add(item('c', 3, { lane: 'carport' }));
+  expect(await waits.settled('c', 1)).toBe(false);
+  await waits.hurry();
+  const goesIn = waits.settled('b', whole);
+  await waits.discard('a');
+  await waits.discard('b');
+  expect(await goesIn).toBe(true);
 });
 
 describe('a save that meets what somebody else saved meanwhile', () => {

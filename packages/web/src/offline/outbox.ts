@@ -145,12 +145,20 @@ export class Outbox {
       const look = () => {
         const item = this.item(id);
         if (!item) done(true);
-        else if (item.delay !== undefined || item.trouble !== undefined) done(false);
+        else if (item.trouble !== undefined || this.isHeldUp(item)) done(false);
       };
       const timer = setTimeout(() => done(false), atMostMs);
       const stop = this.subscribe(look);
       look();
     });
+  }
+
+  /** Whether it, or one before it of the same timer, could not be sent and is tried again later. */
+  private isHeldUp({ id, lane }: OutboxItem): boolean {
+    const upToIt = this.items.slice(0, this.items.findIndex((one) => one.id === id) + 1);
+    return upToIt.some(
+      (one) => one.lane === lane && one.trouble === undefined && (one.nextAt ?? 0) > this.now(),
+    );
   }
 
   /** Some that the server now has, in the order in which they were made; the lanes where it ended are held. */

@@ -8,7 +8,9 @@ import { timerTypesQuery, type TimerType } from '../api/timer-types';
 import { propertiesKey, type Property } from '../api/properties';
 import { addTimer } from '../api/timers';
 import { useWrite } from '../api/use-write';
+import { useKeptFields } from '../offline/use-kept-fields';
 import { useFormErrors } from '../ui/form-errors';
+import { KeptHere } from '../ui/unsaved';
 import { newPlan } from '@water-clock/core/settings';
 
 interface AddTimerFields {
@@ -29,30 +31,52 @@ function typeOf(key: string, own: readonly TimerType[]): ChosenType {
   return { timer: GENERIC_TYPES.find((timerType) => timerType.key === key)!.timer };
 }
 
+/** Not one that was taken out of the library since. */
+const isKnown = (key: unknown, own: readonly TimerType[]): boolean =>
+  own.some(({ id }) => id === key) || GENERIC_TYPES.some((timerType) => timerType.key === key);
+
+/** A type, and as many stations as it has. */
+const startingWith = (timerType: string, own: readonly TimerType[]) => ({
+  timerType,
+  stations: typeOf(timerType, own).timer.stations,
+});
+
 interface AddTimerDialogProps {
   readonly property: Property;
   readonly onClose: () => void;
 }
 
 /** A new timer: where it hangs, which type, how many stations; then on to its yard. */
-export function AddTimerDialog({ property, onClose }: AddTimerDialogProps) {
+export function AddTimerDialog(props: AddTimerDialogProps) {
+  const own = useQuery(timerTypesQuery);
+  // Which type it begins with depends on them; without them, on those that come with Water Clock.
+  return own.isPending ? null : <Asking {...props} own={own.data ?? []} />;
+}
+
+interface AskingProps extends AddTimerDialogProps {
+  readonly own: readonly TimerType[];
+}
+
+function Asking({ property, own, onClose }: AskingProps) {
   const [form] = Form.useForm<AddTimerFields>();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const timerTypes = useQuery(timerTypesQuery);
+  const first = { name: '', ...startingWith(own.at(-1)?.id ?? 'wall-6', own) };
+  const kept = useKeptFields(form, `timers.new.${property.id}`, first);
+  const { initialValues } = kept;
   const navigate = useNavigate();
   const adding = useWrite(
     'add-timer',
     (fields: Parameters<typeof addTimer>[1]) => addTimer(property.id, fields),
     { touches: [propertiesKey], isToldHere: true, isOfFields: true },
   );
-  const own = timerTypes.data ?? [];
-
   const add = async ({ name, timerType, stations }: AddTimerFields) => {
     setTrouble(null);
     const { timer, timerTypeId } = typeOf(timerType, own);
     const document = newPlan(property, timer, stations);
     const done = await adding.write({ name, document, ...(timerTypeId && { timerTypeId }) });
-    if (done) await navigate(`/timers/${done.answer.id}/yard`);
+    if (!done) return;
+    kept.forget();
+    await navigate(`/timers/${done.answer.id}/yard`);
   };
   useFormErrors(form, adding.error, setTrouble);
 
@@ -71,7 +95,12 @@ export function AddTimerDialog({ property, onClose }: AddTimerDialogProps) {
         <>
           <Button
             style={{ float: 'left' }}
-            onClick={() => void navigate(`/timer-types/new?for=${property.id}`)}
+            onClick={() => {
+              // The one that is made there is the one that is wanted.
+              form.setFieldsValue(startingWith(first.timerType, own));
+              kept.look();
+              void navigate(`/timer-types/new?for=${property.id}`);
+            }}
           >
             Another type, by questions…
           </Button>
@@ -84,11 +113,15 @@ export function AddTimerDialog({ property, onClose }: AddTimerDialogProps) {
         form={form}
         layout="vertical"
         requiredMark={false}
-        initialValues={{ name: '', timerType: own.at(-1)?.id ?? 'wall-6', stations: 6 }}
+        initialValues={
+          isKnown(initialValues['timerType'], own)
+            ? initialValues
+            : { ...initialValues, ...startingWith(first.timerType, own) }
+        }
         onFinish={(fields) => void add(fields)}
         onValuesChange={(changed: Partial<AddTimerFields>) => {
-          if (changed.timerType)
-            form.setFieldValue('stations', typeOf(changed.timerType, own).timer.stations);
+          if (changed.timerType) form.setFieldsValue(startingWith(changed.timerType, own));
+          kept.look();
         }}
       >
         {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
@@ -120,6 +153,7 @@ export function AddTimerDialog({ property, onClose }: AddTimerDialogProps) {
         <Form.Item name="stations" label="Stations that are wired">
           <FormNumber least={1} most={256} isWhole width={110} />
         </Form.Item>
+        {kept.isChanged && <KeptHere onBeginAnew={kept.beginAnew} />}
       </Form>
     </Modal>
   );

@@ -4,7 +4,7 @@ import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, Select } from 'antd';
 import { useRef, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import {
   addProperty,
   changeProperty,
@@ -17,9 +17,12 @@ import { rulesQuery } from '../api/rules';
 import { weatherListQuery } from '../api/weather';
 import { timersKey } from '../api/timers';
 import { useVersionedSave } from '../api/use-versioned-save';
+import { useKeptFields } from '../offline/use-kept-fields';
 import { useFormErrors } from '../ui/form-errors';
 import { Loaded } from '../ui/loaded';
 import { Caution, Page } from '../ui/page';
+import { Unsaved } from '../ui/unsaved';
+import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
 import { useQuantity, useSignedIn } from '../session/use-signed-in';
 import { QuantityItem, TimeZoneSelect } from './property-inputs';
 import { SUPPLY_NAMES } from '../format/supply-names';
@@ -32,14 +35,24 @@ import { keysOf } from '@water-clock/core/kernel';
 /** A new property, or one that is changed. */
 export function PropertyEditPage() {
   const { propertyId } = useParams();
-  return propertyId === undefined ? <Editor before={null} /> : <Load propertyId={propertyId} />;
+  const leaving = useLeaveTo();
+  return propertyId === undefined ? (
+    <Editor before={null} leaving={leaving} />
+  ) : (
+    <Load propertyId={propertyId} leaving={leaving} />
+  );
 }
 
-function Load({ propertyId }: { propertyId: string }) {
+interface LoadProps {
+  readonly propertyId: string;
+  readonly leaving: Leaving;
+}
+
+function Load({ propertyId, leaving }: LoadProps) {
   const property = useQuery({ ...propertyQuery(propertyId), staleTime: 0, gcTime: 0 });
   return (
     <Loaded what="The property" missing="property" queries={[property]}>
-      {() => <Editor before={property.data!} />}
+      {() => <Editor before={property.data!} leaving={leaving} />}
     </Loaded>
   );
 }
@@ -67,9 +80,17 @@ const EMPTY: PropertyFields = {
 const fieldsOf = ({ id: _id, archived: _archived, version: _version, ...fields }: Property) =>
   fields;
 
-function Editor({ before }: { before: Property | null }) {
+interface EditorProps {
+  /** Null: a new one. */
+  readonly before: Property | null;
+  readonly leaving: Leaving;
+}
+
+function Editor({ before, leaving: { isLeaving, leaveTo } }: EditorProps) {
   const [form] = Form.useForm<PropertyFields>();
   const [base, setBase] = useState(before);
+  const first = base ? fieldsOf(base) : EMPTY;
+  const kept = useKeptFields(form, base ? null : 'properties.new', first);
   const [trouble, setTrouble] = useState<string | null>(null);
   const hasChosen = useRef({
     ruleSetId: typeof before?.ruleSetId === 'string',
@@ -78,7 +99,6 @@ function Editor({ before }: { before: Property | null }) {
   const rules = useQuery(rulesQuery);
   const weather = useQuery(weatherListQuery);
   const client = useQueryClient();
-  const navigate = useNavigate();
   const { message } = App.useApp();
   const source = Form.useWatch<SupplySource | null>('supplySource', form);
   const address = Form.useWatch<string | undefined>('address', form) ?? '';
@@ -94,13 +114,26 @@ function Editor({ before }: { before: Property | null }) {
     touches: [propertiesKey, timersKey],
     isToldHere: true,
   });
-  const save = async (typed: PropertyFields) => {
+  /** Its id once it is saved; null: it is not. */
+  const save = async (typed: PropertyFields): Promise<string | null> => {
     const fields = { ...EMPTY, ...typed };
     setTrouble(null);
     const done = await saving.write(fields);
-    if (!done) return;
-    if ('theirs' in done.answer) takeTheirs(fields, base!, done.answer.theirs);
-    else await navigate(`/properties/${done.answer.saved.id}`);
+    if (!done) return null;
+    if ('theirs' in done.answer) {
+      takeTheirs(fields, base!, done.answer.theirs);
+      return null;
+    }
+    kept.forget();
+    return done.answer.saved.id;
+  };
+  const saveAndLeave = async (typed: PropertyFields) => {
+    const id = await save(typed);
+    if (id !== null) leaveTo(`/properties/${id}`);
+  };
+  const leaveWithout = () => {
+    kept.forget();
+    leaveTo(base ? `/properties/${base.id}` : '/properties');
   };
   useFormErrors(form, saving.error, setTrouble);
   /** What only the other person changed comes into the form; what both changed stays as typed here. */
@@ -123,31 +156,29 @@ function Editor({ before }: { before: Property | null }) {
   };
 
   const title = base ? 'Change' : 'New property';
-  const crumbs = base
-    ? [
-        { to: '/properties', name: 'Properties' },
-        { to: `/properties/${base.id}`, name: base.name },
-      ]
-    : [{ to: '/properties', name: 'Properties' }];
   return (
-    <Page title={title} crumbs={crumbs}>
+    <Page title={title} crumbs={crumbsTo(base)}>
       <Form
         form={form}
         layout="vertical"
         requiredMark={false}
         className={pageStyles['form-page']}
-        initialValues={before ? fieldsOf(before) : EMPTY}
-        onFinish={(fields) => void save(fields)}
+        initialValues={kept.initialValues}
+        onFinish={(fields) => void saveAndLeave(fields)}
         onValuesChange={(changed: Partial<PropertyFields>) => {
           // Rules and weather go by the town, until somebody chooses otherwise.
           const chosen = hasChosen.current;
           if (changed.ruleSetId !== undefined) chosen.ruleSetId = true;
           if (changed.weatherId !== undefined) chosen.weatherId = true;
-          if (changed.town === undefined) return;
+          if (changed.town === undefined) {
+            kept.look();
+            return;
+          }
           const sets = (rules.data ?? []).map(({ id, document: { towns } }) => ({ id, towns }));
           if (!chosen.ruleSetId) form.setFieldValue('ruleSetId', ofTown(changed.town, sets));
           if (!chosen.weatherId)
             form.setFieldValue('weatherId', ofTown(changed.town, weather.data ?? []));
+          kept.look();
         }}
       >
         {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
@@ -265,12 +296,26 @@ function Editor({ before }: { before: Property | null }) {
           <Button type="primary" htmlType="submit" loading={saving.isWriting}>
             {base ? 'Save the property' : 'Add the property'}
           </Button>
-          <Button onClick={() => void navigate(-1)}>Leave without saving</Button>
+          <Button onClick={leaveWithout}>Leave without saving</Button>
         </div>
+        <Unsaved
+          isNew={!base}
+          isChanged={kept.isChanged}
+          mayChange
+          isLeaving={isLeaving}
+          onBeginAnew={kept.beginAnew}
+          save={async () => (await save(form.getFieldsValue())) !== null}
+          what="This property has"
+        />
       </Form>
     </Page>
   );
 }
+
+const crumbsTo = (base: Property | null) => [
+  { to: '/properties', name: 'Properties' },
+  ...(base ? [{ to: `/properties/${base.id}`, name: base.name }] : []),
+];
 
 const LABELS: Record<keyof PropertyFields, string> = {
   name: 'name',

@@ -24,6 +24,7 @@ import { useKeptForm } from '../offline/use-kept-form';
 import { Meanwhile } from '../ui/meanwhile';
 import { NotFound } from '../ui/not-found';
 import { Caution, LoadError, Page } from '../ui/page';
+import { takenAway } from '../ui/taken-away';
 import { Unsaved } from '../ui/unsaved';
 import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
 import { useMayChange } from '../session/use-signed-in';
@@ -120,7 +121,9 @@ function Editor({ stored, leaving: { isLeaving, leaveTo } }: EditorProps) {
       okText: 'Take them away',
       okButtonProps: { danger: true },
       onOk: async () => {
-        if (await removing.write(stored!.id)) leaveTo('/rules');
+        const { id, document } = stored!;
+        if (await removing.write(id))
+          leaveTo('/rules', takenAway(id, `The rules of ${document.district} are taken away.`));
       },
     });
   const setPeriod = (index: number, fields: Changes<RulePeriod>) =>

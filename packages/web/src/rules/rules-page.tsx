@@ -3,8 +3,11 @@ import { useQuery } from '@tanstack/react-query';
 import { counted } from '@water-clock/core/words';
 import { Button, Skeleton } from 'antd';
 import { Link, useNavigate } from 'react-router';
-import { rulesQuery } from '../api/rules';
+import { propertiesKey } from '../api/properties';
+import { bringBackRuleSet, rulesQuery } from '../api/rules';
+import { timersKey } from '../api/timers';
 import { Caution, LoadError, Page } from '../ui/page';
+import { TakenAway } from '../ui/taken-away';
 import { useMayChange } from '../session/use-signed-in';
 import pageStyles from '../ui/page.module.css';
 import listPageStyles from '../ui/list-page.module.css';
@@ -32,6 +35,10 @@ export function RulesPage() {
       {rules.error && (
         <LoadError what="The rules" error={rules.error} onRetry={() => void rules.refetch()} />
       )}
+      <TakenAway
+        bringBack={bringBackRuleSet}
+        touches={[rulesQuery.queryKey, propertiesKey, timersKey]}
+      />
       <section className={pageStyles['sheet']} aria-labelledby="districts">
         <h2 id="districts">Districts</h2>
         {rules.isPending && <Skeleton active />}

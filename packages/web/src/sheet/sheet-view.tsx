@@ -1,9 +1,12 @@
-import { parseDate } from '@water-clock/core/civil-time';
-import { LABELS, type Sheet } from '@water-clock/core/sheets';
-import { inClock, longDate, shortDate } from '@water-clock/core/words';
+import {
+  barWords,
+  hourWords,
+  LABELS,
+  sheetDate,
+  shortSheetDate,
+  type Sheet,
+} from '@water-clock/core/sheets';
 import styles from './sheet-view.module.css';
-
-const dateWords = (date: string): string => `${longDate(parseDate(date)!)} ${date.slice(0, 4)}`;
 
 /** The sheet for the door, on the screen and on paper. */
 export function SheetView({ sheet }: { sheet: Sheet }) {
@@ -15,7 +18,7 @@ export function SheetView({ sheet }: { sheet: Sheet }) {
         <h1>
           {sheet.property}: {sheet.timer}
         </h1>
-        <span>{dateWords(sheet.madeOn)}</span>
+        <span>{sheetDate(sheet.madeOn)}</span>
       </header>
       <p>
         {sheet.firm}
@@ -67,7 +70,7 @@ export function SheetView({ sheet }: { sheet: Sheet }) {
           <ul>
             {sheet.due.map(({ on, what }) => (
               <li key={`${on} ${what}`}>
-                {dateWords(on)}: {what}
+                {sheetDate(on)}: {what}
               </li>
             ))}
           </ul>
@@ -96,9 +99,6 @@ function Sentences({ head, all = [] }: { head: string; all: readonly string[] | 
 const HOURS = [0, 6, 12, 18];
 const DAY_MINUTES = 1440;
 
-const timeOf = (minute: number): string =>
-  `${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
-
 /** The week by dates, midnight to midnight: a bar each run, and its times below. */
 function WeekPicture({ sheet: { week, clock } }: { sheet: Sheet }) {
   const percent = (minutes: number) => `${(100 * minutes) / DAY_MINUTES}%`;
@@ -107,14 +107,14 @@ function WeekPicture({ sheet: { week, clock } }: { sheet: Sheet }) {
       <div className={styles['door-hours']} aria-hidden="true">
         {HOURS.map((hour) => (
           <span key={hour} style={{ left: percent(60 * hour) }}>
-            {inClock(timeOf(60 * hour), clock)}
+            {hourWords(hour, clock)}
           </span>
         ))}
       </div>
       <dl>
         {week.map(({ date, bars }) => (
           <div key={date} className={styles['door-day']}>
-            <dt>{shortDate(parseDate(date)!)}</dt>
+            <dt>{shortSheetDate(date)}</dt>
             <dd>
               <div className={styles['door-track']} aria-hidden="true">
                 {bars.map(({ program, from, to }) => (
@@ -124,14 +124,8 @@ function WeekPicture({ sheet: { week, clock } }: { sheet: Sheet }) {
                   />
                 ))}
               </div>
-              {bars
-                .map(({ program, from, to }) =>
-                  inClock(`${program} ${timeOf(from)} to ${timeOf(to)}`, clock).replaceAll(
-                    ' ',
-                    '\u00a0',
-                  ),
-                )
-                .join(', ') || LABELS.nothing}
+              {bars.map((bar) => barWords(bar, clock).replaceAll(' ', '\u00a0')).join(', ') ||
+                LABELS.nothing}
             </dd>
           </div>
         ))}

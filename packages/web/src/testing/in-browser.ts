@@ -29,3 +29,12 @@ if (!('ResizeObserver' in globalThis))
       disconnect = () => undefined;
     },
   });
+
+// That of Node keeps its process.
+if (!('MessageChannel' in globalThis))
+  Object.assign(globalThis, {
+    MessageChannel: class {
+      readonly port1: { onmessage: (() => void) | null } = { onmessage: null };
+      readonly port2 = { postMessage: () => void setTimeout(() => this.port1.onmessage?.()) };
+    },
+  });

@@ -28,6 +28,7 @@ import { NotFound } from '../ui/not-found';
 import { LoadError, Page } from '../ui/page';
 import { HandlingQuestions } from './handling-questions';
 import { TypeQuestions } from './type-questions';
+import { takenAway } from '../ui/taken-away';
 import { Unsaved } from '../ui/unsaved';
 import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
 import { useMayChange } from '../session/use-signed-in';
@@ -204,7 +205,9 @@ function Editor({ timerType, like, first, used, forProperty, leaving }: EditorPr
       okText: 'Take it out',
       okButtonProps: { danger: true },
       onOk: async () => {
-        if (await removing.write(timerType!.id)) leaveTo('/timer-types');
+        const { id, name } = timerType!;
+        if (await removing.write(id))
+          leaveTo('/timer-types', takenAway(id, `${name} is taken out of the library.`));
       },
     });
 

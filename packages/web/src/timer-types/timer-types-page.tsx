@@ -4,8 +4,11 @@ import { GENERIC_TYPES, type TimerCapability } from '@water-clock/core/timer-typ
 import { counted } from '@water-clock/core/words';
 import { Button, Skeleton } from 'antd';
 import { Link, useNavigate } from 'react-router';
-import { timerTypesQuery } from '../api/timer-types';
+import { propertiesKey } from '../api/properties';
+import { bringBackTimerType, timerTypesQuery } from '../api/timer-types';
+import { timersKey } from '../api/timers';
 import { LoadError, Page } from '../ui/page';
+import { TakenAway } from '../ui/taken-away';
 import { useMayChange } from '../session/use-signed-in';
 import pageStyles from '../ui/page.module.css';
 import listPageStyles from '../ui/list-page.module.css';
@@ -37,6 +40,10 @@ export function TimerTypesPage() {
           onRetry={() => void timerTypes.refetch()}
         />
       )}
+      <TakenAway
+        bringBack={bringBackTimerType}
+        touches={[timerTypesQuery.queryKey, timersKey, propertiesKey]}
+      />
       <section className={pageStyles['sheet']} aria-labelledby="own-types">
         <h2 id="own-types">Yours</h2>
         {timerTypes.isPending && <Skeleton active />}

@@ -20,13 +20,15 @@ export function Unsaved(props: UnsavedProps) {
   const { isNew, isChanged, mayChange, isLeaving, onBeginAnew, save, what } = props;
   if (!isNew)
     return <LeaveGuard isChanged={isChanged && mayChange && !isLeaving} save={save} what={what} />;
-  if (!isChanged) return null;
-  return (
-    <p className={pageStyles['soft']}>
-      Not saved yet; what you have entered is kept on this device.{' '}
-      <Button type="link" size="small" onClick={onBeginAnew}>
-        Begin anew
-      </Button>
-    </p>
-  );
+  return isChanged ? <KeptHere onBeginAnew={onBeginAnew} /> : null;
 }
+
+/** Said where what was entered lasts on the device until it is saved. */
+export const KeptHere = ({ onBeginAnew }: { onBeginAnew: () => void }) => (
+  <p className={pageStyles['soft']}>
+    Not saved yet; what you have entered is kept on this device.{' '}
+    <Button type="link" size="small" onClick={onBeginAnew}>
+      Begin anew
+    </Button>
+  </p>
+);

@@ -1,9 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 export interface Leaving {
   readonly isLeaving: boolean;
-  readonly leaveTo: (to: string) => void;
+  /** With what the next page is told of it, by the history of the browser. */
+  readonly leaveTo: (to: string, telling?: object) => void;
 }
 
 /**
@@ -12,10 +13,13 @@ export interface Leaving {
  */
 export function useLeaveTo(): Leaving {
   const navigate = useNavigate();
-  const [to, leaveTo] = useState<string | null>(null);
+  const [next, setNext] = useState<{ readonly to: string; readonly state?: object } | null>(null);
   // Once the page has been shown without its guard.
   useEffect(() => {
-    if (to !== null) void navigate(to);
-  }, [to, navigate]);
-  return { isLeaving: to !== null, leaveTo };
+    if (next) void navigate(next.to, { state: next.state });
+  }, [next, navigate]);
+  return {
+    isLeaving: next !== null,
+    leaveTo: useCallback((to, state) => setNext({ to, ...(state && { state }) }), []),
+  };
 }

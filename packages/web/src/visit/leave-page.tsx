@@ -131,7 +131,7 @@ const CALENDAR_DAYS = 60;
 
 /** Leaves the sheet, the files and the link, and ends the visit. */
 function LeaveBehind({ open, timer, inTimer, confirmed, sheet }: LeaveProps & { sheet: Sheet }) {
-  const { plan, keyedIn, unknown } = inTimer;
+  const { plan, keyedIn } = inTimer;
   const keeping = useSaveCopy(timer.id, 'left');
   const navigate = useNavigate();
   const { modal } = App.useApp();
@@ -142,9 +142,8 @@ function LeaveBehind({ open, timer, inTimer, confirmed, sheet }: LeaveProps & { 
 
   const finish = async () => {
     // What was keyed in is what is in the timer from now on, read back or not.
-    const isWorthKeeping = keyedIn.length > 0 && unknown.length === 0;
-    const held = { document: plan, keyedIn: confirmed.keyedIn };
-    if (isWorthKeeping && !(await keeping.write(held))) return;
+    const held = { document: plan, keyedIn: confirmed.keyedIn, unknown: confirmed.unknown };
+    if (keyedIn.length > 0 && !(await keeping.write(held))) return;
     await open.add({ kind: 'step', step: 'leave', state: 'done' }, 'Leave: done');
     if (await open.end()) await navigate(`/properties/${timer.property.id}`);
   };

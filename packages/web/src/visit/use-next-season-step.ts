@@ -3,13 +3,12 @@ import { parseDate } from '@water-clock/core/civil-time';
 import { highestMonth } from '@water-clock/core/needs';
 import { monthTargets } from '@water-clock/core/season-steps';
 import type { Plan } from '@water-clock/core/settings';
-import type { SheetDue } from '@water-clock/core/sheets';
+import { seasonStep, type SheetDue } from '@water-clock/core/sheets';
 import { useMemo } from 'react';
 import type { Timer } from '../api/timers';
 import { weatherQuery } from '../api/weather';
 import { useStoredYard } from '../offline/use-stored';
 import { useSeason } from '../computing/use-season';
-import { setWords } from '../desk/season/month-words';
 import { useSignedIn } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import { useWeatherMonths } from '../weather/use-weather-months';
@@ -30,15 +29,7 @@ export function useNextSeasonStep(timer: Timer, plan: Plan): SheetDue | null {
   const { table } = useSeason(plan, targets, plan.controller.season.mode, parseDate(todayHere())!);
   const [next] = table?.steps ?? [];
   return useMemo(
-    () =>
-      next
-        ? {
-            on: next.date,
-            what: next.month.isDry
-              ? 'Turn the timer off: no water is wanted'
-              : `Set the season percentage to ${setWords(next.month)}`,
-          }
-        : null,
+    () => (next ? seasonStep(next.date, next.month.isDry ? null : next.month.percents) : null),
     [next],
   );
 }

@@ -10,6 +10,8 @@ export interface HeldByTimer {
   readonly document: Plan;
   /** How many values were keyed in and not read back; absent: none. */
   readonly keyedIn?: number;
+  /** Of how many nobody knows what stands there; absent: of none. */
+  readonly unknown?: number;
 }
 
 const ALL_READ = { keyedIn: 0, unknown: 0 };

@@ -1,3 +1,4 @@
+import { copiesQuery } from '../api/copies';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { visitOf, type MadeEntry, type Visit, type VisitEntry } from '@water-clock/core/visits';
 import { useCallback, useMemo } from 'react';
@@ -113,7 +114,8 @@ export function useOpenVisit(timerId: string | undefined): OpenVisit | null | un
       path: `/visits/${id}`,
       body: { isEnded: true },
       words: 'The visit is over',
-      touches: [visitsQuery(timerId!).queryKey],
+      // What stands in the timer is kept with it.
+      touches: [visitsQuery(timerId!).queryKey, copiesQuery(timerId!).queryKey],
     }),
   );
   const { write: writeEnd } = ending;

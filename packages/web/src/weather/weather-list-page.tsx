@@ -2,10 +2,13 @@ import { PlusOutlined } from '@ant-design/icons';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
-import { weatherListQuery } from '../api/weather';
+import { propertiesKey } from '../api/properties';
+import { timersKey } from '../api/timers';
+import { bringBackWeather, weatherKey, weatherListQuery } from '../api/weather';
 import { EmptyState } from '../ui/empty-state';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
+import { TakenAway } from '../ui/taken-away';
 import { useMayChange } from '../session/use-signed-in';
 import { recordWords } from './weather-words';
 import pageStyles from '../ui/page.module.css';
@@ -21,11 +24,15 @@ export function WeatherListPage() {
       Add weather
     </Button>
   );
+  const taken = (
+    <TakenAway bringBack={bringBackWeather} touches={[weatherKey, propertiesKey, timersKey]} />
+  );
   return (
     <Loaded what="The weather" missing="weather" queries={[list]}>
       {() =>
         list.data!.length === 0 ? (
           <Page title="Weather">
+            {taken}
             <EmptyState
               title="No weather yet"
               text="How much a station needs goes by the weather: from a file of daily highs, lows and rain, from a table by month, or from the simulated station."
@@ -35,6 +42,7 @@ export function WeatherListPage() {
           </Page>
         ) : (
           <Page title="Weather" actions={add}>
+            {taken}
             <section className={pageStyles['sheet']} aria-labelledby="places">
               <h2 id="places">Where it was read</h2>
               <ul className={listPageStyles['list']}>

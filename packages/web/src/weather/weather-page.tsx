@@ -21,6 +21,7 @@ import { timersKey } from '../api/timers';
 import { isSavedByAnother, useVersionedSave } from '../api/use-versioned-save';
 import { useWrite } from '../api/use-write';
 import { LeaveGuard } from '../ui/leave-guard';
+import { takenAway } from '../ui/taken-away';
 import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
 import { Loaded } from '../ui/loaded';
 import { Meanwhile } from '../ui/meanwhile';
@@ -172,7 +173,10 @@ function Editor({ stored, property, homes, leaveTo }: EditorProps) {
       onOk: async () => {
         if (!(await removing.write(stored!.id))) return;
         setSaved(true);
-        leaveTo('/weather');
+        leaveTo(
+          '/weather',
+          takenAway(stored!.id, `The weather of ${stored!.document.name} is taken away.`),
+        );
       },
     });
   const onTrouble = (sentences: readonly string[]) =>

@@ -25,6 +25,24 @@ export const MONTH_NAMES = [
   ...['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September'],
   ...['October', 'November', 'December'],
 ];
+export const SHORT_MONTH_NAMES = [
+  ...['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun'],
+  ...['Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
+];
+
+/** Dates and times: the fields of one in the order of the language. */
+export const DATE_FORMATS = {
+  date: '{weekday} {day} {month}',
+  dateOfYear: '{weekday} {day} {month} {year}',
+  shortDate: '{weekday} {day} {shortMonth}',
+  bar: '{program} {from} to {to}',
+  hour24: '{hour}',
+  midnight: '12',
+  noon: 'noon',
+  morning: '{hour} AM',
+  afternoon: '{hour} PM',
+} as const;
+
 export const HEAD_NAMES = {
   spray: 'spray heads',
   rotary: 'rotary nozzles',
@@ -37,7 +55,6 @@ export const HEAD_NAMES = {
 
 /** Sentences, in the message format of ICU. */
 export const MESSAGES = {
-  date: '{weekday} {day} {month}',
   length:
     '{hours, plural, =0 {} other {# h }}{minutes, plural, =0 {} other {# min }}{seconds, plural, =0 {} other {# s}}',
   days: '{mode, select, daily {Every day} weekdays {On {names}} odd {On odd dates} even {On even dates} other {Every {count, plural, one {day} other {# days}}}}',
@@ -50,7 +67,10 @@ export const MESSAGES = {
   seasonWhole: 'Season percentage: {percent} %.',
   seasonProgram: 'Season percentage by program: {percents}.',
   seasonMonthly: 'Season percentage by month: {percents}.',
+  percent: '{percent} %',
   percentOf: '{of} {percent} %',
+  seasonStep: 'Set the season percentage to {percents}',
+  seasonStepOff: 'Turn the timer off: no water is wanted',
   unconfirmed:
     '{count, plural, one {One value of {of} was} other {# values of {of} were}} not read off the timer again: what stands here was keyed in.',
   unknown:

@@ -1,13 +1,5 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import {
-  civilDateOf,
-  dayOf,
-  secondOfDay,
-  weekdayOf,
-  type DayNumber,
-  type TimerSeconds,
-} from '../../civil-time/index.js';
-import { LANGUAGE, MESSAGES, MONTH_NAMES, WEEKDAY_NAMES } from './en.js';
+import { LANGUAGE, MESSAGES, WEEKDAY_NAMES } from './en.js';
 
 const formats = new Map<string, IntlMessageFormat>();
 
@@ -31,26 +23,6 @@ export const weekdaysListed = (weekdays: readonly number[]): string =>
   listed(
     [...new Set(weekdays)].sort((a, b) => a - b).map((weekday) => WEEKDAY_NAMES[weekday - 1]!),
   );
-
-/** @example "Tue 9 June" */
-export function dateWords(date: DayNumber): string {
-  const { month, day } = civilDateOf(date);
-  return message('date', {
-    weekday: WEEKDAY_NAMES[weekdayOf(date) - 1]!,
-    day,
-    month: MONTH_NAMES[month - 1]!,
-  });
-}
-
-/** To the minute. @example "03:30" */
-export function timeWords(moment: TimerSeconds): string {
-  const minute = Math.round(secondOfDay(moment) / 60) % 1440;
-  const two = (value: number) => String(value).padStart(2, '0');
-  return `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
-}
-
-export const momentWords = (moment: TimerSeconds): string =>
-  `${dateWords(dayOf(moment))}, ${timeWords(moment)}`;
 
 /** @example "1 h 5 min" */
 export const lengthWords = (seconds: number): string =>

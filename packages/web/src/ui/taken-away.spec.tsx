@@ -1,0 +1,40 @@
+/** @jest-environment jsdom */
+import '../testing/in-browser';
+import { answeringWith } from '../testing/in-app';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
+import { bringBackRuleSet } from '../api/rules';
+import { TakenAway, takenAway } from './taken-away';
+
+/** A list that one has come to, told something by the page before. */
+function listAfter(state: unknown) {
+  const asked = answeringWith({
+    'POST /api/rule-sets/west/bring-back': { status: 201, body: { id: 'west' } },
+  });
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter initialEntries={[{ pathname: '/rules', state }]}>
+        <TakenAway bringBack={bringBackRuleSet} touches={[]} />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+  return asked;
+}
+
+it('what was taken away is brought back by its id, and told no more', async () => {
+  const asked = listAfter(takenAway('west', 'The rules of West are taken away.'));
+  expect(screen.getByText(/The rules of West are taken away\./)).toBeTruthy();
+  await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+  await waitFor(() => expect(screen.queryByText(/taken away/)).toBeNull());
+  expect(asked.map(({ method, path }) => `${method} ${path}`)).toEqual([
+    'POST /api/rule-sets/west/bring-back',
+  ]);
+});
+
+it('says nothing where nothing was taken away', () => {
+  for (const state of [null, 'west', { takenAway: 'west' }, { takenAway: { id: 7 } }])
+    listAfter(state);
+  expect(screen.queryByRole('button')).toBeNull();
+});
