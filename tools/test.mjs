@@ -6,8 +6,10 @@ import { startThrowAwayCluster } from './cluster.js';
 import { makeTemplates } from './templates.js';
 
 const REPORTS = '.reports';
-/** Two at a time, whatever the machine has: the tests start servers and browsers of their own. */
-const WORKERS = 2;
+/** Two at a time, whatever the machine has: journeys start servers and browsers of their own. */
+const JOURNEYS_AT_ONCE = 2;
+/** Beside the linter, which is busy as long: three at once on two cores take longer than two. */
+const UNITS_AT_ONCE = 1;
 
 const isLong = process.argv.includes('--long');
 const seed =
@@ -53,10 +55,10 @@ async function check(script) {
   return { ...none, failed: isFine ? 0 : 1, isFine };
 }
 
-async function jest(title, projects) {
+async function jest(title, workers, projects) {
   const report = `${REPORTS}/${title}.json`;
   const isFine = await run(`tests: ${title}`, 'npx', [
-    ...['jest', '--silent', `--maxWorkers=${WORKERS}`],
+    ...['jest', '--silent', `--maxWorkers=${workers}`],
     ...['--json', `--outputFile=${report}`, '--selectProjects', ...projects],
   ]);
   try {
@@ -74,9 +76,10 @@ try {
   makeTemplates(cluster.url);
   // The build has held the rules already, and the linter tells what the compiler finds.
   const linting = check('lint:code');
-  results.push(await jest('unit-and-api', ['core', 'cli', 'server', 'web', 'simulator']));
-  results.push(await jest('browser', ['e2e']));
+  const units = ['core', 'cli', 'server', 'web', 'simulator'];
+  results.push(await jest('unit-and-api', UNITS_AT_ONCE, units));
   results.push(await linting);
+  results.push(await jest('browser', JOURNEYS_AT_ONCE, ['e2e']));
 } finally {
   cluster.stop();
 }

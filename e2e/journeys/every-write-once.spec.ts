@@ -538,8 +538,8 @@ it.each(WRITE_NAMES.map((name) => [name]))('%s: pressed twice, it is sent once',
   // The answer comes late, as it does on a weak signal: the second press falls into the waiting.
   await page.emulateNetworkConditions({ download: 1e6, upload: 1e6, latency: 150 });
   const answered = page.waitForResponse((answer) => nameOf(answer.request()) === sends);
-  await pressed.click({ count: 2 });
-  await answered;
+  await pictured(page, `press ${selector}`, () => pressed.click({ count: 2 }));
+  await pictured(page, `hear of ${sends}`, () => answered);
   // What waits in the queue of entries is sent when the one before it has been answered.
   await page.waitForNetworkIdle({ idleTime: 100, concurrency: 2 });
   expect(sent.filter((one) => one === sends)).toEqual([sends]);
