@@ -6,10 +6,10 @@ import { startThrowAwayCluster } from './cluster.js';
 import { makeTemplates } from './templates.js';
 
 const REPORTS = '.reports';
-/** Two at a time, whatever the machine has: journeys start servers and browsers of their own. */
-const JOURNEYS_AT_ONCE = 2;
-/** Beside the linter, which is busy as long: three at once on two cores take longer than two. */
-const UNITS_AT_ONCE = 1;
+/** Two at a time, whatever the machine has: they start servers and browsers of their own. */
+const WORKERS = 2;
+/** Beside the linter, which is busy for as long: three at once on two cores take longer than two and then one. */
+const BESIDE_LINTER = 1;
 
 const isLong = process.argv.includes('--long');
 const seed =
@@ -76,10 +76,10 @@ try {
   makeTemplates(cluster.url);
   // The build has held the rules already, and the linter tells what the compiler finds.
   const linting = check('lint:code');
-  const units = ['core', 'cli', 'server', 'web', 'simulator'];
-  results.push(await jest('unit-and-api', UNITS_AT_ONCE, units));
+  results.push(await jest('unit', BESIDE_LINTER, ['core', 'cli', 'web', 'simulator']));
   results.push(await linting);
-  results.push(await jest('browser', JOURNEYS_AT_ONCE, ['e2e']));
+  results.push(await jest('api', WORKERS, ['server']));
+  results.push(await jest('browser', WORKERS, ['e2e']));
 } finally {
   cluster.stop();
 }

@@ -131,13 +131,15 @@ it('asks before unsaved changes are left, and a reload shows what was saved', as
 
 it('lets the second of two people who save choose, and loses nothing', async () => {
   const [mine, theirs] = [await openDesk(), await openDesk()];
+  // What is edited here is not changed by what is saved there.
+  await mine.bringToFront();
+  await typeInCell(mine, START_B, '04:15');
   await theirs.bringToFront();
   await typeInCell(theirs, 'Station 7, program B, minutes', '50');
   await clickButton(theirs, 'Save settings');
   await theirs.waitForFunction(() => document.body.textContent.includes('Saved.'));
 
   await mine.bringToFront();
-  await typeInCell(mine, START_B, '04:15');
   await clickButton(mine, 'Save settings');
   await mine.waitForFunction(() => document.body.textContent.includes('Somebody else saved'));
   await clickButton(mine, 'Look at theirs');

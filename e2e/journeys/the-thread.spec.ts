@@ -1,7 +1,9 @@
 import type { Page } from 'puppeteer-core';
 import {
   clickButton,
+  clickMenuItem,
   clickOn,
+  giveFile,
   goTo,
   pictured,
   typeInCell,
@@ -10,7 +12,8 @@ import {
 } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
 
-const stage = setStage({ demo: true });
+// The owner, who may change the firm too.
+const stage = setStage({ demo: true, person: 'Greta Holloway' });
 
 let id: string;
 let propertyId: string;
@@ -85,6 +88,14 @@ async function readsOn(page: Page, path: string, words: string): Promise<void> {
   );
 }
 
+/** Each of both pages, in front, shows something on a screen of the timer. */
+async function shows(place: string, selector: string): Promise<void> {
+  for (const page of [phone, desk]) {
+    await turnTo(page, `/timers/${id}${place}`);
+    await pictured(page, `see ${selector} at ${place}`, () => page.waitForSelector(selector));
+  }
+}
+
 /** Not by the message, which may be the one of the save before. */
 const isSaved = (page: Page) => page.waitForSelector('xpath/.//button[normalize-space()="Saved"]');
 
@@ -121,6 +132,47 @@ it('a percentage of the desk is in what is keyed in', async () => {
   await desk.keyboard.press('Tab');
   await saveDesk();
   await reads('/visit/key-in', '80 %');
+});
+
+it('a reading of the clock is on the desk, and among what is as found', async () => {
+  await shows('?from=2026-06-01', '[aria-label="Clock: not read yet"]');
+  await clickOn(desk, '[aria-label="Clock: not read yet"]');
+  await clickButton(desk, 'It is right');
+  await desk.waitForSelector('[aria-label="Clock: right"]');
+  await desk.keyboard.press('Escape');
+  await saveDesk();
+  await shows('?from=2026-06-01', '[aria-label="Clock: right"]');
+});
+
+it('a pause that comes with a plan file is in the verdict, on the board, and in the printed copy', async () => {
+  const { document } = await stage.ask<{ document: { controller: object } }>(
+    'GET',
+    `/timers/${id}/settings?on=2026-06-01`,
+  );
+  const pauses = [{ from: '2026-06-02T00:00:00', to: '2026-06-05T00:00:00' }];
+  const file = JSON.stringify({ ...document, controller: { ...document.controller, pauses } });
+  await turnTo(desk, `/timers/${id}?from=2026-06-01`);
+  await clickButton(desk, 'This timer');
+  await clickMenuItem(desk, 'Plan file: save or open');
+  await desk.waitForSelector('.ant-modal input[type="file"]');
+  await giveFile(desk, file);
+  await clickButton(desk, 'Put it on the desk');
+  await saveDesk();
+  await reads('?from=2026-06-01', 'Paused from Tue 2 June');
+  await reads('?from=2026-06-01', 'held back: pause');
+  const copies = await stage.ask<{ id: string }[]>('GET', `/timers/${id}/copies`);
+  for (const page of [phone, desk]) await readsOn(page, `/copies/${copies[0]!.id}`, 'Tue 2 June');
+});
+
+it('what the timer can do is at the home and in what is asked of it', async () => {
+  await turnTo(desk, `/timers/${id}?from=2026-06-01`);
+  await clickButton(desk, 'This timer');
+  await clickMenuItem(desk, 'What this timer can do');
+  await typeOver('Timer type', 'Wall timer of the porch');
+  await desk.keyboard.press('Escape');
+  await saveDesk();
+  for (const page of [desk, phone])
+    await readsOn(page, `/properties/${propertyId}`, 'Wall timer of the porch');
 });
 
 it('a name of the yard is on the desk, in need, key in and walk, and on the sheet', async () => {
@@ -193,6 +245,28 @@ it('a rule of the district is at the home, among the findings, and on the sheet'
     await turnTo(page, `/timers/${id}?from=2026-06-01`);
     await page.waitForSelector('[aria-label="Findings"] [data-code="rule-day"]');
   }
+});
+
+it('a sheet that is left is at both, with the link that leads to it', async () => {
+  await turnTo(phone, `/timers/${id}/sheet`);
+  await clickButton(phone, 'Leave this sheet');
+  await waitForWords(phone, 'Make a link');
+  await reads('/sheet', 'Greta Holloway: PDF');
+  await clickButton(desk, 'Make a link');
+  await desk.waitForSelector('[data-testid="share-link"]');
+  await reads('/sheet', 'A link until');
+  await reads('/visit/leave', 'A link until');
+});
+
+it('units and telephone of the firm are on every screen that has one', async () => {
+  await reads('/yard', 'm²');
+  await turnTo(desk, '/firm');
+  await clickOn(desk, 'xpath/.//label[contains(., "US: gal/min")]');
+  await typeOver('Telephone', '555 0177');
+  await desk.keyboard.press('Tab');
+  await reads('/yard', 'sq ft');
+  await reads('/need', ' in');
+  await reads('/sheet', '555 0177');
 });
 
 it('the weather of the home is spoken of by its name, wherever a need goes by it', async () => {

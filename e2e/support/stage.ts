@@ -24,12 +24,15 @@ interface StageOptions {
   readonly demo: boolean;
   /** False: there is nobody yet, and the test signs in, or sets up, by itself. */
   readonly isSignedIn?: boolean;
+  /** Who is signed in; absent: a technician. */
+  readonly person?: string;
   /** With a simulated timer that can be hung in place of one on the wall. */
   readonly hasSimulator?: boolean;
 }
 
 /** Sets the stage before the tests of a file, and clears it after them. */
-export function setStage({ demo, isSignedIn = true, hasSimulator = false }: StageOptions): Stage {
+export function setStage(options: StageOptions): Stage {
+  const { demo, isSignedIn = true, person: name, hasSimulator = false } = options;
   let application: Awaited<ReturnType<typeof startApplication>>;
   let opened: { browser: Browser; close: () => Promise<void> };
   let simulator: Awaited<ReturnType<typeof startSimulator>> | undefined;
@@ -42,7 +45,7 @@ export function setStage({ demo, isSignedIn = true, hasSimulator = false }: Stag
     });
     opened = await openBrowser();
     if (!isSignedIn) return;
-    const person = await signIn(application.url);
+    const person = await signIn(application.url, name);
     cookie = person.cookie;
     await person.letIn(opened.browser.defaultBrowserContext());
   });

@@ -314,7 +314,7 @@ it('words its dates and times from the catalogue, in the clock of the household'
   const bar = { program: 'A', from: 13 * 60 + 5, to: 1440 };
   expect([barWords(bar, '24'), barWords(bar, '12')]).toEqual([
     'A 13:05 to 00:00',
-    'A 1:05 PM to 12:00 AM',
+    'A 1:05 PM to 12:00 midnight',
   ]);
   expect([hourWords(6, '24'), hourWords(18, '12')]).toEqual(['06:00', '6:00 PM']);
   const axis = [0, 3, 12, 21];

@@ -57,7 +57,7 @@ const DOORS: { readonly [What in Saving]: Door<What> } = {
     stored: storedYard,
     asSave: (unsaved) => ({ what: 'yard', ...unsaved }),
     answers: (timerId) => [yardQuery(timerId).queryKey],
-    touches: (timerId) => [settingsToReadKey(timerId), propertiesKey],
+    touches: (timerId) => [yardQuery(timerId).queryKey, settingsToReadKey(timerId), propertiesKey],
   },
   settings: {
     name: 'save-settings',

@@ -2,7 +2,7 @@
 import { aroundScreens, answeringWith, type Asked } from '../testing/in-app';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { readYard, setStation, type Yard } from '@water-clock/core/yards';
-import type { StoredYard } from '../api/timers';
+import { timersKey, type StoredYard } from '../api/timers';
 import { outbox } from '../offline/browser-outbox';
 import { useFlushing } from '../offline/use-outbox';
 import { useYardOnDesk } from './use-yard-on-desk';
@@ -35,7 +35,7 @@ function onDesk(now: StoredYard) {
       return { status: 200, body: held };
     },
   });
-  const { wrapper } = aroundScreens();
+  const { wrapper, client } = aroundScreens();
   const opened = (at: StoredYard) =>
     renderHook(
       () => {
@@ -46,7 +46,7 @@ function onDesk(now: StoredYard) {
     );
   const { result, unmount } = opened(stored(1, plain));
   return {
-    ...{ result, held: () => held },
+    ...{ result, client, held: () => held, put: (next: StoredYard) => (held = next) },
     /** Leaves the screen, and opens it with what is stored by now. */
     again: () => {
       unmount();
@@ -77,6 +77,23 @@ it('what both changed stands as mine, and theirs is told beside it', async () =>
   await act(async () => expect(await result.current.save()).toBe(false));
   expect(result.current.yard.stations[0]!.soil).toBe('clay');
   expect(result.current.meanwhile?.conflicts).toMatchObject([{ number: 1, field: 'soil' }]);
+});
+
+it('what was saved elsewhere is shown where nothing is edited, and met where something is', async () => {
+  const { result, put, client } = onDesk(stored(1, plain));
+  const hear = () => act(() => client.invalidateQueries({ queryKey: timersKey }));
+  await waitFor(() => expect(client.isFetching()).toBe(0));
+  put(stored(2, setStation(2, { name: 'Long hedge' })(plain), 'Tobias Fenn'));
+  await hear();
+  await waitFor(() => expect(result.current.yard.stations[1]!.name).toBe('Long hedge'));
+  expect(result.current.isChanged).toBe(false);
+
+  act(() => result.current.edit(setStation(1, { soil: 'clay' })));
+  put(stored(3, setStation(2, { name: 'High hedge' })(plain), 'Tobias Fenn'));
+  await hear();
+  expect(result.current.yard.stations[1]!.name).toBe('Long hedge');
+  await act(async () => expect(await result.current.save()).toBe(false));
+  expect(result.current.meanwhile?.who).toBe('Tobias Fenn');
 });
 
 describe('without signal', () => {

@@ -1,8 +1,9 @@
 import { isSameYard, mergeYards, type Yard, type YardConflict } from '@water-clock/core/yards';
 import { App } from 'antd';
-import { useReducer, useState } from 'react';
+import { useEffect, useEffectEvent, useReducer, useState } from 'react';
 import type { StoredYard } from '../api/timers';
 import type { OutboxItem } from '../offline/outbox';
+import { useStoredYard } from '../offline/use-stored';
 import {
   SAVED_HERE,
   useBroughtBack,
@@ -98,6 +99,18 @@ export function useYardOnDesk(stored: StoredYard) {
     else void message.info(SAVED_HERE);
     return true;
   };
+
+  // What was saved elsewhere shows here without a reload, where nothing is edited.
+  const newest = useStoredYard(timerId).data;
+  const show = useEffectEvent((newer: StoredYard) => {
+    if (isChanged(state)) return;
+    setBase(newer);
+    act({ type: 'beneath', saved: newer.document, rebase: (yard) => yard });
+  });
+  const isNewer = newest !== undefined && newest.version > base.version && !isWriting;
+  useEffect(() => {
+    if (isNewer) void Promise.resolve(newest).then(show);
+  }, [isNewer, newest]);
 
   useBroughtBack(timerId, 'yard', isWriting, (item, newest) => {
     const from = yardSave(item)?.base;

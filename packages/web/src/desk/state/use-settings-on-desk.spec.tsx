@@ -3,7 +3,7 @@ import { aroundScreens, answeringWith, type Asked } from '../../testing/in-app';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { setProgram, setStation, type Plan } from '@water-clock/core/settings';
 import { Yard } from '@water-clock/core/yards';
-import type { StoredSettings } from '../../api/timers';
+import { timersKey, type StoredSettings } from '../../api/timers';
 import { outbox } from '../../offline/browser-outbox';
 import { useFlushing } from '../../offline/use-outbox';
 import { testPlan } from '../../testing/plans';
@@ -37,7 +37,7 @@ function onDesk(now: StoredSettings, yardNow: Yard = yard) {
       return { status: 200, body: held };
     },
   });
-  const { wrapper, told } = aroundScreens();
+  const { wrapper, told, client } = aroundScreens();
   const opened = (at: StoredSettings) =>
     renderHook(
       () => {
@@ -49,7 +49,7 @@ function onDesk(now: StoredSettings, yardNow: Yard = yard) {
   const { result, unmount } = opened(stored(1, testPlan()));
   const saves = () => asked.filter(({ method }) => method === 'PUT');
   return {
-    ...{ result, saves, told, held: () => held },
+    ...{ result, saves, told, client, held: () => held },
     put: (next: StoredSettings) => (held = next),
     /** Leaves the desk, and opens it with what is stored by now. */
     again: () => {
@@ -128,6 +128,25 @@ it('a yard that was saved meanwhile is nobody else: its names are taken in below
   expect(result.current.theirs).toBeNull();
   expect(startOf(held().document)).toBe('02:15');
   expect(held().document.stations[0]!.name).toBe('By the tap');
+});
+
+it('what was saved elsewhere is shown where nothing is edited, and not where something is', async () => {
+  const { result, put, client } = onDesk(stored(1, testPlan()));
+  const theirs = (version: number, start: string) =>
+    put(stored(version, startingAt(start)(testPlan()), 'Tobias Fenn'));
+  const hear = () => act(() => client.invalidateQueries({ queryKey: timersKey }));
+  await waitFor(() => expect(client.isFetching()).toBe(0));
+  theirs(2, '05:00');
+  await hear();
+  await waitFor(() => expect(startOf(result.current.plan)).toBe('05:00'));
+  expect([result.current.isChanged, result.current.canUndo]).toEqual([false, false]);
+
+  act(() => result.current.edit(startingAt('02:15')));
+  theirs(3, '05:30');
+  await hear();
+  await act(async () => expect(await result.current.save()).toBe(false));
+  expect(startOf(result.current.plan)).toBe('02:15');
+  expect(result.current.theirs?.version).toBe(3);
 });
 
 it('what is refused stays on the desk, unsaved', async () => {

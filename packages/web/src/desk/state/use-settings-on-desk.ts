@@ -113,9 +113,17 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
     setTheirs(from.version < newer.version ? newer : null);
   });
 
-  // What the yard says by now shows here without a reload.
+  /** Takes in what is newer: below what is edited here, or, where nothing is, whoever saved it. */
+  const show = async (newer: StoredSettings): Promise<void> => {
+    if ((await takeIn(newer)) || isChanged(history)) return;
+    setBase(newer);
+    act({ type: 'beneath', saved: newer.document, rebase: (plan) => plan });
+    void message.info(`${newer.savedBy || 'Somebody'} saved this timer: the desk shows it.`);
+  };
+
+  // What the yard says by now, and what was saved elsewhere, shows here without a reload.
   const newest = useStoredSettings(timerId, { isToRead: true }).data;
-  const meet = useEffectEvent(takeIn);
+  const meet = useEffectEvent(show);
   const isNewer = newest !== undefined && newest.version > base.version && !isWriting;
   useEffect(() => {
     // What cannot be had now is met when it is saved.
