@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import type { Confirmed, Plan } from '@water-clock/core/settings';
 import { STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
-import { clickOn, goTo, pictured, waitForWords } from '../support/desk.js';
+import { clickOn, goTo, pictured, waitForKept, waitForWords } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: true });
@@ -201,6 +201,7 @@ it('without signal from the first tick to the end: the same, there and then, and
   for (const place of ['/visit/key-in', '/visit/leave', '/sheet']) await goTo(page, at(id, place));
   await goTo(page, `${stage.url()}/properties/${propertyId}`);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await waitForKept(page, visit.visitId);
   await page.setOfflineMode(true);
   await keyInStart(page, id, '08:30');
   expect(await leave(page, id, propertyId)).toContain('08:30');

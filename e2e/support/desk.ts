@@ -86,6 +86,27 @@ export const waitForWords = (page: Page, words: string) =>
     page.waitForFunction((part) => document.body.textContent.includes(part), {}, words),
   );
 
+/** Waits until this device keeps an answer of which the key, or what it says, has some words in it. */
+export const waitForKept = (page: Page, words: string) =>
+  pictured(page, `find "${words}" on the device`, () =>
+    page.waitForFunction(
+      (part) =>
+        new Promise<boolean>((resolve) => {
+          const open = indexedDB.open('water-clock-answers');
+          open.onsuccess = () => {
+            const store = open.result.transaction('answers').objectStore('answers');
+            const [keys, values] = [store.getAllKeys(), store.getAll()];
+            values.onsuccess = () => {
+              open.result.close();
+              resolve([keys.result, values.result].flat().some((one) => String(one).includes(part)));
+            };
+          };
+        }),
+      { polling: 200 },
+      words,
+    ),
+  );
+
 /** Puts a block of text into the cell that has the focus, as Ctrl V does. */
 export const paste = (page: Page, block: string): Promise<void> =>
   page.evaluate((text) => {

@@ -1,6 +1,7 @@
 import { Link, NavLink, Outlet } from 'react-router';
 import { OutboxButton } from '../offline/outbox-button';
 import { PersonMenu } from './person-menu';
+import { useTakenAlong } from '../visit/use-taken-along';
 import { VisitBar } from '../visit/visit-bar';
 import { BrandMark } from '../ui/brand-mark';
 import { SchemeButton } from '../ui/scheme-button';
@@ -20,6 +21,7 @@ const PLACES = [
 
 /** The frame around every screen behind the door. */
 export function Shell() {
+  useTakenAlong();
   return (
     <div className={styles['shell']}>
       <header className={styles['shell-bar']}>

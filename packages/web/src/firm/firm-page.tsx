@@ -11,9 +11,11 @@ import {
   type Role,
 } from '../api/session';
 import { useWrite } from '../api/use-write';
+import { useKeptFields } from '../offline/use-kept-fields';
 import { useFormErrors } from '../ui/form-errors';
 import { LoadError, Page } from '../ui/page';
 import { Choice } from '../ui/choice';
+import { KeptHere } from '../ui/unsaved';
 import { useSignedIn } from '../session/use-signed-in';
 import { CustomaryMinutes } from './customary-minutes';
 import pageStyles from '../ui/page.module.css';
@@ -108,6 +110,8 @@ function AddPerson() {
   const [form] = Form.useForm<PersonFields>();
   const [trouble, setTrouble] = useState<string | null>(null);
   const { message } = App.useApp();
+  // Never the password.
+  const kept = useKeptFields(form, 'people.new', { name: '', email: '', role: 'technician' });
   const adding = useWrite('add-person', addPerson, {
     touches: [peopleQuery.queryKey],
     isToldHere: true,
@@ -116,7 +120,8 @@ function AddPerson() {
     setTrouble(null);
     const done = await adding.write(fields);
     if (!done) return;
-    form.resetFields();
+    kept.beginAnew();
+    form.setFieldValue('password', '');
     void message.success(`${done.answer.name} can sign in now.`);
   };
   useFormErrors(form, adding.error, setTrouble);
@@ -131,7 +136,8 @@ function AddPerson() {
         form={form}
         layout="vertical"
         requiredMark={false}
-        initialValues={{ name: '', email: '', password: '', role: 'technician' }}
+        initialValues={{ ...kept.initialValues, password: '' }}
+        onValuesChange={kept.look}
         onFinish={(fields) => void add(fields)}
       >
         <div className={pageStyles['form-grid']}>
@@ -156,6 +162,7 @@ function AddPerson() {
         <Button type="primary" htmlType="submit" loading={adding.isWriting}>
           Add
         </Button>
+        {kept.isChanged && <KeptHere onBeginAnew={kept.beginAnew} />}
       </Form>
     </section>
   );

@@ -1,3 +1,4 @@
+import { fieldOf } from '@water-clock/core/kernel';
 import { lengthInWords } from '@water-clock/core/words';
 import { clsx } from 'clsx';
 import type { StationSettings } from '@water-clock/core/settings';
@@ -13,6 +14,7 @@ import { Button, Checkbox, Input, Segmented } from 'antd';
 import { useState } from 'react';
 import type { OpenVisit } from './use-visit';
 import { useStopwatch } from '../measure/use-stopwatch';
+import { useKeptForm } from '../offline/use-kept-form';
 import { oncePressed } from '../ui/once-pressed';
 import styles from './walk-page.module.css';
 import pageStyles from '../ui/page.module.css';
@@ -33,12 +35,11 @@ interface StationFormProps {
 export function StationForm({ open, station, power, readOhms, onSaved }: StationFormProps) {
   const { number, name = '' } = station;
   const before = open.visit.stations.get(number)?.latest.entry;
-  const [faults, setFaults] = useState<readonly StationFault[]>(before?.faults ?? []);
-  const [note, setNote] = useState(before?.note ?? '');
-  const [reading, setReading] = useState(() => readingOf(before));
-  const [runoff, setRunoff] = useState(before?.runoffSeconds);
+  const kept = useKeptForm(`walk.${open.id}.${number}`, seenIn, seenBefore(before));
+  const { faults, note, reading, runoffSeconds: runoff } = kept.form;
+  const see = (seen: Partial<Seen>) => kept.set((form) => ({ ...form, ...seen }));
   const watch = useStopwatch(`walk ${open.timerId} ${number}`);
-  const [isOpen, setOpen] = useState(watch.isRunning || faults.length > 0);
+  const [isOpen, setOpen] = useState(watch.isRunning || faults.length > 0 || kept.isChanged);
   const isWrong = amountOf(reading) === undefined;
   const save = async (found: readonly StationFault[]) => {
     const amount = amountOf(reading);
@@ -51,6 +52,8 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
     });
     const words = found.map((fault) => FAULT_NAMES[fault]).join(', ') || 'fine';
     await open.add(entry, `Station ${number} ${name}: ${words}`);
+    kept.restart({ ...kept.form, faults: found });
+    kept.forget();
     onSaved();
   };
   return (
@@ -77,22 +80,22 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
             className={clsx(styles['walk-faults'])}
             value={[...faults]}
             options={STATION_FAULTS.map((value) => ({ value, label: FAULT_NAMES[value] }))}
-            onChange={setFaults}
+            onChange={(ticked) => see({ faults: ticked })}
           />
           <Input
             aria-label="Note"
             placeholder="Note: where, what is needed"
             maxLength={500}
             value={note}
-            onChange={(event) => setNote(event.target.value)}
+            onChange={(event) => see({ note: event.target.value })}
           />
           <ReadingField
             {...{ reading, power }}
             readOhms={readOhms && (() => readOhms(number))}
-            onChange={setReading}
+            onChange={(read) => see({ reading: read })}
           />
           {watch.isRunning ? (
-            <Button type="primary" onClick={() => setRunoff(watch.stop())}>
+            <Button type="primary" onClick={() => see({ runoffSeconds: watch.stop() })}>
               Water stands or runs: <span className="figures">{lengthInWords(watch.seconds)}</span>
             </Button>
           ) : (
@@ -116,6 +119,36 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
 interface Reading {
   readonly unit: 'ohms' | 'amps';
   readonly text: string;
+}
+
+/** What somebody enters of a station, until it is kept in the visit. */
+interface Seen {
+  readonly faults: readonly StationFault[];
+  readonly note: string;
+  readonly reading: Reading;
+  readonly runoffSeconds?: number;
+}
+
+const seenBefore = (entry: StationEntry | undefined): Seen => ({
+  faults: entry?.faults ?? [],
+  note: entry?.note ?? '',
+  reading: readingOf(entry),
+  ...(entry?.runoffSeconds !== undefined && { runoffSeconds: entry.runoffSeconds }),
+});
+
+/** The same, as it lies on the device; null where it cannot be read. */
+function seenIn(kept: unknown): Seen | null {
+  const [faults, note, runoffSeconds] = ['faults', 'note', 'runoffSeconds'].map((name) =>
+    fieldOf(kept, name),
+  );
+  const [unit, text] = ['unit', 'text'].map((name) => fieldOf(fieldOf(kept, 'reading'), name));
+  if (!Array.isArray(faults) || typeof note !== 'string' || typeof text !== 'string') return null;
+  return {
+    faults: STATION_FAULTS.filter((fault) => faults.includes(fault)),
+    note,
+    reading: { unit: unit === 'amps' ? 'amps' : 'ohms', text },
+    ...(typeof runoffSeconds === 'number' && { runoffSeconds }),
+  };
 }
 
 const readingOf = (entry: StationEntry | undefined): Reading =>

@@ -9,6 +9,7 @@ import {
 import { Button, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { Link, useLocation, useMatch, useNavigate } from 'react-router';
+import { useKeptForm } from '../offline/use-kept-form';
 import { useMayChange } from '../session/use-signed-in';
 import { OpenWorkDialog } from './open-work-dialog';
 import { stepAt, stepPlace } from './step-places';
@@ -90,6 +91,7 @@ function Bar({ open }: { open: OpenVisit }) {
       )}
       {here && isSkipping && (
         <SkipDialog
+          visitId={open.id}
           step={here}
           onClose={() => setSkipping(false)}
           onSkip={async (reason) => {
@@ -123,14 +125,22 @@ function StateMark({ state, work, number }: StateMarkProps) {
 export const stateOf = ({ visit }: OpenVisit, step: VisitStep) =>
   visit.steps.get(step)?.latest.entry.state ?? 'open';
 
+const reasonIn = (kept: unknown): string | null => (typeof kept === 'string' ? kept : null);
+
 interface SkipDialogProps {
+  readonly visitId: string;
   readonly step: VisitStep;
   readonly onClose: () => void;
   readonly onSkip: (reason: string) => Promise<void>;
 }
 
-function SkipDialog({ step, onClose, onSkip }: SkipDialogProps) {
-  const [reason, setReason] = useState('');
+function SkipDialog({ visitId, step, onClose, onSkip }: SkipDialogProps) {
+  const kept = useKeptForm(`skip.${visitId}.${step}`, reasonIn, '');
+  const { form: reason, forget } = kept;
+  const skip = async () => {
+    forget();
+    await onSkip(reason.trim());
+  };
   const isEmpty = reason.trim() === '';
   return (
     <Modal
@@ -138,7 +148,7 @@ function SkipDialog({ step, onClose, onSkip }: SkipDialogProps) {
       title={`Skip ${STEP_NAMES[step]}?`}
       okText="Skip it"
       okButtonProps={{ disabled: isEmpty }}
-      onOk={() => void onSkip(reason.trim())}
+      onOk={() => void skip()}
       onCancel={onClose}
     >
       <label htmlFor="skip-reason">Why is it left out?</label>
@@ -147,8 +157,8 @@ function SkipDialog({ step, onClose, onSkip }: SkipDialogProps) {
         autoFocus
         maxLength={200}
         value={reason}
-        onChange={(event) => setReason(event.target.value)}
-        onPressEnter={() => !isEmpty && void onSkip(reason.trim())}
+        onChange={(event) => kept.set(() => event.target.value)}
+        onPressEnter={() => !isEmpty && void skip()}
       />
     </Modal>
   );
