@@ -98,7 +98,9 @@ export const waitForKept = (page: Page, words: string) =>
             const [keys, values] = [store.getAllKeys(), store.getAll()];
             values.onsuccess = () => {
               open.result.close();
-              resolve([keys.result, values.result].flat().some((one) => String(one).includes(part)));
+              resolve(
+                [keys.result, values.result].flat().some((one) => String(one).includes(part)),
+              );
             };
           };
         }),
