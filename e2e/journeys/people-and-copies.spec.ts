@@ -416,7 +416,7 @@ describe('what somebody else saved meanwhile is never overwritten unasked', () =
         {},
         `${list}/${id}`,
       );
-      await page.waitForFunction(() => !document.body.textContent.includes('Undo brings'));
+      await page.waitForFunction(() => !document.body.textContent.includes('Undo puts'));
     }
     await page.close();
   });

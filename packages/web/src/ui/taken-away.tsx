@@ -29,7 +29,7 @@ export function TakenAway({ bringBack, touches }: TakenAwayProps) {
     <Alert
       type="info"
       showIcon
-      title={`${words} Undo brings it back as it was, for all that went by it.`}
+      title={`${words} Undo puts everything back as it was.`}
       action={
         <Button
           loading={isWriting}
