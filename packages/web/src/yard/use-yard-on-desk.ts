@@ -103,7 +103,7 @@ export function useYardOnDesk(stored: StoredYard) {
   // What was saved elsewhere shows here without a reload, where nothing is edited.
   const newest = useStoredYard(timerId).data;
   const show = useEffectEvent((newer: StoredYard) => {
-    if (isChanged(state)) return;
+    if (isChanged(state) || refused) return;
     setBase(newer);
     act({ type: 'beneath', saved: newer.document, rebase: (yard) => yard });
   });

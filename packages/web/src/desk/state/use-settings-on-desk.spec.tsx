@@ -204,6 +204,29 @@ describe('without signal', () => {
     await waitFor(() => expect(outbox.snapshot()).toEqual([]));
   });
 
+  it('is not covered by theirs, though the desk hears of them before the save could be sent', async () => {
+    const { result, put, client } = onDesk(stored(1, testPlan()));
+    const quick = globalThis.fetch;
+    withoutSignal();
+    act(() => result.current.edit(startingAt('02:15')));
+    await act(async () => expect(await result.current.save()).toBe(true));
+    put(stored(2, startingAt('05:00')(testPlan()), 'Tobias Fenn'));
+    globalThis.fetch = quick;
+    await act(() => client.refetchQueries({ queryKey: timersKey }));
+    expect(startOf(result.current.plan)).toBe('02:15');
+    // What is stored by now comes late, once the save is refused; what the desk has heard of is there.
+    const isRefused = () => outbox.snapshot().some(({ trouble }) => trouble !== undefined);
+    globalThis.fetch = async (path, init) => {
+      if (isRefused() && typeof path === 'string' && path.startsWith(SETTINGS))
+        await new Promise((resolve) => setTimeout(resolve, 200));
+      return quick(path, init);
+    };
+    act(() => void window.dispatchEvent(new Event('online')));
+    await waitFor(() => expect(result.current.theirs?.savedBy).toBe('Tobias Fenn'));
+    expect(startOf(result.current.plan)).toBe('02:15');
+    expect(result.current.isChanged).toBe(true);
+  });
+
   it('it is there to be chosen after the desk was left, and theirs can be taken', async () => {
     const { result, held, put, again } = onDesk(stored(1, testPlan()));
     const back = withoutSignal();

@@ -113,23 +113,24 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
     setTheirs(from.version < newer.version ? newer : null);
   });
 
-  /** Takes in what is newer: below what is edited here, or, where nothing is, whoever saved it. */
-  const show = async (newer: StoredSettings): Promise<void> => {
-    if ((await takeIn(newer)) || isChanged(history)) return;
+  /** Shows what somebody saved, where nothing is edited here, and nothing of here waits to be chosen. */
+  const show = useEffectEvent((newer: StoredSettings) => {
+    if (isChanged(history) || refused) return;
     setBase(newer);
     act({ type: 'beneath', saved: newer.document, rebase: (plan) => plan });
     void message.info(`${newer.savedBy || 'Somebody'} saved this timer: the desk shows it.`);
-  };
+  });
 
   // What the yard says by now, and what was saved elsewhere, shows here without a reload.
   const newest = useStoredSettings(timerId, { isToRead: true }).data;
-  const meet = useEffectEvent(show);
+  const meet = useEffectEvent(takeIn);
   const isNewer = newest !== undefined && newest.version > base.version && !isWriting;
   useEffect(() => {
     // What cannot be had now is met when it is saved.
     if (isNewer)
       Promise.resolve(newest)
         .then(meet)
+        .then((taken) => taken ?? show(newest))
         .catch(() => undefined);
   }, [isNewer, newest]);
 
