@@ -280,6 +280,35 @@ it('the weather of the home is spoken of by its name, wherever a need goes by it
     await readsOn(page, `/properties/${propertyId}`, 'Old airfield');
 });
 
+it('all of it is read without signal too', async () => {
+  const home = `/properties/${propertyId}`;
+  const timer = `/timers/${id}`;
+  await phone.setOfflineMode(true);
+  for (const [path, words] of [
+    ['/properties', 'Plum and wren'],
+    [home, 'Plum and wren'],
+    [home, 'Leak'],
+    [home, 'Tuesdays, and no other day'],
+    [home, 'Old airfield'],
+    [home, 'Wall timer of the porch'],
+    [`${timer}/visit`, 'no key to the case'],
+    [`${timer}/visit/key-in`, '08:10'],
+    [`${timer}/visit/key-in`, '80 %'],
+    [`${timer}/visit/walk`, 'Plum hedge'],
+    [`${timer}/need`, 'Plum hedge'],
+    [`${timer}/need`, 'Old airfield'],
+    [`${timer}/yard`, 'sq ft'],
+    [`${timer}/sheet`, 'Plum hedge'],
+    [`${timer}/sheet`, '555 0177'],
+    [`${timer}/sheet`, 'Now: watering on'],
+    [`${timer}?from=2026-06-01`, 'Paused from Tue 2 June'],
+  ] as const)
+    await readsOn(phone, path, words);
+  await phone.waitForSelector('[aria-label="Clock: right"]');
+  await phone.waitForSelector('[aria-label="Findings"] [data-code="rule-day"]');
+  await phone.setOfflineMode(false);
+});
+
 it('what is keyed in without signal is on the sheet at once, and everywhere when it comes in', async () => {
   await turnTo(phone, `/timers/${id}/visit/key-in`);
   await phone.waitForSelector('[data-key]');

@@ -87,7 +87,7 @@ export function FirmPage() {
       <CustomaryMinutes />
       <section className={pageStyles['sheet']} aria-labelledby="people">
         <h2 id="people">People</h2>
-        {people.error && (
+        {people.error && !people.data && (
           <LoadError what="The people" error={people.error} onRetry={() => void people.refetch()} />
         )}
         {people.isPending && <Skeleton active />}

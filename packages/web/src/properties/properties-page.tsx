@@ -151,7 +151,7 @@ export function PropertiesPage() {
   );
   return (
     <Page title="Properties" actions={!isEmpty && actions}>
-      {found.error && (
+      {found.error && !found.data && (
         <LoadError what="The properties" error={found.error} onRetry={() => void found.refetch()} />
       )}
       {isEmpty ? (

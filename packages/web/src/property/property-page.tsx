@@ -120,7 +120,7 @@ function Timers({ propertyId }: { propertyId: string }) {
     // A home that was looked at is there without signal; without signal it is there from before.
     void saveForOffline(client, ids.split(' ').filter(Boolean)).catch(() => undefined);
   }, [client, ids]);
-  if (asked.error)
+  if (asked.error && !asked.data)
     return <LoadError what="The timers" error={asked.error} onRetry={() => void asked.refetch()} />;
   if (!asked.data) return <Skeleton active />;
   const timers = asked.data;
@@ -205,7 +205,7 @@ function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
   return (
     <section className={pageStyles['sheet']} aria-labelledby="weather">
       <h2 id="weather">Weather</h2>
-      {weather.error && <p role="alert">The weather could not be loaded.</p>}
+      {weather.error && !weather.data && <p role="alert">The weather could not be loaded.</p>}
       {data && (
         <p style={{ margin: 0 }}>
           <Link to={`/weather/${data.id}`}>{data.document.name}</Link>,{' '}

@@ -38,7 +38,7 @@ export function RuleSetPage() {
   const { ruleSetId = '' } = useParams();
   const rules = useQuery(rulesQuery);
   const leaving = useLeaveTo();
-  if (rules.error)
+  if (rules.error && !rules.data)
     return <LoadError what="The rules" error={rules.error} onRetry={() => void rules.refetch()} />;
   if (!rules.data) return <Skeleton active style={{ padding: 24 }} />;
   if (ruleSetId === 'new') return <Editor stored={null} leaving={leaving} />;

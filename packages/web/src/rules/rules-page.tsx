@@ -32,7 +32,7 @@ export function RulesPage() {
         )
       }
     >
-      {rules.error && (
+      {rules.error && !rules.data && (
         <LoadError what="The rules" error={rules.error} onRetry={() => void rules.refetch()} />
       )}
       <TakenAway

@@ -42,7 +42,7 @@ export function TimerTypePage() {
   const [search] = usePlace();
   const timerTypes = useQuery(timerTypesQuery);
   const leaving = useLeaveTo();
-  if (timerTypes.error)
+  if (timerTypes.error && !timerTypes.data)
     return (
       <LoadError
         what="The timer type"

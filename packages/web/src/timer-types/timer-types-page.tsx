@@ -33,7 +33,7 @@ export function TimerTypesPage() {
         )
       }
     >
-      {timerTypes.error && (
+      {timerTypes.error && !timerTypes.data && (
         <LoadError
           what="The timer types"
           error={timerTypes.error}
