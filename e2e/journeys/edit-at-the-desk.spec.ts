@@ -184,6 +184,11 @@ it('changes what the timer can do, and what it does about a collision with it', 
       words,
     );
   await waitForFinding('this timer makes start 2 of program A wait until 05:00 or later');
+  // That it has no cycle-and-soak is said once, over the column, and not in each of its cells.
+  const amber = await page.$$eval('table[aria-label="Settings"] [data-warning="true"]', (all) =>
+    all.map(({ tagName, textContent }) => `${tagName} ${textContent.split(':')[0]}`),
+  );
+  expect(amber).toEqual(['TH cycle']);
   await clickButton(page, 'This timer');
   await clickMenuItem(page, 'What this timer can do');
   await chooseRadio(page, 'it is left out');

@@ -23,6 +23,7 @@ import { useMayChange, useSay, useSignedIn } from '../../session/use-signed-in';
 import { useWeatherMonths } from '../../weather/use-weather-months';
 import type { DeskPlace } from '../state/use-desk-place';
 import type { SettingsOnDesk } from '../state/use-settings-on-desk';
+import { firstMode } from './first-mode';
 import { setWords, troubleWords, wantedWords } from './month-words';
 import styles from './season-work.module.css';
 import pageStyles from '../../ui/page.module.css';
@@ -56,9 +57,7 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
   const { firm } = useSignedIn();
   const months = useWeatherMonths(weather);
   const modes = plan.timer.season?.modes ?? ['whole' as const];
-  const [asked, setMode] = useState<SeasonMode>(
-    modes.includes(plan.controller.season.mode) ? plan.controller.season.mode : modes[0]!,
-  );
+  const [asked, setMode] = useState(() => firstMode(plan));
   const highest = highestMonth(months);
   const [base, setBase] = useState(plan.timer.season ? highest : civilDateOf(place.since).month);
   const isKnown = monthPercents(yard, months, null).from !== 'unknown';
