@@ -76,6 +76,8 @@ async function keyInStart(page: Page, id: string, start: string): Promise<void> 
   expect(await textOf(page)).toContain(start);
   await press(page, 'Keyed in');
   await page.waitForFunction(() => !document.querySelector('[data-key="A start 1"]'));
+  // The card goes on at once; the count when the device has both.
+  await waitForWords(page, '2 of ');
 }
 
 /** Leaves the sheet and ends the visit, whatever is open; the sheet says what was ticked. */
