@@ -10,6 +10,7 @@ import { TimerType } from '../schema/timer-type.entity.js';
 import { passwordHash } from '../people/people.service.js';
 import { Person } from '../schema/person.entity.js';
 import { Property } from '../schema/property.entity.js';
+import { Removal } from '../schema/removal.entity.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
 import { addTimer } from '../timers/timers.service.js';
 import { StoredWeather } from '../schema/weather.entity.js';
@@ -52,7 +53,7 @@ async function removeDemo(manager: EntityManager): Promise<void> {
   const firm = await findDemoFirm(manager);
   if (!firm) return;
   const firmId = firm.id;
-  for (const entity of [Property, StoredRuleSet, StoredWeather, TimerType, Person])
+  for (const entity of [Property, StoredRuleSet, StoredWeather, TimerType, Removal, Person])
     await manager.delete(entity, { firmId });
   await manager.delete(Firm, { id: firmId });
 }

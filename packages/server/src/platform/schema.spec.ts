@@ -1,6 +1,7 @@
 import type { Plan } from '@water-clock/core/settings';
 import request from 'supertest';
 import { loadDemo } from '../demo/load-demo.js';
+import { RULE_SETS, takeAway } from '../removals/removals.js';
 import { startTestServer, type TestServer } from '../testing/test-server.js';
 
 let server: TestServer;
@@ -31,6 +32,11 @@ it('the demo goes into an empty database only, and is made anew when asked', asy
   const [homes, timers] = [await count('properties'), await count('timers')];
   expect(homes).toBeGreaterThanOrEqual(4);
   await server.source.query(`UPDATE properties SET name = 'Changed'`);
+  // What was taken away goes with it.
+  const [rules] = await server.source.query(`SELECT id, firm_id FROM rule_sets`);
+  await server.source.transaction((manager) =>
+    takeAway(manager, RULE_SETS, rules.firm_id, rules.id),
+  );
   expect(await loadDemo(server.source, { fresh: false })).toBe(false);
   expect(await count('properties')).toBe(homes);
   expect(await loadDemo(server.source, { fresh: true })).toBe(true);

@@ -3,6 +3,7 @@ import { MoreThan, type EntityManager } from 'typeorm';
 import { Copy } from '../schema/copy.entity.js';
 import { TimerSettings } from '../schema/timer.entity.js';
 import { StoredVisit } from '../schema/visit.entity.js';
+import { lockTimer } from '../timer-records/lock-timer.js';
 import { confirmedOf, makeCopy } from '../timer-records/make-copy.js';
 import { settingsAtHome } from '../timer-records/settings-at-home.js';
 import { madeEntry } from './made-entry.js';
@@ -18,6 +19,8 @@ export async function keepInTimer(
   { firmId, timerId }: Pick<StoredVisit, 'firmId' | 'timerId'>,
   personName: string,
 ): Promise<void> {
+  // Visits that end at the same moment keep it once.
+  await lockTimer(manager, firmId, timerId);
   const reading = await manager.findOneBy(Copy, { firmId, timerId, isInTimer: true });
   const since = reading?.madeAt ?? BEFORE_ALL;
   const rows = await manager.find(StoredVisit, {
