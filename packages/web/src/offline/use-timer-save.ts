@@ -17,6 +17,7 @@ import { isSavedByAnother, type Saved } from '../api/use-versioned-save';
 import { useWrite, type Write } from '../api/use-write';
 import type { WriteName } from '../api/write-names';
 import { todayHere } from '../format/today';
+import { useSignedIn } from '../session/use-signed-in';
 import { outbox } from './browser-outbox';
 import { keepAnswer } from './kept-queries';
 import { bodyOf, type OutboxItem } from './outbox';
@@ -92,6 +93,7 @@ export function useTimerSave<What extends Saving>(
 ): Write<Unsaved<What>, TimerSaved<What>> {
   const client = useQueryClient();
   const sendLater = useSendLater();
+  const { person } = useSignedIn();
   const door: Door<What> = DOORS[what];
 
   const newest = async (): Promise<StoredOf<What>> => {
@@ -115,7 +117,6 @@ export function useTimerSave<What extends Saving>(
         touches: [...others, ...door.touches(timerId)],
       },
     });
-    await settleRefused(timerId, what);
     if (await outbox.settled(id)) return { saved: await newest() };
     const item = outbox.item(id);
     if (item?.trouble === undefined) return { waits: true };
@@ -126,12 +127,12 @@ export function useTimerSave<What extends Saving>(
   };
 
   const save = async (unsaved: Unsaved<What>): Promise<TimerSaved<What>> => {
-    if (savesOf(outbox.snapshot(), timerId, what).some(({ trouble }) => trouble === undefined))
+    const own = outbox.snapshot().filter(({ personId }) => personId === person.id);
+    if (savesOf(own, timerId, what).some(({ trouble }) => trouble === undefined))
       return saveLater(unsaved);
     try {
       const saved = await door.save(timerId, unsaved);
       for (const key of door.answers(timerId)) await keepAnswer(client, key, saved);
-      await settleRefused(timerId, what);
       return { saved };
     } catch (error) {
       if (isSavedByAnother(error)) return { theirs: await newest() };
@@ -182,8 +183,15 @@ export function useBroughtBack<What extends Saving>(
   }, [refused, timerId, what, isBusy]);
 }
 
-/** Forgets saves that could not go in: one has chosen. */
-export async function settleRefused(timerId: string, what: Saving): Promise<void> {
-  for (const { id, trouble } of savesOf(outbox.snapshot(), timerId, what))
-    if (trouble !== undefined) await outbox.discard(id);
+/**
+ * Forgets one's own saves that could not go in: one has chosen, or has saved what was brought back. Never after a save
+ * of something else of the same document: what was refused is nowhere but there.
+ */
+export function useSettleRefused(timerId: string, what: Saving): () => Promise<void> {
+  const { person } = useSignedIn();
+  return async () => {
+    const own = outbox.snapshot().filter(({ personId }) => personId === person.id);
+    for (const { id, trouble } of savesOf(own, timerId, what))
+      if (trouble !== undefined) await outbox.discard(id);
+  };
 }

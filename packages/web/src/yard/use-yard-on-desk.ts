@@ -8,6 +8,7 @@ import {
   SAVED_HERE,
   useBroughtBack,
   useRefusedSave,
+  useSettleRefused,
   useTimerSave,
 } from '../offline/use-timer-save';
 import { yardSave } from '../offline/waiting-saves';
@@ -73,6 +74,7 @@ export function useYardOnDesk(stored: StoredYard) {
   };
 
   const { write, isWriting } = useTimerSave(timerId, 'yard');
+  const settleRefused = useSettleRefused(timerId, 'yard');
 
   const bringTogether = (from: StoredYard, theirs: StoredYard) => {
     const together = broughtTogether(from, state.present, theirs);
@@ -95,6 +97,7 @@ export function useYardOnDesk(stored: StoredYard) {
     setBase('saved' in answer ? answer.saved : { ...base, document: sent });
     setMeanwhile(null);
     act({ type: 'saved', sent });
+    await settleRefused();
     if ('saved' in answer) void message.success('Saved.');
     else void message.info(SAVED_HERE);
     return true;

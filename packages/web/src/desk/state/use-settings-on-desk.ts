@@ -8,9 +8,9 @@ import { yardQuery, type StoredSettings } from '../../api/timers';
 import { useStoredSettings } from '../../offline/use-stored';
 import {
   SAVED_HERE,
-  settleRefused,
   useBroughtBack,
   useRefusedSave,
+  useSettleRefused,
   useTimerSave,
 } from '../../offline/use-timer-save';
 import type { OutboxItem } from '../../offline/outbox';
@@ -69,6 +69,7 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
   const { present } = history;
 
   const { write, isWriting } = useTimerSave(timerId, 'settings');
+  const settleRefused = useSettleRefused(timerId, 'settings');
 
   /**
    * Settings that say what those here were made from, or only what the yard says of the stations by now, are not
@@ -101,6 +102,7 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
     }
     setBase('saved' in answer ? answer.saved : { ...from, document });
     act({ type: 'saved', sent: document });
+    await settleRefused();
     if ('saved' in answer) void message.success('Saved.');
     else void message.info(SAVED_HERE);
     return true;
@@ -159,7 +161,7 @@ export function useSettingsOnDesk(stored: StoredSettings, yard: Yard): SettingsO
       setBase(theirs);
       act({ type: 'theirs', document: theirs.document });
       setTheirs(null);
-      void settleRefused(timerId, 'settings');
+      void settleRefused();
     },
     keepMine: async () => {
       setTheirs(null);
