@@ -91,6 +91,18 @@ describe('one percentage for the whole timer', () => {
     expect(new Set(found.map(({ code }) => code))).toEqual(new Set(['collision', 'late-finish']));
   });
 
+  it('tells of collisions that are there at any percentage too', () => {
+    const [a, b] = plan().programs;
+    // B starts while A is on even at 20 %, for ten minutes.
+    const met = plan({ programs: [a, { ...b, starts: ['03:05'] }] });
+    const { months } = seasonTable(met, YEAR, 'whole', TODAY)!;
+    expect(months.map(({ findings }) => findings.map(({ code }) => code).join())).toEqual([
+      '',
+      ...Array.from({ length: 10 }, () => 'collision'),
+      '',
+    ]);
+  });
+
   it('is not there on a timer without one', () => {
     expect(seasonTable(plan({ timer: { season: null } }), YEAR, 'whole', TODAY)).toBeNull();
   });

@@ -8,7 +8,7 @@ import {
   type DayNumber,
 } from '../civil-time/index.js';
 import { percentGrid } from '../engine/index.js';
-import { check, findingKey, type Finding, type FindingCode } from '../findings/index.js';
+import { check, type Finding, type FindingCode } from '../findings/index.js';
 import { MonthlySeason, WholeSeason, type Plan, type SeasonSetting } from '../settings/index.js';
 import type { SeasonMode } from '../timer-types/index.js';
 
@@ -40,7 +40,7 @@ export interface SeasonMonth {
   readonly troubles: readonly SeasonTrouble[];
   /** Stations whose runs get too short. */
   readonly shortStations: readonly number[];
-  /** Collisions and broken rules at this percentage that are not there at 100 %. */
+  /** Collisions and broken rules at this percentage, whether or not they are there at another too. */
   readonly findings: readonly Finding[];
 }
 
@@ -95,7 +95,6 @@ export function seasonTable(
   const percentsOf = (target: MonthTarget) =>
     Object.fromEntries(labels.map((id) => [id, nearest(grid, wantedOf(target, id))]));
   const settings = targets.map(percentsOf);
-  const known = new Set(check(withPercents(plan, hundred(labels)), today).map(findingKey));
   const foundAt = new Map<string, Finding[]>();
   const findingsOf = (month: number): Finding[] => {
     const set =
@@ -110,7 +109,6 @@ export function seasonTable(
       found = check(set, from).filter(
         (finding) =>
           AT_PERCENT.has(finding.code) &&
-          !known.has(findingKey(finding)) &&
           ((finding.code === 'collision' && mode !== 'monthly') || isInMonth(finding, month)),
       );
       foundAt.set(key, found);
@@ -154,8 +152,6 @@ export function seasonTable(
 /** What comes later is found in its own month, by the rules and the percentage of that one. */
 const isInMonth = ({ first }: Finding, month: number): boolean =>
   first === undefined || civilDateOf(dayOf(parseDateTime(first)!)).month === month;
-
-const hundred = (labels: readonly string[]) => Object.fromEntries(labels.map((id) => [id, 100]));
 
 /** The grid's value nearest to one; of two as near, the larger. */
 const nearest = (grid: readonly number[], wanted: number): number =>
