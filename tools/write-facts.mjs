@@ -7,7 +7,7 @@ const PAGE = 'docs/facts.md';
 const facts = JSON.parse(readFileSync('docs/facts.json', 'utf8'));
 
 const rows = facts.map(
-  ({ fact, is, kept, writes, shows }) => `| **${fact}**: ${is} | ${kept} | ${writes} | ${shows} |`,
+  ({ fact, is, kept, writes, shows }) => `| **${fact}**: ${is} | ${kept} | ${writes} | ${shows.join(', ')} |`,
 );
 const where = facts.map(
   ({ fact, fields, columns }) =>
@@ -17,7 +17,7 @@ const text = [
   '# Every fact has one place',
   '',
   'Made from [facts.json](facts.json) by `npm run facts`. A test fails for a field of a plan, or a column, that is in',
-  'none of them, or in two.',
+  'none of them, or in two; a journey of the browser changes each and reads it on every screen named here.',
   '',
   '| fact | where it is kept | who writes it | who shows it |',
   '| --- | --- | --- | --- |',

@@ -7,9 +7,9 @@ import {
   goTo,
   pictured,
   typeInCell,
-  waitForVerdict,
   waitForWords,
 } from '../support/desk.js';
+import { factsShown, SCREENS_OF, type Sight } from '../support/facts-shown.js';
 import { setStage } from '../support/stage.js';
 
 // The owner, who may change the firm too.
@@ -18,6 +18,13 @@ const stage = setStage({ demo: true, person: 'Greta Holloway' });
 let id: string;
 let propertyId: string;
 let ruleSet: string;
+let weatherId: string;
+/** A type of the firm's own. */
+let typeId: string;
+/** What the timer is said to hold at the beginning. */
+let copy: string | undefined;
+/** Where a sheet that was left is read by whoever has the link. */
+let link: string | undefined;
 let desk: Page;
 /** Another tab, as wide as a phone: what is changed on the desk shows here without a reload. */
 let phone: Page;
@@ -44,6 +51,16 @@ beforeAll(async () => {
     ...Object.fromEntries(fields),
     ruleSetId: ruleSet,
   });
+  weatherId = String(home['weatherId']);
+  const settings = await stage.ask<{ document: { timer: object } }>(
+    'GET',
+    `/timers/${id}/settings?on=2026-06-01`,
+  );
+  const type = await stage.ask<{ id: string }>('POST', '/timer-types', {
+    name: 'Porch clock',
+    capability: settings.document.timer,
+  });
+  typeId = type.id;
   desk = await stage.newPage();
   await goTo(desk, `${stage.url()}/timers/${id}?from=2026-06-01`);
   phone = await stage.newPage();
@@ -57,8 +74,8 @@ beforeAll(async () => {
 async function turnTo(page: Page, path: string): Promise<void> {
   await page.bringToFront();
   await page.evaluate((to) => {
-    // What is there now is not what the next page says.
-    if (to !== location.pathname + location.search)
+    // What is there now is not what the next page says; the ways of the desk are told apart by what is looked at.
+    if (!to.startsWith(location.pathname + '?') && to !== location.pathname)
       for (const element of document.querySelectorAll('main *'))
         element.setAttribute('data-left', '');
     // The router counts its places: where one is held back, it goes back by the difference.
@@ -69,31 +86,47 @@ async function turnTo(page: Page, path: string): Promise<void> {
   }, path);
 }
 
-/** What is read on a screen of the timer, on both pages. */
-async function reads(place: string, words: string): Promise<void> {
-  for (const page of [phone, desk]) await readsOn(page, `/timers/${id}${place}`, words);
-}
-
-async function readsOn(page: Page, path: string, words: string): Promise<void> {
+/** Reads a fact on a screen of a page, as it stands there once it has come. */
+async function read(page: Page, { path, selector, words }: Sight): Promise<void> {
   await turnTo(page, path);
-  await pictured(page, `read "${words}" at ${path}`, () =>
+  await pictured(page, `read ${words.join(', ')} in ${selector} at ${path}`, () =>
     page.waitForFunction(
-      (part) =>
-        [...document.querySelectorAll('main :not([data-left])')].some(({ textContent }) =>
-          textContent.includes(part),
-        ),
+      (where, parts) =>
+        [...document.querySelectorAll(where)].some((element) => {
+          const { textContent, ariaLabel } = element;
+          const value = element instanceof HTMLInputElement ? element.value : '';
+          const said = `${textContent} ${ariaLabel ?? ''} ${value}`;
+          return parts.every((part) => said.includes(part));
+        }),
       {},
+      selector,
       words,
     ),
   );
 }
 
-/** Each of both pages, in front, shows something on a screen of the timer. */
-async function shows(place: string, selector: string): Promise<void> {
-  for (const page of [phone, desk]) {
-    await turnTo(page, `/timers/${id}${place}`);
-    await pictured(page, `see ${selector} at ${place}`, () => page.waitForSelector(selector));
+const shown = () => factsShown({ timer: id, home: propertyId, copy, link });
+const shownHere = (place: string, ...words: string[]): Sight => ({
+  ...{ path: `/timers/${id}${place}`, selector: 'main > *', words },
+});
+/** Facts as they were read by now, each on every screen that shows it. */
+const readBy = new Set<string>();
+
+/** Reads a fact on every screen that shows it, on both pages, with signal and then without. */
+async function readEverywhere(fact: string): Promise<void> {
+  const sights = Object.values(shown()[fact]!);
+  for (const { path, selector, words } of sights.filter(({ isOfGuest }) => isOfGuest)) {
+    const guest = await stage.pageOf(null);
+    await goTo(guest, path);
+    expect(await guest.$eval(selector, ({ textContent }) => textContent)).toContain(words[0]);
   }
+  for (const isOffline of [false, true])
+    for (const page of [phone, desk]) {
+      await page.setOfflineMode(isOffline);
+      for (const sight of sights) if (!sight.isOfGuest) await read(page, sight);
+    }
+  for (const page of [phone, desk]) await page.setOfflineMode(false);
+  readBy.add(fact);
 }
 
 /** Not by the message, which may be the one of the save before. */
@@ -104,9 +137,15 @@ async function saveDesk(): Promise<void> {
   await isSaved(desk);
 }
 
+const toDesk = (page: Page) => turnTo(page, `/timers/${id}?from=2026-06-01`);
+
 /** Types into a field of the desk's page, over what it holds. */
 async function typeOver(field: string, text: string): Promise<void> {
   await clickOn(desk, `::-p-aria([name="${field}"][role="textbox"])`);
+  await typeOverAll(text);
+}
+
+async function typeOverAll(text: string): Promise<void> {
   await desk.keyboard.down('Control');
   await desk.keyboard.press('a');
   await desk.keyboard.up('Control');
@@ -115,201 +154,174 @@ async function typeOver(field: string, text: string): Promise<void> {
 
 const textOf = (page: Page) => page.$eval('main', (main) => main.textContent);
 
-it('a start of the desk is keyed in, and on no sheet before it is', async () => {
-  await desk.bringToFront();
-  await typeInCell(desk, 'Program A, start 1', '0810');
-  await saveDesk();
-  await reads('/visit/key-in', '08:10');
-  await readsOn(phone, `/timers/${id}/sheet`, 'When each station waters');
-  expect(await textOf(phone)).not.toContain('08:10');
-  await reads('/visit', '0 of ');
+it('is about every fact, and every screen that shows one', () => {
+  const screens = Object.entries(shown()).map(([fact, by]) => [fact, Object.keys(by)]);
+  expect(Object.fromEntries(screens)).toEqual(Object.fromEntries(SCREENS_OF));
 });
 
-it('a percentage of the desk is in what is keyed in', async () => {
-  await turnTo(desk, `/timers/${id}?from=2026-06-01`);
-  await clickOn(desk, '[aria-label="Season percentage"]');
-  await desk.keyboard.type('80');
-  await desk.keyboard.press('Tab');
-  await saveDesk();
-  await reads('/visit/key-in', '80 %');
-});
-
-it('a reading of the clock is on the desk, and among what is as found', async () => {
-  await shows('?from=2026-06-01', '[aria-label="Clock: not read yet"]');
-  await clickOn(desk, '[aria-label="Clock: not read yet"]');
-  await clickButton(desk, 'It is right');
-  await desk.waitForSelector('[aria-label="Clock: right"]');
-  await desk.keyboard.press('Escape');
-  await saveDesk();
-  await shows('?from=2026-06-01', '[aria-label="Clock: right"]');
-});
-
-it('a pause that comes with a plan file is in the verdict, on the board, and in the printed copy', async () => {
+it('a pause that comes with a plan file, and is in the timer, is said wherever it holds', async () => {
   const { document } = await stage.ask<{ document: { controller: object } }>(
     'GET',
     `/timers/${id}/settings?on=2026-06-01`,
   );
-  const pauses = [{ from: '2026-06-02T00:00:00', to: '2026-06-05T00:00:00' }];
+  const soon = (days: number) =>
+    new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+  const pauses = [
+    { from: '2026-06-03T00:00:00', to: '2026-06-05T00:00:00' },
+    { from: `${soon(2)}T00:00:00`, to: `${soon(4)}T00:00:00` },
+  ];
   const file = JSON.stringify({ ...document, controller: { ...document.controller, pauses } });
-  await turnTo(desk, `/timers/${id}?from=2026-06-01`);
+  await toDesk(desk);
   await clickButton(desk, 'This timer');
   await clickMenuItem(desk, 'Plan file: save or open');
   await desk.waitForSelector('.ant-modal input[type="file"]');
   await giveFile(desk, file);
   await clickButton(desk, 'Put it on the desk');
   await saveDesk();
-  await reads('?from=2026-06-01', 'Paused from Tue 2 June');
-  await reads('?from=2026-06-01', 'held back: pause');
-  const copies = await stage.ask<{ id: string }[]>('GET', `/timers/${id}/copies`);
-  for (const page of [phone, desk]) await readsOn(page, `/copies/${copies[0]!.id}`, 'Tue 2 June');
+  [copy] = (await stage.ask<{ id: string }[]>('GET', `/timers/${id}/copies`)).map((one) => one.id);
+  await turnTo(desk, `/copies/${copy}`);
+  await clickButton(desk, 'The timer holds this one');
+  await waitForWords(desk, 'This is in the timer');
+  await readEverywhere('Pauses');
+});
+it('a start of the desk is keyed in, and on no sheet before it is', async () => {
+  await toDesk(desk);
+  await typeInCell(desk, 'Program A, start 1', '0810');
+  await saveDesk();
+  await readEverywhere('Settings wanted');
+  await turnTo(phone, `/timers/${id}/sheet`);
+  await waitForWords(phone, 'When each station waters');
+  expect(await textOf(phone)).not.toContain('08:10');
 });
 
-it('what the timer can do is at the home and in what is asked of it', async () => {
-  await turnTo(desk, `/timers/${id}?from=2026-06-01`);
+it('a percentage of the desk scales its nights, and is keyed in', async () => {
+  await toDesk(desk);
+  await clickOn(desk, '[aria-label="Season percentage"]');
+  await desk.keyboard.type('80');
+  await desk.keyboard.press('Tab');
+  await saveDesk();
+  await readEverywhere('Percentages');
+});
+
+it('a reading of the clock is among the findings, and moves the board to true time', async () => {
+  await toDesk(desk);
+  await clickOn(desk, '[aria-label="Clock: not read yet"]');
+  await clickButton(desk, 'It is right');
+  for (const [field, time] of [
+    ['The timer shows, time', '9:00:00'],
+    ['True time then, time', '8:20:00'],
+  ] as const) {
+    await clickOn(desk, `[aria-label="${field}"]`);
+    await typeOverAll(time);
+    await desk.keyboard.press('Enter');
+  }
+  await desk.waitForSelector('[aria-label="Clock: 40 min ahead"]');
+  await desk.keyboard.press('Escape');
+  await saveDesk();
+  await readEverywhere('Clock error');
+});
+
+it('what the timer can do is asked for wherever it is set, and its type stands at the home', async () => {
+  await toDesk(desk);
   await clickButton(desk, 'This timer');
   await clickMenuItem(desk, 'What this timer can do');
   await typeOver('Timer type', 'Wall timer of the porch');
+  await clickOn(desk, '::-p-aria([name="Programs (A, B)"])');
+  await typeOverAll('3');
+  await desk.keyboard.press('Tab');
   await desk.keyboard.press('Escape');
   await saveDesk();
-  for (const page of [desk, phone])
-    await readsOn(page, `/properties/${propertyId}`, 'Wall timer of the porch');
+  await readEverywhere('Timer');
 });
 
-it('a name of the yard is on the desk, in need, key in and walk, and on the sheet', async () => {
+it('a name of the yard is on every screen of its station', async () => {
   await turnTo(desk, `/timers/${id}/yard`);
   await typeInCell(desk, 'Station 1, name', 'Plum hedge');
   await clickButton(desk, 'Save the yard');
   await isSaved(desk);
-  for (const place of ['/need', '/visit/walk', '/sheet', '/visit/key-in?all=yes'])
-    await reads(place, 'Plum hedge');
-  await turnTo(phone, `/timers/${id}?from=2026-06-01`);
-  await phone.waitForFunction(
-    () =>
-      document.querySelector<HTMLInputElement>('[aria-label="Station 1, name"]')?.value ===
-      'Plum hedge',
-  );
+  await readEverywhere('Yard');
 });
 
-it('a fault of the walk is a job at the property and in the visit', async () => {
+it('a fault of the walk is a job; it, a step that is skipped and a battery are told in the visit', async () => {
   await turnTo(phone, `/timers/${id}/visit/walk?station=2`);
   await clickButton(phone, 'Fault or reading…');
   await clickOn(phone, 'xpath/.//label[contains(., "Leak")]');
   await clickButton(phone, 'Keep the fault');
-  for (const page of [desk, phone]) await readsOn(page, `/properties/${propertyId}`, 'Leak');
-  await reads('/visit', '1 of 4');
-});
+  await phone.waitForFunction(() => location.search === '?station=3');
+  await readEverywhere('Jobs');
 
-it('a step that is skipped is so in the bar and in the list of both', async () => {
   await turnTo(phone, `/timers/${id}/visit/clock`);
   await clickButton(phone, 'Skip…');
   await phone.waitForSelector('#skip-reason');
   await phone.type('#skip-reason', 'no key to the case');
   await clickButton(phone, 'Skip it');
   await phone.waitForFunction(() => location.pathname.endsWith('/yard'));
-  await reads('/visit', 'no key to the case');
-  for (const page of [desk, phone])
-    await page.waitForFunction(() =>
-      [...document.querySelectorAll('nav[aria-label="Visit"] li')].some(({ textContent }) =>
-        textContent.includes('Clock, skipped'),
-      ),
-    );
+  await turnTo(phone, `/timers/${id}/visit/leave`);
+  await clickOn(phone, 'xpath/.//label[contains(., "The battery was changed")]');
+  await readEverywhere('Visit steps');
 });
 
 it('the name of the home is in the list, over its timer and on the sheet', async () => {
   await turnTo(desk, `/properties/${propertyId}/edit`);
   await typeOver('Name of the home', 'Plum and wren');
   await clickButton(desk, 'Save the property');
-  for (const page of [desk, phone]) await readsOn(page, '/properties', 'Plum and wren');
-  for (const place of ['/sheet', '/visit', '?from=2026-06-01']) await reads(place, 'Plum and wren');
+  await desk.waitForFunction(() => !location.pathname.endsWith('/edit'));
+  await readEverywhere('Home');
 });
 
-it('a rule of the district is at the home, among the findings, and on the sheet', async () => {
-  for (const page of [desk, phone])
-    await readsOn(page, `/properties/${propertyId}`, 'Sparrow Steps');
-
-  // On the other tab, which looks at the home: the words of the rule are there without a reload.
+it('a rule of the district is at the home, on the board, and whatever is set or planned is held against it', async () => {
   await turnTo(desk, `/rules/${ruleSet}`);
-  await clickOn(desk, '::-p-xpath(.//label[normalize-space()="Tue"])');
+  for (const day of ['Tue', 'Sat'])
+    await clickOn(desk, `::-p-xpath(.//label[normalize-space()="${day}"])`);
+  await clickButton(desk, 'Add hours');
+  await clickOn(desk, '[aria-label="Never from"]');
+  for (const time of ['0500', '0700']) {
+    await typeOverAll(time);
+    await desk.keyboard.press('Tab');
+  }
   await clickOn(desk, '::-p-xpath(.//label[starts-with(., "The rule as it is written")])');
-  await desk.keyboard.type('Tuesdays, and no other day');
+  await desk.keyboard.type('Tuesdays and Saturdays, and no other day');
+  await turnTo(phone, `/properties/${propertyId}`);
+  await desk.bringToFront();
   await clickButton(desk, 'Save the rules');
   await desk.waitForFunction(() => location.pathname === '/rules');
-  // It is not in front, and draws no frames: it is looked at by the clock.
+  // On the other tab, which looks at the home, and draws no frames: it is looked at by the clock.
   await phone.waitForFunction(
     (part) => document.body.textContent.includes(part),
     { polling: 200 },
-    'Tuesdays, and no other day',
+    'Tuesdays and Saturdays, and no other day',
   );
-  await reads('/sheet', 'Now: watering on');
-  for (const page of [desk, phone]) {
-    await turnTo(page, `/timers/${id}?from=2026-06-01`);
-    await page.waitForSelector('[aria-label="Findings"] [data-code="rule-day"]');
-  }
+  await readEverywhere('Rules by date');
 });
 
 it('a sheet that is left is at both, with the link that leads to it', async () => {
   await turnTo(phone, `/timers/${id}/sheet`);
   await clickButton(phone, 'Leave this sheet');
   await waitForWords(phone, 'Make a link');
-  await reads('/sheet', 'Greta Holloway: PDF');
+  await read(desk, shownHere('/sheet', 'Greta Holloway: PDF'));
   await clickButton(desk, 'Make a link');
   await desk.waitForSelector('[data-testid="share-link"]');
-  await reads('/sheet', 'A link until');
-  await reads('/visit/leave', 'A link until');
+  link = await desk.$eval('[data-testid="share-link"]', (made) => (made as HTMLAnchorElement).href);
+  await readEverywhere('Sheets');
 });
 
 it('units and telephone of the firm are on every screen that has one', async () => {
-  await reads('/yard', 'm²');
   await turnTo(desk, '/firm');
   await clickOn(desk, 'xpath/.//label[contains(., "US: gal/min")]');
   await typeOver('Telephone', '555 0177');
   await desk.keyboard.press('Tab');
-  await reads('/yard', 'sq ft');
-  await reads('/need', ' in');
-  await reads('/sheet', '555 0177');
+  await readEverywhere('Firm and people');
 });
 
-it('the weather of the home is spoken of by its name, wherever a need goes by it', async () => {
-  const { weatherId } = await stage.ask<{ weatherId: string }>('GET', `/properties/${propertyId}`);
+it('the weather of the home is spoken of by its name, wherever something goes by it', async () => {
   await turnTo(desk, `/weather/${weatherId}`);
   await typeOver('Where it was read', 'Old airfield');
   await clickButton(desk, 'Save the weather');
   await isSaved(desk);
-  for (const place of ['/need', '?from=2026-06-01&mode=season']) await reads(place, 'Old airfield');
-  for (const page of [desk, phone])
-    await readsOn(page, `/properties/${propertyId}`, 'Old airfield');
+  await readEverywhere('Weather');
 });
 
-it('all of it is read without signal too', async () => {
-  const home = `/properties/${propertyId}`;
-  const timer = `/timers/${id}`;
-  await phone.setOfflineMode(true);
-  for (const [path, words] of [
-    ['/properties', 'Plum and wren'],
-    [home, 'Plum and wren'],
-    [home, 'Leak'],
-    [home, 'Tuesdays, and no other day'],
-    [home, 'Old airfield'],
-    [home, 'Wall timer of the porch'],
-    [`${timer}/visit`, 'no key to the case'],
-    [`${timer}/visit/key-in`, '08:10'],
-    [`${timer}/visit/key-in`, '80 %'],
-    [`${timer}/visit/walk`, 'Plum hedge'],
-    [`${timer}/need`, 'Plum hedge'],
-    [`${timer}/need`, 'Old airfield'],
-    [`${timer}/yard`, 'sq ft'],
-    [`${timer}/sheet`, 'Plum hedge'],
-    [`${timer}/sheet`, '555 0177'],
-    [`${timer}/sheet`, 'Now: watering on'],
-    [`${timer}?from=2026-06-01`, 'Paused from Tue 2 June'],
-  ] as const)
-    await readsOn(phone, path, words);
-  await phone.waitForSelector('[aria-label="Clock: right"]');
-  await phone.waitForSelector('[aria-label="Findings"] [data-code="rule-day"]');
-  await phone.setOfflineMode(false);
-});
-
-it('what is keyed in without signal is on the sheet at once, and everywhere when it comes in', async () => {
+it('what is keyed in without signal is in the timer at once, and everywhere when it comes in', async () => {
   await turnTo(phone, `/timers/${id}/visit/key-in`);
   await phone.waitForSelector('[data-key]');
   await phone.setOfflineMode(true);
@@ -322,14 +334,36 @@ it('what is keyed in without signal is on the sheet at once, and everywhere when
       key,
     );
   }
-  await readsOn(phone, `/timers/${id}/sheet`, '08:10');
-  await waitForWords(phone, 'not read off the timer again');
+  await read(phone, shownHere('/sheet', '08:10', 'not read off the timer again'));
   await phone.setOfflineMode(false);
   await phone.waitForFunction(() => !document.body.textContent.includes('waiting to be sent'));
-  await readsOn(desk, `/timers/${id}/sheet`, '08:10');
-  expect(await textOf(desk)).toContain('Season percentage: 80 %.');
-  await turnTo(desk, `/timers/${id}?from=2026-06-01`);
-  await waitForVerdict(desk, '.');
+  await readEverywhere('In the timer');
+});
+
+it('what is taken out of a list is gone from it on both, and is back once that is undone', async () => {
+  for (const [list, item, name, way] of [
+    ['/rules', ruleSet, 'Sparrow Steps', ['Take away…', 'Take them away']],
+    ['/weather', weatherId, 'Old airfield', ['Take away…', 'Take it away']],
+    ['/timer-types', typeId, 'Porch clock', ['Take out…', 'Take it out']],
+  ] as const) {
+    await turnTo(phone, list);
+    await waitForWords(phone, name);
+    await turnTo(desk, `${list}/${item}`);
+    for (const button of way) await clickButton(desk, button);
+    await waitForWords(desk, 'Undo puts everything back as it was.');
+    await phone.waitForFunction(
+      (gone) => !document.querySelector('main')!.textContent.includes(gone),
+      { polling: 200 },
+      name,
+    );
+    await clickButton(desk, 'Undo');
+    await waitForWords(desk, name);
+  }
+  await readEverywhere('Taken away');
+});
+
+it('has read every fact, and no page was loaded anew', async () => {
+  expect([...readBy].sort()).toEqual([...SCREENS_OF.keys()].sort());
   for (const page of [desk, phone])
     expect(await page.$eval('html', (html) => html.getAttribute('data-same'))).toBe('yes');
 });

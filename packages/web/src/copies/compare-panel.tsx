@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { changeSentences } from '@water-clock/core/compare';
 import { Skeleton } from 'antd';
 import { copyQuery } from '../api/copies';
+import { missingError } from '../ui/missing-error';
 import { LoadError } from '../ui/page';
 import { useSay } from '../session/use-signed-in';
 import pageStyles from '../ui/page.module.css';
@@ -15,7 +16,7 @@ interface ComparePanelProps {
 export function ComparePanel({ older, newer }: ComparePanelProps) {
   const say = useSay();
   const [before, after] = [useQuery(copyQuery(older)), useQuery(copyQuery(newer))];
-  const error = before.error ?? after.error;
+  const error = missingError([before, after]);
   if (error) return <LoadError what="A copy" error={error} onRetry={() => void before.refetch()} />;
   if (!before.data || !after.data) return <Skeleton active />;
   const sentences = changeSentences(before.data.document, after.data.document);

@@ -9,8 +9,10 @@ import { EmptyState } from '../ui/empty-state';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { REASON_NAMES } from './copy-words';
+import { sinceWords } from './in-timer-words';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
+import { useInTimer } from '../visit/use-in-timer';
 import { ComparePanel } from './compare-panel';
 import pageStyles from '../ui/page.module.css';
 
@@ -38,6 +40,7 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
   const navigate = useNavigate();
   const mayChange = useMayChange();
   const [search, go] = usePlace();
+  const keyedIn = useInTimer(timer.id)?.keyedIn ?? 0;
   const known = new Set(copies.map(({ id }) => id));
   const asked = (search.get('compare') ?? '').split(',').filter((id) => known.has(id));
   // Without a choice the two newest are compared.
@@ -72,7 +75,13 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
     },
     {
       title: 'In the timer now',
-      cell: ({ isInTimer }) => isInTimer && <Tag>yes, as far as we know</Tag>,
+      cell: ({ isInTimer }) =>
+        isInTimer && (
+          <>
+            <Tag>yes, as far as we know</Tag>
+            {keyedIn > 0 && <div>but for {sinceWords(keyedIn)}</div>}
+          </>
+        ),
     },
     { title: 'Saved', cell: ({ madeAt }) => momentWords(madeAt, clock) },
     { title: 'By', cell: ({ person }) => person },

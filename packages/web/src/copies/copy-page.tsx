@@ -7,11 +7,12 @@ import { changeCopy, copiesKey, copyQuery, type Copy } from '../api/copies';
 import { useWrite } from '../api/use-write';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
-import { NotConfirmed } from './not-confirmed';
+import { NotConfirmed, sinceWords } from './in-timer-words';
 import { copyWords } from './copy-words';
 import { SettingsSheet } from './settings-sheet';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { useClock, useMayChange } from '../session/use-signed-in';
+import { useInTimer } from '../visit/use-in-timer';
 import pageStyles from '../ui/page.module.css';
 
 /** One saved copy, to be read out, printed, named, or brought back. */
@@ -31,6 +32,8 @@ function CopySheet({ copy }: { copy: Copy }) {
   const mayChange = useMayChange();
   const navigate = useNavigate();
   const [name, setName] = useState(copy.name);
+  const believed = useInTimer(timer.id);
+  const keyedIn = (isInTimer && believed?.keyedIn) || 0;
   const { write: change, isWriting } = useWrite(
     'change-copy',
     (fields: Parameters<typeof changeCopy>[1]) => changeCopy(id, fields),
@@ -83,6 +86,7 @@ function CopySheet({ copy }: { copy: Copy }) {
       <p className={pageStyles['soft']} style={{ margin: 0 }}>
         {copyWords(copy, clock)}
         {isInTimer && ' · believed to be in the timer now'}
+        {keyedIn > 0 && `, but for ${sinceWords(keyedIn)}`}
         <NotConfirmed timerId={timer.id} {...copy.confirmed} />
       </p>
       {mayChange && (

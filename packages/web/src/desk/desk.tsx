@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import type { StoredSettings, Timer } from '../api/timers';
 import { later } from '../ui/later';
 import { DeskHead } from './desk-head';
-import { NotConfirmedNow } from '../copies/not-confirmed';
+import { NotConfirmedNow } from '../copies/in-timer-words';
 import { DeskWork } from './desk-work';
 import { useBroughtCopy } from './use-brought-copy';
 import { useDeskPlace } from './state/use-desk-place';

@@ -2,13 +2,11 @@ import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { Link, useNavigate } from 'react-router';
-import { copiesQuery, type CopyListing } from '../api/copies';
 import type { TimerOfProperty } from '../api/properties';
 import { changeTimer, timerQuery } from '../api/timers';
 import { useWrite } from '../api/use-write';
-import { NotConfirmed } from '../copies/not-confirmed';
-import { copyWords } from '../copies/copy-words';
-import { useClock, useMayChange } from '../session/use-signed-in';
+import { InTimerWords } from '../copies/in-timer-words';
+import { useMayChange } from '../session/use-signed-in';
 import { useOpenVisit } from '../visit/use-visit';
 import { OutlookWords } from './outlook-words';
 import pageStyles from '../ui/page.module.css';
@@ -19,7 +17,6 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
   const { id, name, timerType, stations, outlook } = timer;
   const navigate = useNavigate();
   const mayChange = useMayChange();
-  const copies = useQuery(copiesQuery(id));
   const isVisited = Boolean(useOpenVisit(id));
   const ways = [
     ...(mayChange ? [['As found', 'as-found'] as const] : []),
@@ -45,7 +42,7 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
         </dd>
         <dt>In the timer</dt>
         <dd>
-          <InTimer timerId={id} copies={copies.data} />
+          <InTimerWords timerId={id} />
         </dd>
         <dt>Own backup</dt>
         <dd>
@@ -66,25 +63,6 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
         ))}
       </div>
     </section>
-  );
-}
-
-interface InTimerProps {
-  readonly timerId: string;
-  readonly copies: readonly CopyListing[] | undefined;
-}
-
-function InTimer({ timerId, copies }: InTimerProps) {
-  const clock = useClock();
-  if (!copies) return <span className={pageStyles['soft']}>…</span>;
-  const copy = copies.find(({ isInTimer }) => isInTimer);
-  return copy ? (
-    <>
-      <Link to={`/copies/${copy.id}`}>{copyWords(copy, clock)}</Link>
-      <NotConfirmed timerId={timerId} {...copy.confirmed} />
-    </>
-  ) : (
-    <span className={pageStyles['soft']}>nobody knows: read it off under As found</span>
   );
 }
 

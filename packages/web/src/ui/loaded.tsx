@@ -2,6 +2,7 @@ import type { UseQueryResult } from '@tanstack/react-query';
 import { Skeleton } from 'antd';
 import type { ReactNode } from 'react';
 import { ApiError } from '../api/client';
+import { missingError } from './missing-error';
 import { NotFound } from './not-found';
 import { LoadError } from './page';
 
@@ -17,8 +18,7 @@ interface LoadedProps {
 
 /** A page of what was asked for: while it comes, when it is not there, and when it cannot be had. */
 export function Loaded({ what, missing, queries, children }: LoadedProps) {
-  // An answer from before is better than none: without signal the device has only those.
-  const error = queries.find((query) => query.error && query.data === undefined)?.error;
+  const error = missingError(queries);
   if (error instanceof ApiError && error.status === 404) return <NotFound what={missing} />;
   if (error)
     return (

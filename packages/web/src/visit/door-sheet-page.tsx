@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { clsx } from 'clsx';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
-import { copyQuery } from '../api/copies';
+import { copyQuery, type Copy } from '../api/copies';
 import { useMayChange } from '../session/use-signed-in';
 import { SheetView } from '../sheet/sheet-view';
 import { Loaded } from '../ui/loaded';
@@ -14,6 +14,7 @@ import styles from './leave-page.module.css';
 import { SheetLinks } from './sheet-links';
 import { useDoorSheet, useLeaveSheet, type DoorSheetAsked } from './use-door-sheet';
 import { useTimerOnDevice } from './use-timer-on-device';
+import { useInTimer } from './use-in-timer';
 import { useOpenVisit } from './use-visit';
 import pageStyles from '../ui/page.module.css';
 
@@ -47,16 +48,25 @@ export function DoorSheetPage() {
 export function CopyDoorSheetPage() {
   const { copyId = '' } = useParams();
   const copy = useQuery(copyQuery(copyId));
-  const { queries, timer } = useTimerOnDevice(copy.data?.timer.id ?? '');
   return (
-    <Loaded what="The copy" missing="copy" queries={copy.data ? [copy, ...queries] : [copy]}>
+    <Loaded what="The copy" missing="copy" queries={[copy]}>
+      {() => <CopyDoorSheet copy={copy.data!} />}
+    </Loaded>
+  );
+}
+
+function CopyDoorSheet({ copy }: { copy: Copy }) {
+  const { queries, timer } = useTimerOnDevice(copy.timer.id);
+  const keyedIn = useInTimer(copy.timer.id)?.keyedIn ?? 0;
+  return (
+    <Loaded what="The timer" missing="timer" queries={queries}>
       {() => (
         <DoorSheet
           timer={timer!}
-          plan={copy.data!.document}
-          confirmed={copy.data!.confirmed}
+          plan={copy.document}
+          confirmed={copy.confirmed}
           care={NO_CARE}
-          isInTimer={copy.data!.isInTimer}
+          isInTimer={copy.isInTimer && keyedIn === 0}
         />
       )}
     </Loaded>

@@ -22,6 +22,12 @@ export interface CopyBody {
 
 export const copiesPath = (timerId: string) => `/timers/${timerId}/copies`;
 
+/** Copies of a timer that this device made and the server does not have yet, the oldest first. */
+export const useWaitingCopies = (timerId: string): readonly CopyBody[] =>
+  useOutbox()
+    .filter(({ path, trouble }) => path === copiesPath(timerId) && !trouble)
+    .map(({ body }) => body as CopyBody);
+
 /** All of a timer that a visit needs, from the server or, without signal, from this device. */
 export function useTimerOnDevice(timerId: string) {
   const timer = useQuery(timerQuery(timerId));
@@ -31,9 +37,7 @@ export function useTimerOnDevice(timerId: string) {
   useQuery({ ...propertyQuery(propertyId ?? ''), enabled: propertyId !== undefined });
   useQuery({ ...jobsQuery(propertyId ?? ''), enabled: propertyId !== undefined });
   const { last, lastCopy } = useLastCopy(timerId, copies.data ?? []);
-  const waiting = useOutbox()
-    .filter(({ path, trouble }) => path === copiesPath(timerId) && !trouble)
-    .map(({ body }) => body as CopyBody);
+  const waiting = useWaitingCopies(timerId);
   const newest = waiting.at(-1) ?? lastCopy.data ?? null;
   const reading: Reading | null = newest;
   return {
@@ -66,7 +70,7 @@ export function useLastCopy(timerId: string, copies: readonly CopyListing[]) {
 }
 
 /** The copy that is in the timer, or else the newest. */
-const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
+export const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
   copies.find(({ isInTimer }) => isInTimer) ?? copies.find(({ reason }) => reason !== 'planned');
 
 /** Brings all that visits to some timers need onto the device; what is there already is not asked for. */

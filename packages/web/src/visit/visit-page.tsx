@@ -8,6 +8,7 @@ import { visitsQuery } from '../api/visits';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { copyWords } from '../copies/copy-words';
+import { InTimerWords } from '../copies/in-timer-words';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange, useSignedIn } from '../session/use-signed-in';
 import { Jobs } from './jobs';
@@ -49,7 +50,7 @@ export function VisitPage() {
             open === null && <Begin timerId={timerId} />
           )}
           <div className={pageStyles['sheets']}>
-            <Here timer={device.timer!} copies={device.copies} />
+            <Here timer={device.timer!} />
             <Jobs propertyId={device.timer!.property.id} />
           </div>
         </Page>
@@ -225,10 +226,8 @@ function Meanwhile({ open, copies }: CopiesProps & { open: OpenVisit }) {
   );
 }
 
-function Here({ timer, copies }: CopiesProps & { timer: Timer }) {
-  const clock = useClock();
+function Here({ timer }: { timer: Timer }) {
   const { property } = timer;
-  const inTimer = copies.find(({ isInTimer }) => isInTimer);
   return (
     <section className={pageStyles['sheet']} aria-labelledby="here">
       <h2 id="here">Here</h2>
@@ -251,11 +250,7 @@ function Here({ timer, copies }: CopiesProps & { timer: Timer }) {
         )}
         <dt>In the timer</dt>
         <dd>
-          {inTimer ? (
-            <Link to={`/copies/${inTimer.id}`}>{copyWords(inTimer, clock)}</Link>
-          ) : (
-            'nobody knows: read it as found'
-          )}
+          <InTimerWords timerId={timer.id} />
         </dd>
       </dl>
     </section>

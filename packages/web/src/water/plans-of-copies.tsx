@@ -4,6 +4,7 @@ import { Alert, Skeleton } from 'antd';
 import { useMemo, type ReactNode } from 'react';
 import { copyQuery } from '../api/copies';
 import { useStoredSettings } from '../offline/use-stored';
+import { missingError } from '../ui/missing-error';
 
 /** Stands for the saved settings of the desk, where else the id of a copy stands. */
 export const ON_DESK = 'desk';
@@ -30,7 +31,7 @@ export function PlansOfCopies({ timerId, ids, names, children }: PlansOfCopiesPr
     () => [first, ...(count > 1 ? [second] : [])].filter((plan) => plan !== undefined),
     [first, second, count],
   );
-  const error = desk.error ?? one.error ?? other.error;
+  const error = missingError([desk, one, other]);
   if (error)
     return (
       <Alert type="error" showIcon title={`The settings could not be loaded. ${error.message}`} />

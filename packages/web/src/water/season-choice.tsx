@@ -8,9 +8,11 @@ import type { CopyListing } from '../api/copies';
 import type { Timer } from '../api/timers';
 import { usePlace } from '../ui/use-place';
 import { copyWords } from '../copies/copy-words';
+import { sinceWords } from '../copies/in-timer-words';
 import { useClock, useDayOrder, useQuantity } from '../session/use-signed-in';
 import { shownAmount, storedAmount } from '../format/quantities';
 import { todayHere } from '../format/today';
+import { useInTimer } from '../visit/use-in-timer';
 import { ON_DESK, PlansOfCopies } from './plans-of-copies';
 import { SeasonAtRoots } from './season-at-roots';
 import { NumberInput } from '../ui/number-input';
@@ -29,7 +31,7 @@ interface SeasonChoiceProps {
 /** Which copies, which season, and how the sensor takes its rain. */
 export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps) {
   const [search, set] = usePlace();
-  const [clock, order] = [useClock(), useDayOrder()];
+  const order = useDayOrder();
   const depth = useQuantity('depth');
   const known = new Set([ON_DESK, ...copies.map(({ id }) => id)]);
   const inTimer = copies.find(({ isInTimer }) => isInTimer)?.id ?? ON_DESK;
@@ -44,13 +46,7 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
     tripMm: amountAsked(search.get('trip'), USUAL_SENSOR.tripMm),
     dryDays: Math.round(amountAsked(search.get('dry'), USUAL_SENSOR.dryDays)),
   };
-  const options = [
-    { value: ON_DESK, label: 'the settings on the desk, as saved' },
-    ...copies.map((copy) => ({
-      value: copy.id,
-      label: `${copyWords(copy, clock)}${copy.isInTimer ? ' (in the timer)' : ''}`,
-    })),
-  ];
+  const options = useSettingsToChoose(timer.id, copies);
   const fault =
     days < 1
       ? 'The last day must not be before the first.'
@@ -147,6 +143,20 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
       )}
     </>
   );
+}
+
+/** What is on the desk, and every copy: of the one that is in the timer, how sure that is. */
+function useSettingsToChoose(timerId: string, copies: readonly CopyListing[]) {
+  const clock = useClock();
+  const keyedIn = useInTimer(timerId)?.keyedIn ?? 0;
+  const inTimer = keyedIn > 0 ? `in the timer, but for ${sinceWords(keyedIn)}` : 'in the timer';
+  return [
+    { value: ON_DESK, label: 'the settings on the desk, as saved' },
+    ...copies.map((copy) => ({
+      value: copy.id,
+      label: `${copyWords(copy, clock)}${copy.isInTimer ? ` (${inTimer})` : ''}`,
+    })),
+  ];
 }
 
 const amountAsked = (text: string | null, usual: number): number => {

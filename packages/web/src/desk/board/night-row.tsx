@@ -100,7 +100,9 @@ function NightBack(props: NightBackProps) {
             x={scale(from)}
             width={scale(to) - scale(from)}
             height={rowHeight}
-          />
+          >
+            <title>No watering in these hours</title>
+          </rect>
         ) : null;
       })}
       <Holds {...{ night, axis, scale, rowHeight }} />

@@ -1,14 +1,24 @@
+import { percentInForce } from '@water-clock/core/engine';
 import type { SeasonMonth } from '@water-clock/core/season-steps';
 import type { Plan } from '@water-clock/core/settings';
 import { counted, listInWords } from '@water-clock/core/words';
 
-const isOne = ({ percents }: SeasonMonth): boolean => new Set(Object.values(percents)).size <= 1;
-
 /** What is set in a month: "60 %", "A 60 %, B 40 %", "off". */
-export function setWords(month: SeasonMonth): string {
-  if (month.isDry) return 'off';
-  if (isOne(month)) return `${Object.values(month.percents)[0] ?? 100} %`;
-  return Object.entries(month.percents)
+export const setWords = (month: SeasonMonth): string =>
+  month.isDry ? 'off' : percentsWords(month.percents);
+
+/** What the settings themselves have in a month, 1 to 12. */
+export const nowWords = ({ controller, programs }: Plan, month: number): string =>
+  percentsWords(
+    Object.fromEntries(
+      programs.map((program) => [program.id, percentInForce(controller.season, program, month)]),
+    ),
+  );
+
+function percentsWords(percents: Readonly<Record<string, number>>): string {
+  const all = Object.values(percents);
+  if (new Set(all).size <= 1) return `${all[0] ?? 100} %`;
+  return Object.entries(percents)
     .map(([id, percent]) => `${id} ${percent} %`)
     .join(', ');
 }

@@ -24,7 +24,7 @@ import { useWeatherMonths } from '../../weather/use-weather-months';
 import type { DeskPlace } from '../state/use-desk-place';
 import type { SettingsOnDesk } from '../state/use-settings-on-desk';
 import { firstMode } from './first-mode';
-import { setWords, troubleWords, wantedWords } from './month-words';
+import { nowWords, setWords, troubleWords, wantedWords } from './month-words';
 import styles from './season-work.module.css';
 import pageStyles from '../../ui/page.module.css';
 import gridTableStyles from '../../ui/grid-table.module.css';
@@ -128,7 +128,7 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
       {targets && table && (
         <div className={styles['season-body']}>
           <MonthTable table={table} plan={plan} />
-          <Steps {...{ table, place, edit }} />
+          <Steps {...{ table, plan, place, edit }} />
         </div>
       )}
     </div>
@@ -212,12 +212,12 @@ function MonthTable({ table, plan }: { table: SeasonTable; plan: Plan }) {
   );
 }
 
-interface StepsProps extends Pick<SeasonWorkProps, 'place' | 'edit'> {
+interface StepsProps extends Pick<SeasonWorkProps, 'plan' | 'place' | 'edit'> {
   readonly table: SeasonTable;
 }
 
 /** The dates on which to set another percentage, or the table to key in; and what needs a copy of its own. */
-function Steps({ table, place, edit }: StepsProps) {
+function Steps({ table, plan, place, edit }: StepsProps) {
   const { message } = App.useApp();
   const mayChange = useMayChange();
   const now = civilDateOf(place.since).month;
@@ -229,6 +229,9 @@ function Steps({ table, place, edit }: StepsProps) {
   const current = table.months[now - 1]!;
   return (
     <section className={styles['season-steps']} aria-label="What to set, and when">
+      <p>
+        On the desk for {MONTHS[now - 1]}: <strong>{nowWords(plan, now)}</strong>
+      </p>
       {table.mode === 'monthly' ? (
         <>
           <h2>Key in once</h2>
