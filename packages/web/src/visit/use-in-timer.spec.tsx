@@ -21,7 +21,7 @@ const start = (observedAt: string) => ({
   seen: 0,
   person: 'Ines Marlow',
   observedAt,
-  entry: { kind: 'key-in', key: 'A start 1', value: '04:00', isTicked: true },
+  entry: { kind: 'key-in', key: 'A start 1', value: 'time 04:00', isTicked: true },
 });
 
 /** What is said of a timer at whose visit something was keyed in at a moment. */
