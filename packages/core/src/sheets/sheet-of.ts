@@ -9,7 +9,8 @@ import {
 import { simulate, type Simulation } from '../engine/index.js';
 import type { Plan, StationSettings } from '../settings/index.js';
 import type { TimerHandling } from '../timer-types/index.js';
-import { inClock, type ClockStyle } from '../words/index.js';
+import type { ClockStyle } from '../words/index.js';
+import { inHouseholdClock } from './messages/dates.js';
 import { MONTH_NAMES } from './messages/en.js';
 import { message } from './messages/message.js';
 import { Sheet, type SheetBar, type SheetDay, type SheetDue } from './sheet.js';
@@ -40,7 +41,7 @@ const WEEKS_OF_WATER = 4;
 /** The sheet for the door: the settings of a timer in a household's words. */
 export function sheetOf(asked: SheetAsked): Sheet {
   const { plan, on, handling, clock, confirmed } = asked;
-  const say = (text: string) => inClock(text, clock);
+  const say = (text: string) => inHouseholdClock(text, clock);
   const month = simulate(plan, { from: on, days: 7 * WEEKS_OF_WATER });
   const timesOf = stationTimes(plan, on);
   const { of } = confirmed;

@@ -1,4 +1,4 @@
-export { inClock, type ClockStyle } from './clock-style.js';
+export { inClock, type ClockStyle, type HalfOfDay } from './clock-style.js';
 export { daysLong, daysShort, hoursInWords, weekdayNames } from './day-rules.js';
 export {
   civilDateInWords,

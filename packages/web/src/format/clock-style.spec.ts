@@ -11,6 +11,10 @@ it('turns the times of a sentence into twelve hours, noon and midnight by name',
   expect(say('00:30 and 12:30')).toBe('12:30 AM and 12:30 PM');
   expect(say('1 h 05 min, 110 %, station 24')).toBe('1 h 05 min, 110 %, station 24');
   expect(inClock('at 16:04', '24')).toBe('at 16:04');
+  const halves = { beforeNoon: 'a.', afterNoon: 'b.', noon: 'c.', midnight: 'd.' };
+  expect(inClock('00:00, 04:00, 12:00, 16:00', '12', halves)).toBe(
+    '12:00 d., 4:00 a., 12:00 c., 4:00 b.',
+  );
 });
 
 it('what it shows can be typed again', () => {

@@ -8,7 +8,7 @@ import {
   type TimerSeconds,
 } from '../../civil-time/index.js';
 import { inClock, type ClockStyle } from '../../words/index.js';
-import { DATE_FORMATS, MONTH_NAMES, SHORT_MONTH_NAMES, WEEKDAY_NAMES } from './en.js';
+import { DATE_FORMATS, HALF_OF_DAY, MONTH_NAMES, SHORT_MONTH_NAMES, WEEKDAY_NAMES } from './en.js';
 
 // Apart from the sentences: whoever opens a link to a sheet loads these, and no message format.
 
@@ -55,9 +55,13 @@ export const timeWords = (moment: TimerSeconds): string =>
 export const momentWords = (moment: TimerSeconds): string =>
   `${dateWords(dayOf(moment))}, ${timeWords(moment)}`;
 
+/** A sentence with its times of day in the clock of the household. */
+export const inHouseholdClock = (text: string, clock: ClockStyle): string =>
+  inClock(text, clock, HALF_OF_DAY);
+
 /** A full hour, in the clock of the household. */
 export const hourWords = (hour: number, clock: ClockStyle): string =>
-  inClock(minuteWords(60 * hour), clock);
+  inHouseholdClock(minuteWords(60 * hour), clock);
 
 /** A full hour as it stands above a picture of a day. @example "06", "6 AM", "noon" */
 export function axisHour(hour: number, clock: ClockStyle): string {
@@ -75,4 +79,4 @@ interface Bar {
 
 /** A run of the week. @example "A 03:30 to 04:10" */
 export const barWords = ({ program, from, to }: Bar, clock: ClockStyle): string =>
-  inClock(inFormat('bar', { program, from: minuteWords(from), to: minuteWords(to) }), clock);
+  inHouseholdClock(inFormat('bar', { program, from: minuteWords(from), to: minuteWords(to) }), clock);

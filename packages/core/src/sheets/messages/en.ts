@@ -30,6 +30,13 @@ export const SHORT_MONTH_NAMES = [
   ...['Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
 ];
 
+export const HALF_OF_DAY = {
+  beforeNoon: 'AM',
+  afterNoon: 'PM',
+  noon: 'noon',
+  midnight: 'midnight',
+};
+
 /** Dates and times: the fields of one in the order of the language. */
 export const DATE_FORMATS = {
   date: '{weekday} {day} {month}',
