@@ -33,7 +33,8 @@ const coreArrows = CORE_ORDER.slice(0, -1).map((folder, index) => ({
   to: { path: `^packages/core/src/(${CORE_ORDER.slice(index + 1).join('|')})/` },
 }));
 
-// The rooms of the web application, ground first: each imports only what stands below it.
+// The rooms of the web application, ground first: each imports only what stands below it; `timer-records` is what this
+// device knows of a timer, its visit and what is in it.
 const WEB_ORDER = [
   'format',
   'api',
@@ -44,6 +45,7 @@ const WEB_ORDER = [
   'rules',
   'weather',
   'timer-types',
+  'timer-records',
   'copies',
   'sheet',
   'yard',

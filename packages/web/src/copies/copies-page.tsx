@@ -12,7 +12,7 @@ import { REASON_NAMES } from './copy-words';
 import { sinceWords } from './in-timer-words';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
-import { useInTimer } from '../visit/use-in-timer';
+import { useInTimer } from '../timer-records/use-in-timer';
 import { ComparePanel } from './compare-panel';
 import pageStyles from '../ui/page.module.css';
 

@@ -12,7 +12,7 @@ import { copyWords } from './copy-words';
 import { SettingsSheet } from './settings-sheet';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { useClock, useMayChange } from '../session/use-signed-in';
-import { useInTimer } from '../visit/use-in-timer';
+import { useInTimer } from '../timer-records/use-in-timer';
 import pageStyles from '../ui/page.module.css';
 
 /** One saved copy, to be read out, printed, named, or brought back. */

@@ -3,7 +3,7 @@ import { counted } from '@water-clock/core/words';
 import { Link } from 'react-router';
 import { momentWords } from '../format/moment-words';
 import { useClock } from '../session/use-signed-in';
-import { useInTimer, type Believed } from '../visit/use-in-timer';
+import { useInTimer, type Believed } from '../timer-records/use-in-timer';
 import { copyWords, REASON_NAMES } from './copy-words';
 import pageStyles from '../ui/page.module.css';
 

@@ -17,7 +17,7 @@ import { EmptyState } from '../ui/empty-state';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
 import { appOnDevice } from '../offline/app-on-device';
-import { saveForOffline } from '../visit/use-timer-on-device';
+import { saveForOffline } from '../timer-records/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { OutlookWords } from '../property/outlook-words';
 import pageStyles from '../ui/page.module.css';

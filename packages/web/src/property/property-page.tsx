@@ -26,7 +26,7 @@ import { useMayChange, useQuantity, useSignedIn } from '../session/use-signed-in
 import { shownAmount } from '../format/quantities';
 import { listingOf, recordWords } from '../weather/weather-words';
 import { Jobs } from '../visit/jobs';
-import { saveForOffline } from '../visit/use-timer-on-device';
+import { saveForOffline } from '../timer-records/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import { SUPPLY_NAMES } from '../format/supply-names';

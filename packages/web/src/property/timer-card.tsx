@@ -7,7 +7,7 @@ import { changeTimer, timerQuery } from '../api/timers';
 import { useWrite } from '../api/use-write';
 import { InTimerWords } from '../copies/in-timer-words';
 import { useMayChange } from '../session/use-signed-in';
-import { useOpenVisit } from '../visit/use-visit';
+import { useOpenVisit } from '../timer-records/use-visit';
 import { OutlookWords } from './outlook-words';
 import pageStyles from '../ui/page.module.css';
 import styles from './property-page.module.css';

@@ -13,9 +13,9 @@ import { Page } from '../ui/page';
 import styles from './leave-page.module.css';
 import { SheetLinks } from './sheet-links';
 import { useDoorSheet, useLeaveSheet, type DoorSheetAsked } from './use-door-sheet';
-import { useTimerOnDevice } from './use-timer-on-device';
-import { useInTimer } from './use-in-timer';
-import { useOpenVisit } from './use-visit';
+import { useTimerOnDevice } from '../timer-records/use-timer-on-device';
+import { useInTimer } from '../timer-records/use-in-timer';
+import { useOpenVisit } from '../timer-records/use-visit';
 import pageStyles from '../ui/page.module.css';
 
 const NO_CARE: DoorSheetAsked['care'] = new Set();

@@ -20,7 +20,7 @@ import { useSay } from '../session/use-signed-in';
 import { stepPlace } from './step-places';
 import { TrueTime } from './true-time';
 import { useSaveCopy } from './use-save-copy';
-import type { OpenVisit } from './use-visit';
+import type { OpenVisit } from '../timer-records/use-visit';
 import { ValueInput } from '../desk/extras/value-input';
 import { VisitFrame, type VisitHere } from './visit-frame';
 import { oncePressed } from '../ui/once-pressed';

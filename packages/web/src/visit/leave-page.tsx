@@ -14,7 +14,7 @@ import { downloadText, fileNameOf } from '../ui/text-files';
 import { oncePressed } from '../ui/once-pressed';
 import { SheetView } from '../sheet/sheet-view';
 import { useSay } from '../session/use-signed-in';
-import type { OpenVisit } from './use-visit';
+import type { OpenVisit } from '../timer-records/use-visit';
 import { useDoorSheet, useLeaveSheet, withZone } from './use-door-sheet';
 import { VisitFrame } from './visit-frame';
 import { todayHere } from '../format/today';

@@ -2,7 +2,7 @@ import { counted } from '@water-clock/core/words';
 import { App, Button } from 'antd';
 import { useStoredYard } from '../offline/use-stored';
 import { SAVED_HERE, useTimerSave } from '../offline/use-timer-save';
-import type { OpenVisit } from './use-visit';
+import type { OpenVisit } from '../timer-records/use-visit';
 
 /** Times to run-off that were taken on the walk, put into the yard; nothing where it has them. */
 export function RunOffToYard({ open }: { open: OpenVisit }) {

@@ -6,7 +6,7 @@ import { visitOf, type VisitEntry } from '@water-clock/core/visits';
 import { forgetDrafts } from '../offline/drafts';
 import { testPlan } from '../testing/plans';
 import { StationForm } from './station-form';
-import type { OpenVisit } from './use-visit';
+import type { OpenVisit } from '../timer-records/use-visit';
 
 const [station] = testPlan().stations;
 

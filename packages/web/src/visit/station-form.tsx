@@ -12,7 +12,7 @@ import {
 } from '@water-clock/core/visits';
 import { Button, Checkbox, Input, Segmented } from 'antd';
 import { useState } from 'react';
-import type { OpenVisit } from './use-visit';
+import type { OpenVisit } from '../timer-records/use-visit';
 import { useStopwatch } from '../measure/use-stopwatch';
 import { useKeptForm } from '../offline/use-kept-form';
 import { oncePressed } from '../ui/once-pressed';

@@ -4,7 +4,7 @@ import { copiesQuery, copyQuery } from '../api/copies';
 import { useWrite, type Write } from '../api/use-write';
 import { outbox } from '../offline/browser-outbox';
 import { useSendLater } from '../offline/use-outbox';
-import { copiesPath, type CopyBody } from './use-timer-on-device';
+import { copiesPath, type CopyBody } from '../timer-records/use-timer-on-device';
 
 export interface HeldByTimer {
   readonly document: Plan;

@@ -1,7 +1,7 @@
 import { workOf, type StepWork, type VisitStep } from '@water-clock/core/visits';
 import { useMemo } from 'react';
-import { useTimerOnDevice } from './use-timer-on-device';
-import type { OpenVisit } from './use-visit';
+import { useTimerOnDevice } from '../timer-records/use-timer-on-device';
+import type { OpenVisit } from '../timer-records/use-visit';
 
 /** Tells how far the work of a step is, where it can be counted and the timer is known. */
 export function useStepWork({

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useMatch } from 'react-router';
-import { saveForOffline } from './use-timer-on-device';
+import { saveForOffline } from '../timer-records/use-timer-on-device';
 
 /** Longer than a screen takes to be there: what it shows comes first. */
 const A_WHILE_MS = 3000;

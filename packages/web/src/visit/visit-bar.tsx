@@ -14,7 +14,7 @@ import { useMayChange } from '../session/use-signed-in';
 import { OpenWorkDialog } from './open-work-dialog';
 import { stepAt, stepPlace } from './step-places';
 import { useStepWork, workWords } from './use-step-work';
-import { useOpenVisit, type OpenVisit } from './use-visit';
+import { useOpenVisit, type OpenVisit } from '../timer-records/use-visit';
 import { oncePressed } from '../ui/once-pressed';
 import styles from './visit-bar.module.css';
 

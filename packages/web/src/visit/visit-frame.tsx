@@ -5,8 +5,8 @@ import { Link, useParams } from 'react-router';
 import type { Timer } from '../api/timers';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
-import { useTimerOnDevice } from './use-timer-on-device';
-import { useOpenVisit, type OpenVisit } from './use-visit';
+import { useTimerOnDevice } from '../timer-records/use-timer-on-device';
+import { useOpenVisit, type OpenVisit } from '../timer-records/use-visit';
 import pageStyles from '../ui/page.module.css';
 
 /** What a step of a visit works on. */

@@ -12,7 +12,7 @@ import { sinceWords } from '../copies/in-timer-words';
 import { useClock, useDayOrder, useQuantity } from '../session/use-signed-in';
 import { shownAmount, storedAmount } from '../format/quantities';
 import { todayHere } from '../format/today';
-import { useInTimer } from '../visit/use-in-timer';
+import { useInTimer } from '../timer-records/use-in-timer';
 import { ON_DESK, PlansOfCopies } from './plans-of-copies';
 import { SeasonAtRoots } from './season-at-roots';
 import { NumberInput } from '../ui/number-input';

@@ -79,4 +79,7 @@ interface Bar {
 
 /** A run of the week. @example "A 03:30 to 04:10" */
 export const barWords = ({ program, from, to }: Bar, clock: ClockStyle): string =>
-  inHouseholdClock(inFormat('bar', { program, from: minuteWords(from), to: minuteWords(to) }), clock);
+  inHouseholdClock(
+    inFormat('bar', { program, from: minuteWords(from), to: minuteWords(to) }),
+    clock,
+  );

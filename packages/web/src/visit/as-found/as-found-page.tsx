@@ -22,9 +22,9 @@ import {
 import type { PlanEdit } from '@water-clock/core/settings';
 import { stepPlace } from '../step-places';
 import { useSaveCopy } from '../use-save-copy';
-import { useLastCopy } from '../use-timer-on-device';
+import { useLastCopy } from '../../timer-records/use-timer-on-device';
 import { firstUnread, UNREAD } from '../../api/unread-fields';
-import { useOpenVisit } from '../use-visit';
+import { useOpenVisit } from '../../timer-records/use-visit';
 import { AsFoundFindings, SinceLastCopy } from './as-found-check';
 import { ProgramReading, RestReading, ClockReading } from './readings';
 import styles from './as-found-page.module.css';

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { answeringWith, aroundScreens } from '../testing/in-app';
 import { act, render, screen, waitFor } from '@testing-library/react';
-import { InTimerWords } from '../copies/in-timer-words';
+import { InTimerWords } from './in-timer-words';
 import { testPlan } from '../testing/plans';
 
 const READ_AT = '2026-06-01T08:00:00.000Z';
