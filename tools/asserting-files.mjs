@@ -38,8 +38,8 @@ export const ASSERTING = [
   'packages/web/src/property/add-timer-dialog.tsx',
   'packages/web/src/sign-in/door-form.tsx',
   'packages/web/src/ui/later.tsx',
-  'packages/web/src/visit/use-timer-on-device.ts',
-  'packages/web/src/visit/use-visit.ts',
+  'packages/web/src/timer-records/use-timer-on-device.ts',
+  'packages/web/src/timer-records/use-visit.ts',
   'packages/web/src/weather/month-grid.tsx',
   'packages/web/src/yard/meanwhile-note.tsx',
 ];
