@@ -7,7 +7,8 @@ const PAGE = 'docs/facts.md';
 const facts = JSON.parse(readFileSync('docs/facts.json', 'utf8'));
 
 const rows = facts.map(
-  ({ fact, is, kept, writes, shows }) => `| **${fact}**: ${is} | ${kept} | ${writes} | ${shows.join(', ')} |`,
+  ({ fact, is, kept, writes, shows }) =>
+    `| **${fact}**: ${is} | ${kept} | ${writes} | ${shows.join(', ')} |`,
 );
 const where = facts.map(
   ({ fact, fields, columns }) =>
