@@ -358,6 +358,9 @@ it('what is taken out of a list is gone from it on both, and is back once that i
     );
     await clickButton(desk, 'Undo');
     await waitForWords(desk, name);
+    await desk.waitForFunction(
+      () => !document.body.textContent.includes('Undo puts everything back'),
+    );
   }
   await readEverywhere('Taken away');
 });

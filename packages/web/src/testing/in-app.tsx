@@ -63,10 +63,10 @@ type Answer = { readonly status: number; readonly body?: unknown };
  * What it does not know is no connection. Gives what was asked, in order.
  */
 export function answeringWith(
-  answers: Readonly<Record<string, Answer | ((asked: Asked) => Answer)>>,
+  answers: Readonly<Record<string, Answer | ((asked: Asked) => Answer | Promise<Answer>)>>,
 ): Asked[] {
   const all: Asked[] = [];
-  globalThis.fetch = ((place: string, init: { method: string; body?: string }) => {
+  globalThis.fetch = (async (place: string, init: { method: string; body?: string }) => {
     const asked: Asked = {
       method: init.method,
       path: place.replace(/\?.*$/, ''),
@@ -74,13 +74,9 @@ export function answeringWith(
     };
     all.push(asked);
     const known = answers[`${asked.method} ${asked.path}`];
-    if (!known) return Promise.reject(new TypeError('Failed to fetch'));
-    const { status, body } = typeof known === 'function' ? known(asked) : known;
-    return Promise.resolve({
-      ok: status < 400,
-      status,
-      json: () => Promise.resolve(structuredClone(body)),
-    });
+    if (!known) throw new TypeError('Failed to fetch');
+    const { status, body } = typeof known === 'function' ? await known(asked) : known;
+    return { ok: status < 400, status, json: () => Promise.resolve(structuredClone(body)) };
   }) as unknown as typeof fetch;
   return all;
 }

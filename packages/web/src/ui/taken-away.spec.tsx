@@ -2,9 +2,9 @@
 import '../testing/in-browser';
 import { answeringWith } from '../testing/in-app';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render, screen, waitFor } from '@testing-library/react';
+import { act, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { MemoryRouter } from 'react-router';
+import { Link, MemoryRouter, Route, Routes } from 'react-router';
 import { bringBackRuleSet } from '../api/rules';
 import { TakenAway, takenAway } from './taken-away';
 
@@ -37,4 +37,29 @@ it('says nothing where nothing was taken away', () => {
   for (const state of [null, 'west', { takenAway: 'west' }, { takenAway: { id: 7 } }])
     listAfter(state);
   expect(screen.queryByRole('button')).toBeNull();
+});
+
+it('who has gone on before it is back stays there', async () => {
+  type Answer = { status: number; body: object };
+  let answer: ((answer: Answer) => void) | undefined;
+  answeringWith({
+    'POST /api/rule-sets/west/bring-back': () =>
+      new Promise<Answer>((resolve) => (answer = resolve)),
+  });
+  const told = takenAway('west', 'The rules of West are taken away.');
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter initialEntries={[{ pathname: '/rules', state: told }]}>
+        <Link to="/weather">Weather</Link>
+        <Routes>
+          <Route path="/rules" element={<TakenAway bringBack={bringBackRuleSet} touches={[]} />} />
+          <Route path="/weather" element={<h1>The weather</h1>} />
+        </Routes>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+  await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+  await userEvent.click(screen.getByRole('link', { name: 'Weather' }));
+  await act(async () => answer!({ status: 201, body: { id: 'west' } }));
+  expect(screen.queryByRole('heading', { name: 'The weather' })).not.toBeNull();
 });

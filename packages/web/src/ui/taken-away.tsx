@@ -1,6 +1,7 @@
 import type { QueryKey } from '@tanstack/react-query';
 import { fieldOf } from '@water-clock/core/kernel';
 import { Alert, Button } from 'antd';
+import { useCallback, useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useWrite } from '../api/use-write';
 
@@ -21,10 +22,18 @@ export function TakenAway({ bringBack, touches }: TakenAwayProps) {
     touches,
     lead: 'Not brought back.',
   });
+  const [isBack, setBack] = useState(false);
+  const forget = useCallback(
+    () => void navigate(location.pathname, { replace: true, state: null }),
+    [navigate, location.pathname],
+  );
+  // Only while this is looked at: who has gone on meanwhile is not fetched back.
+  useEffect(() => {
+    if (isBack) forget();
+  }, [isBack, forget]);
   const taken = fieldOf(state, 'takenAway');
   const [id, words] = [fieldOf(taken, 'id'), fieldOf(taken, 'words')];
   if (typeof id !== 'string' || typeof words !== 'string') return null;
-  const forget = () => void navigate(location.pathname, { replace: true, state: null });
   return (
     <Alert
       type="info"
@@ -35,7 +44,7 @@ export function TakenAway({ bringBack, touches }: TakenAwayProps) {
           loading={isWriting}
           onClick={() =>
             void write(id).then((done) => {
-              if (done) forget();
+              if (done) setBack(true);
             })
           }
         >
