@@ -23,6 +23,8 @@ export interface KeyInAsked {
   readonly target: Plan;
   /** What is believed to be in it; null where nobody knows. */
   readonly present: Plan | null;
+  /** What stands in it with what was keyed in over `present` since, and at which keys that was. */
+  readonly since?: { readonly plan: Plan; readonly keyedIn: readonly string[] };
   readonly order: readonly KeyInPart[];
   /** Everything, not only what differs. */
   readonly isWhole: boolean;
@@ -30,22 +32,26 @@ export interface KeyInAsked {
 
 /**
  * What is to be keyed in, in the order in which the timer asks for it: the clock, the settings that
- * differ from what is in it (or all), and a last look. Where run times are keyed in and a percentage other
+ * differ from what is in it (or all), and a last look; what was keyed in since is among them, wanted or not. Where run times are keyed in and a percentage other
  * than 100 % is in the timer, or may be, it is set to 100 % before them, for run times are entered at
  * 100 %, and to what it is to be after them.
  */
-export function keyInSteps({ target, present, order, isWhole }: KeyInAsked): KeyInStep[] {
+export function keyInSteps(asked: KeyInAsked): KeyInStep[] {
+  const { target, present, since, order, isWhole } = asked;
   const places = keyInPlaces(target);
+  const keyedIn = new Set(since?.keyedIn);
   const isAll = isWhole || present === null;
   const isUsual = ({ usual, read }: KeyInPlace) =>
     usual !== undefined &&
     [target, present ?? target].every((plan) => isSameValue(read(plan), usual));
   const differs = (place: KeyInPlace) =>
-    isAll ? !isUsual(place) : !isSameValue(place.read(target), place.read(present));
+    isAll
+      ? !isUsual(place) || keyedIn.has(place.key)
+      : keyedIn.has(place.key) || !isSameValue(place.read(target), place.read(present));
   const stepsOf = (part: KeyInPart, isMeant: (place: KeyInPlace) => boolean): KeyInStep[] =>
     places
       .filter((place) => place.part === part && isMeant(place))
-      .map((place) => stepOf(place, target, present));
+      .map((place) => stepOf(place, asked));
   const runTimes = stepsOf('run-times', differs);
   const hundred = runTimes.length > 0 ? percentFirst(target, present) : [];
   // Where it was set to 100 % for a while, 100 % stands there, and everything else is to be set again.
@@ -81,16 +87,25 @@ const CLOCK: KeyInStep = {
   isForNow: false,
 };
 
-const stepOf = (place: KeyInPlace, target: Plan, present: Plan | null): KeyInStep => ({
+const stepOf = (place: KeyInPlace, asked: KeyInAsked): KeyInStep => ({
   key: place.key,
   part: place.part,
   program: place.program ?? null,
   station: place.station ?? null,
   what: place.what,
-  value: place.read(target),
-  before: present && place.read(present),
+  value: place.read(asked.target),
+  before: beforeOf(place, asked),
   isForNow: false,
 });
+
+/** What stands there until the wanted value is keyed in: what was read, or something else that was keyed in since. */
+function beforeOf({ key, read }: KeyInPlace, { target, present, since }: KeyInAsked) {
+  if (since?.keyedIn.includes(key)) {
+    const now = read(since.plan);
+    if (!isSameValue(now, read(target))) return now;
+  }
+  return present && read(present);
+}
 
 function percentFirst(target: Plan, present: Plan | null): KeyInStep[] {
   if (target.timer.season === null) return [];

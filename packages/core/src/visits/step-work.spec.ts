@@ -5,6 +5,7 @@ import { KEY_IN_PARTS } from '../timer-types/index.js';
 import {
   readEntry,
   tickEntries,
+  toKeyIn,
   visitOf,
   workOf,
   type VisitEntry,
@@ -92,6 +93,27 @@ it('key in is done when every value is ticked, or what is in the timer was read 
   });
   const readBack = { copies: [{ reason: 'left', madeAt: '2026-06-01T09:00:00.000Z' }] };
   expect(workOf('key-in', here(readBack))).toBeNull();
+});
+
+it('what was keyed in is to be keyed in again where the desk goes back to what was found', () => {
+  const steps = keyInSteps({ target: WANTED, present: FOUND, order: KEY_IN_PARTS, isWhole: false });
+  const visit = visitWith(...steps.flatMap((step) => tickEntries(visitWith(), step, true)));
+  const back = here({ visit, target: FOUND });
+  expect(workOf('key-in', back)).toEqual({
+    done: 1,
+    of: 3,
+    open: ['program A, start 1', 'program A, station 1, run time'],
+  });
+  const [, start] = toKeyIn(back);
+  expect(start).toMatchObject({
+    value: { type: 'time', time: '02:00' },
+    before: { type: 'time', time: '03:30' },
+  });
+  const again = visitWith(
+    ...steps.flatMap((step) => tickEntries(visitWith(), step, true)),
+    ...toKeyIn(back).flatMap((step) => tickEntries(visitWith(), step, true)),
+  );
+  expect(workOf('key-in', { ...back, visit: again })).toEqual({ done: 3, of: 3, open: [] });
 });
 
 it('key in is everything where nobody knows what is in the timer', () => {

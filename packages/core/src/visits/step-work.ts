@@ -1,10 +1,9 @@
-import { keyInSteps, lastLook, type KeyInStep } from '../key-in/index.js';
+import { lastLook, type KeyInStep } from '../key-in/index.js';
 import type { Plan } from '../settings/index.js';
-import type { KeyInPart } from '../timer-types/index.js';
-import { inTimerNow, type Reading } from './in-timer.js';
+import { inTimerNow } from './in-timer.js';
 import { isKeyedIn } from './ticks.js';
+import { toKeyIn, type ToKeyIn } from './to-key-in.js';
 import type { VisitStep } from './visit-steps.js';
-import type { Visit } from './visit.js';
 
 /** How far a step is whose work can be counted. */
 export interface StepWork {
@@ -15,15 +14,9 @@ export interface StepWork {
 }
 
 /** What the work of a visit's steps is counted from. */
-export interface WorkHere {
-  readonly visit: Visit;
+export interface WorkHere extends Omit<ToKeyIn, 'isWhole'> {
   /** When the visit began, ISO 8601 in UTC. */
   readonly startedAt: string;
-  /** What is to be in the timer. */
-  readonly target: Plan;
-  readonly reading: Reading | null;
-  /** In which order the timer is keyed in. */
-  readonly order: readonly KeyInPart[];
   /** The copies of the timer, those that wait on the device too. */
   readonly copies: readonly { readonly reason: string; readonly madeAt: string }[];
 }
@@ -39,7 +32,7 @@ export function workOf(step: VisitStep, here: WorkHere): StepWork | null {
     case 'key-in': {
       // What was read back is known, ticked or not.
       if (isSaved('left')) return null;
-      const steps = keyInOf(here);
+      const steps = toKeyIn(here);
       return countedBy(
         steps.map((one) => isKeyedIn(visit, one)),
         (index) => keyInName(steps[index]!),
@@ -65,14 +58,6 @@ export function workOf(step: VisitStep, here: WorkHere): StepWork | null {
       return null;
   }
 }
-
-const keyInOf = ({ target, reading, order }: WorkHere): KeyInStep[] =>
-  keyInSteps({
-    target,
-    present: reading?.document ?? null,
-    order,
-    isWhole: reading === null,
-  }).filter(({ part }) => part !== 'last-look');
 
 const keyInName = ({ program, station, what }: KeyInStep): string =>
   [

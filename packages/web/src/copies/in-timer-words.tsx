@@ -19,7 +19,7 @@ export function NotConfirmedNow({ timerId }: { timerId: string }) {
   const believed = useInTimer(timerId);
   if (!believed?.confirmed || isAllRead(believed.confirmed)) return null;
   return (
-    <p className={pageStyles['soft']} style={{ margin: '0 16px' }}>
+    <p className={pageStyles['soft']} style={{ margin: '0 16px 6px' }}>
       In the timer: <Words timerId={timerId} {...believed} />
     </p>
   );

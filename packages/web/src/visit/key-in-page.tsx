@@ -3,14 +3,13 @@ import { CheckOutlined } from '@ant-design/icons';
 import { changeSentences } from '@water-clock/core/compare';
 import {
   isSameValue,
-  keyInSteps,
   valueWords,
   withShown,
   type KeyInStep,
   type KeyInValue,
 } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
-import { isKeyedIn, tickEntries } from '@water-clock/core/visits';
+import { isKeyedIn, tickEntries, toKeyIn } from '@water-clock/core/visits';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Progress, Segmented } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
@@ -49,15 +48,14 @@ function placeOf({ program, station }: KeyInStep, { stations }: Plan): string {
   ].join(' · ');
 }
 
-function KeyIn({ open, timer, target, read: present, timeZone }: VisitHere) {
+function KeyIn({ open, timer, target, reading, timeZone }: VisitHere) {
   const order = timer.handling.keyInOrder;
   const [search, go] = usePlace();
-  const isWhole = search.get('all') === 'yes' || present === null;
+  const isWhole = search.get('all') === 'yes' || reading === null;
   const isReading = search.get('read-back') === 'yes';
   const steps = useMemo(
-    () =>
-      keyInSteps({ target, present, order, isWhole }).filter(({ part }) => part !== 'last-look'),
-    [target, present, order, isWhole],
+    () => toKeyIn({ visit: open.visit, target, reading, order, isWhole }),
+    [open.visit, target, reading, order, isWhole],
   );
   return (
     <div className={styles['big-step']}>
@@ -66,7 +64,7 @@ function KeyIn({ open, timer, target, read: present, timeZone }: VisitHere) {
           block
           aria-label="What is keyed in"
           value={isWhole ? 'all' : 'differs'}
-          disabled={present === null}
+          disabled={reading === null}
           options={[
             { value: 'differs', label: 'What differs' },
             { value: 'all', label: 'Everything' },
@@ -74,7 +72,7 @@ function KeyIn({ open, timer, target, read: present, timeZone }: VisitHere) {
           onChange={(value) => go({ all: value === 'all' ? 'yes' : undefined })}
         />
       )}
-      {present === null && !isReading && (
+      {reading === null && !isReading && (
         <p className={pageStyles['soft']}>
           Nobody knows what is in this timer: everything is keyed in.
         </p>

@@ -1,5 +1,5 @@
 import type { Confirmed, Plan } from '@water-clock/core/settings';
-import { confirmedNow, inTimerNow, type InTimer } from '@water-clock/core/visits';
+import { confirmedNow, inTimerNow, type InTimer, type Reading } from '@water-clock/core/visits';
 import { useMemo, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Timer } from '../api/timers';
@@ -18,7 +18,7 @@ export interface VisitHere {
   /** What is saved on the desk, to be keyed in. */
   readonly target: Plan;
   /** What was read off the timer last; null where nobody has. */
-  readonly read: Plan | null;
+  readonly reading: Reading | null;
   /** What stands in the timer by now, with what was keyed in since. */
   readonly inTimer: InTimer;
   /** Of how much of it somebody read what stands there. */
@@ -55,7 +55,7 @@ export function VisitFrame({ title, children }: VisitFrameProps) {
             inTimer &&
             children({
               ...{ open, timer: timer!, timeZone, target: target!, inTimer },
-              read: reading?.document ?? null,
+              reading,
               confirmed: confirmedNow(inTimer, readingConfirmed),
             })}
           {open === null && (

@@ -70,6 +70,9 @@ export function SeasonAtRoots({ timer, ...asked }: SeasonAtRootsProps) {
           chosen={chosen.number}
           onChoose={(number) => go({ station: String(number) })}
         />
+        <p className={pageStyles['soft']}>
+          It goes by <Link to={`/weather/${timer.property.weatherId}`}>{asked.weather.name}</Link>.
+        </p>
         {withoutRate.length > 0 && (
           <p className={pageStyles['soft']}>
             Left out: station {withoutRate.join(', ')}. Nobody knows how fast{' '}

@@ -8,7 +8,6 @@ import { EmptyState } from '../ui/empty-state';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { SeasonChoice } from './season-choice';
-import pageStyles from '../ui/page.module.css';
 
 /** A season at the roots: what settings put down, what plants need, what is wasted and what it costs. */
 export function WaterPage() {
@@ -36,9 +35,6 @@ export function WaterPage() {
                 copies={copies.data!}
                 weather={weather.data.document}
               />
-              <p className={pageStyles['soft']}>
-                The weather: <Link to={`/weather/${weatherId}`}>{weather.data.document.name}</Link>
-              </p>
             </Page>
           );
         return (

@@ -33,6 +33,11 @@ export function troubleWords(
   { timer }: Pick<Plan, 'timer'>,
 ): string[] {
   const { season } = timer;
+  // The first of a kind: collisions of a month are mostly one fault again and again.
+  const told = findings
+    .filter(({ code }, index) => findings.findIndex((other) => other.code === code) === index)
+    .slice(0, 2);
+  const others = findings.length - told.length;
   return [
     ...(troubles.includes('below-least')
       ? [`It wants less than this timer's least, ${season!.minPercent} %.`]
@@ -45,7 +50,7 @@ export function troubleWords(
           `${shortStations.length === 1 ? 'Station' : 'Stations'} ${listInWords(shortStations.map(String))} would run too short to be of use.`,
         ]
       : []),
-    ...findings.slice(0, 2).map(({ message }) => message),
-    ...(findings.length > 2 ? [`And ${counted(findings.length - 2, 'other finding')}.`] : []),
+    ...told.map(({ message }) => message),
+    ...(others > 0 ? [`And ${counted(others, 'other finding')}.`] : []),
   ];
 }
