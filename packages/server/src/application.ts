@@ -9,6 +9,7 @@ import { AppModule, type AppOptions } from './app.module.js';
 import { COOKIE, PUBLIC_MARK } from './people/signed-in.js';
 import { describeApi } from './platform/describe-api.js';
 import { formerPaths } from './platform/former-paths.js';
+import { jsonUpTo } from './platform/json-bounds.js';
 import { ProblemFilter } from './platform/problem.filter.js';
 import { validationPipe } from './platform/validation.pipe.js';
 import { webFiles } from './platform/web-files.js';
@@ -29,8 +30,9 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
   app.use(compression());
   if (web) app.use(web.pages);
   app.use(cookieParser());
-  // The same limit as a plan file's.
-  app.useBodyParser('json', { limit: '5mb' });
+  // Who is not signed in has little to say; from others, the same limit as a plan file's.
+  app.use(['/api/session', '/api/setup'], jsonUpTo('4kb'));
+  app.use(jsonUpTo('5mb'));
   app.setGlobalPrefix('api');
   app.useGlobalPipes(validationPipe());
   app.useGlobalFilters(new ProblemFilter());

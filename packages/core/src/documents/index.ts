@@ -7,6 +7,13 @@ export {
   OptionalNestedList,
   type DocumentClass,
 } from './nested.js';
-export { entryPath, fieldPath, pathWithin, ROOT_PATH, type DocumentProblem } from './problem.js';
+export {
+  entryPath,
+  fieldPath,
+  unknownFields,
+  pathWithin,
+  ROOT_PATH,
+  type DocumentProblem,
+} from './problem.js';
 export { isBlank, readObject } from './read-object.js';
 export { schemaOf } from './json-schema.js';

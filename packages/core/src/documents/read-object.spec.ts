@@ -110,6 +110,18 @@ it('counts the entries of a list that has a limit', () => {
   expect(read({ main, steps: [1, 1, 1, 1] }).problems).toEqual(['steps: must have 1 to 3 entries']);
 });
 
+it('stops reading a list that has a thousand faults, and names ten unknown fields of an object', () => {
+  const { problems } = read({ main, parts: Array.from({ length: 5000 }, () => ({})) });
+  expect(problems).toHaveLength(1001);
+  const odd = Object.fromEntries(Array.from({ length: 70 }, (_, index) => [`odd${index}`, 1]));
+  const { problems: unknown } = read({ main: { ...main, ...odd } });
+  expect(unknown).toHaveLength(11);
+  expect(unknown.at(-1)).toBe('main: has 60 more fields that are not known');
+  expect(read({ main, ['x'.repeat(200)]: 1 }).problems).toEqual([
+    `$["${'x'.repeat(60)}…"]: is not a known field`,
+  ]);
+});
+
 it('holds an end to its begin, where both can be read', () => {
   const ends = (begin: string, end: string) => read({ main, begin, end }).problems;
   expect(ends('2026-06-02T00:00:00', '2026-06-01T00:00:00')).toEqual([

@@ -1,10 +1,13 @@
 import { getMetadataStorage, validateSync } from 'class-validator';
 import { entryMessages } from './checks.js';
 import { nestingsOf, type DocumentClass, type Nesting } from './nested.js';
-import { entryPath, fieldPath, type DocumentProblem } from './problem.js';
+import { entryPath, fieldPath, unknownFields, type DocumentProblem } from './problem.js';
 
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Of a document that has as many, the rest is not read: it is refused in any case. */
+const MOST_PROBLEMS = 1000;
 
 const knownFields = new Map<DocumentClass, ReadonlySet<string>>();
 
@@ -37,16 +40,19 @@ export function readObject<Type extends object>(
   const known = fieldsOf(type);
   const nested = nestingsOf(type);
   const target = instance as Record<string, unknown>;
+  const unknown: string[] = [];
   for (const field of Object.keys(raw)) {
     if (raw[field] === undefined) continue;
-    const at = fieldPath(path, field);
     if (!known.has(field)) {
-      problems.push({ path: at, message: 'is not a known field' });
+      unknown.push(field);
       continue;
     }
     const nesting = nested.get(field);
-    target[field] = nesting ? readNested(nesting, raw[field], at, problems) : raw[field];
+    target[field] = nesting
+      ? readNested(nesting, raw[field], fieldPath(path, field), problems)
+      : raw[field];
   }
+  problems.push(...unknownFields(path, unknown));
   for (const [field, { isOptional }] of nested)
     if (!isOptional && target[field] === undefined)
       problems.push({ path: fieldPath(path, field), message: 'is required' });
@@ -66,9 +72,13 @@ function readNested(
     problems.push({ path, message: 'must be a list of objects' });
     return [];
   }
-  return raw.map((entry: unknown, index) =>
-    readObject(classOf(isObject(entry) ? entry : {}), entry, entryPath(path, index), problems),
-  );
+  const entries: object[] = [];
+  for (const [index, entry] of raw.entries()) {
+    if (problems.length > MOST_PROBLEMS) break;
+    const type = classOf(isObject(entry) ? entry : {});
+    entries.push(readObject(type, entry, entryPath(path, index), problems));
+  }
+  return entries;
 }
 
 function reportFields(instance: object, path: string, problems: DocumentProblem[]): void {

@@ -7,7 +7,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { makeCopy } from '../timer-records/make-copy.js';
 import { Firm } from '../schema/firm.entity.js';
 import { TimerType } from '../schema/timer-type.entity.js';
-import { passwordHash } from '../people/people.service.js';
+import { passwordHash } from '../people/passwords.js';
 import { Person } from '../schema/person.entity.js';
 import { Property } from '../schema/property.entity.js';
 import { Removal } from '../schema/removal.entity.js';

@@ -33,11 +33,13 @@ import {
   SignInFields,
   WelcomeAnswer,
 } from './person.dto.js';
-import { SESSION_DAYS, SessionsService } from './sessions.service.js';
+import { DEVICE_DAYS, SESSION_DAYS, SessionsService } from './sessions.service.js';
 import {
   COOKIE,
   CurrentFirm,
   CurrentPerson,
+  DEVICE_COOKIE,
+  deviceOf,
   ForOwners,
   ForTechnicians,
   Public,
@@ -80,13 +82,22 @@ export class PeopleController {
   @Post('session')
   @HttpCode(204)
   @ApiNoContentResponse()
-  @ApiProblems(401, 422)
+  @ApiProblems(401, 413, 422, 429, 503)
   async signIn(
     @Body() { email, password }: SignInFields,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    giveCookie(request, response, await this.sessions.signIn(email, password));
+    const { token, device } = await this.sessions.signIn(email, password, {
+      address: request.ip ?? 'unknown',
+      device: deviceOf(request),
+    });
+    giveCookie(request, response, token);
+    response.cookie(DEVICE_COOKIE, device, {
+      ...cookieOptions(request),
+      path: '/api/session',
+      maxAge: DEVICE_DAYS * DAY_MS,
+    });
   }
 
   @Public()
@@ -175,10 +186,13 @@ export class PeopleController {
 
 function giveCookie(request: Request, response: Response, token: string): void {
   response.cookie(COOKIE, token, {
-    httpOnly: true,
-    sameSite: 'strict',
-    secure: request.secure,
+    ...cookieOptions(request),
     path: '/api',
-    maxAge: SESSION_DAYS * 86_400_000,
+    maxAge: SESSION_DAYS * DAY_MS,
   });
 }
+
+const DAY_MS = 86_400_000;
+
+const cookieOptions = ({ secure }: Request) =>
+  ({ httpOnly: true, sameSite: 'strict', secure }) as const;

@@ -3,13 +3,19 @@ import { APP_GUARD } from '@nestjs/core';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { PeopleController } from './people.controller.js';
 import { PeopleService } from './people.service.js';
-import { Person, Session, SignInFailure } from '../schema/person.entity.js';
+import { KnownDevice, Person, Session } from '../schema/person.entity.js';
 import { SessionGuard } from './session.guard.js';
+import { SignInTries } from './sign-in-tries.js';
 import { SessionsService } from './sessions.service.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([Person, Session, SignInFailure])],
+  imports: [TypeOrmModule.forFeature([KnownDevice, Person, Session])],
   controllers: [PeopleController],
-  providers: [PeopleService, SessionsService, { provide: APP_GUARD, useClass: SessionGuard }],
+  providers: [
+    PeopleService,
+    SessionsService,
+    SignInTries,
+    { provide: APP_GUARD, useClass: SessionGuard },
+  ],
 })
 export class PeopleModule {}

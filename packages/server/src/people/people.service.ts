@@ -1,7 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { Customary, readCustomary } from '@water-clock/core/needs';
-import { argon2id, hash } from 'argon2';
 import { DataSource, QueryFailedError } from 'typeorm';
 import { Firm } from '../schema/firm.entity.js';
 import { wholeDocument } from '../platform/documents.js';
@@ -17,13 +16,11 @@ import {
   WelcomeAnswer,
 } from './person.dto.js';
 import { Person, type Clock } from '../schema/person.entity.js';
+import { passwordHash } from './passwords.js';
 import type { SignedIn } from './signed-in.js';
 import { fieldOf } from '@water-clock/core/kernel';
 
 const UNIQUE_VIOLATION = '23505';
-
-export const passwordHash = (password: string): Promise<string> =>
-  hash(password, { type: argon2id });
 
 @Injectable()
 export class PeopleService {
@@ -43,6 +40,8 @@ export class PeopleService {
 
   /** The first firm and its owner; refused where there is anybody already. */
   async setUp({ firm: firmName, name, email, password }: SetupFields): Promise<Person> {
+    // Before the work of a hash, and again once nobody else can be writing.
+    if (await this.source.manager.exists(Person)) throw notAllowed();
     const passwordHashed = await passwordHash(password);
     return this.source.transaction(async (manager) => {
       await manager.query('LOCK TABLE people IN SHARE ROW EXCLUSIVE MODE');

@@ -2,6 +2,7 @@ import request from 'supertest';
 import { loadDemo } from '../demo/load-demo.js';
 import { startTestServer, type TestServer } from '../testing/test-server.js';
 import { COOKIE } from './signed-in.js';
+import { passwordHash } from './passwords.js';
 
 let server: TestServer;
 beforeAll(async () => (server = await startTestServer()));
@@ -83,10 +84,55 @@ describe('signing in', () => {
     const { body } = await signIn(password).expect(429);
     expect(body.detail).toMatch(/Try again in \d+ s/);
     await server.source.query(
-      `UPDATE sign_in_failures SET failed_at = failed_at - interval '3 seconds'`,
+      `UPDATE sign_in_tries SET tried_at = tried_at - interval '3 seconds'`,
     );
     await signIn(password).expect(204);
     await signIn('wrong').expect(401);
+  });
+
+  it('lets no more tries through at the same moment than one after the other', async () => {
+    const tries = Array.from({ length: 24 }, (_, index) =>
+      anybody()
+        .post('/api/session')
+        .send({ email: 'raced@example.test', password: `wrong ${index}` })
+        .then(({ status }) => status),
+    );
+    const statuses = await Promise.all(tries);
+    expect(statuses.filter((status) => status === 401)).toHaveLength(4);
+    expect(statuses.filter((status) => status === 429)).toHaveLength(20);
+  });
+
+  it('is slowed by where it comes from too, whatever e-mails are tried', async () => {
+    await server.source.query('DELETE FROM sign_in_tries');
+    await server.source.query(
+      `INSERT INTO sign_in_tries (key)
+       SELECT key FROM unnest(ARRAY['address ::ffff:127.0.0.1', 'address 127.0.0.1', 'address ::1']) key,
+         generate_series(1, 30)`,
+    );
+    const { headers } = await anybody().post('/api/session').send(INES).expect(429);
+    expect(Number(headers['retry-after'])).toBeGreaterThan(0);
+    await server.source.query('DELETE FROM sign_in_tries');
+  });
+
+  it('is not slowed on a device that is known, by what strangers try', async () => {
+    const own = request.agent(server.app.getHttpServer());
+    await own.post('/api/session').send(INES).expect(204);
+    await own.delete('/api/session').expect(204);
+    const wrong = { ...INES, password: 'a stranger guesses' };
+    for (let tries = 0; tries < 4; tries++)
+      await anybody().post('/api/session').send(wrong).expect(401);
+    await anybody().post('/api/session').send(INES).expect(429);
+    await own.post('/api/session').send(INES).expect(204);
+    // The device has tries of its own, and they come to an end too.
+    for (let tries = 0; tries < 4; tries++) await own.post('/api/session').send(wrong).expect(401);
+    await own.post('/api/session').send(INES).expect(429);
+    await server.source.query('DELETE FROM sign_in_tries');
+  });
+
+  it('reads little from who is not signed in', async () => {
+    const long = { ...INES, more: 'x'.repeat(5000) };
+    await anybody().post('/api/session').send(long).expect(413);
+    await anybody().post('/api/setup').send(long).expect(413);
   });
 
   it('is over when its time has run out', async () => {
@@ -160,4 +206,14 @@ describe('the demo', () => {
       await demo.close();
     }
   });
+});
+
+it('passwords are hashed in turn, and who comes when too many wait is asked to come again', async () => {
+  const all = await Promise.allSettled(
+    Array.from({ length: 50 }, (_, index) => passwordHash(`password ${index}`)),
+  );
+  const refused = all.filter(({ status }) => status === 'rejected');
+  expect(refused).toHaveLength(10);
+  expect(refused[0]).toMatchObject({ reason: { status: 503, retryAfterSeconds: 5 } });
+  await expect(passwordHash('later on')).resolves.toMatch(/^\$argon2id\$/);
 });

@@ -1,49 +1,69 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { hash, verify } from 'argon2';
 import { LessThan, MoreThan, Repository } from 'typeorm';
-import { ProblemException, signInRefused } from '../platform/problem.js';
-import { Person, Session, SignInFailure } from '../schema/person.entity.js';
+import { signInRefused } from '../platform/problem.js';
+import { KnownDevice, Person, Session } from '../schema/person.entity.js';
+import { isPassword, passwordHash } from './passwords.js';
+import { byAddress, byDevice, byEmail, SignInTries } from './sign-in-tries.js';
 import type { SignedIn } from './signed-in.js';
 
 export const SESSION_DAYS = 30;
+export const DEVICE_DAYS = 365;
 const DAY_MS = 86_400_000;
 
-const FREE_FAILURES = 4;
-const FAILURES_COUNT_MS = 15 * 60_000;
-const LONGEST_WAIT_SECONDS = 300;
-
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+const newToken = (): string => randomBytes(32).toString('base64url');
 
 /** What a stranger's password is held against, so that an unknown e-mail takes as long as a known. */
-const NOBODY = hash(randomBytes(16).toString('hex'));
+const NOBODY = passwordHash(randomBytes(16).toString('hex'));
+
+/** From where a sign-in comes. */
+export interface SignInFrom {
+  readonly address: string;
+  /** What a browser is known by on which somebody signed in before. */
+  readonly device: string | undefined;
+}
+
+/** What a browser is given that has signed in. */
+export interface Opened {
+  /** Of the new session. */
+  readonly token: string;
+  /** By which it is known the next time. */
+  readonly device: string;
+}
 
 @Injectable()
 export class SessionsService {
   constructor(
     @InjectRepository(Person) private readonly people: Repository<Person>,
     @InjectRepository(Session) private readonly sessions: Repository<Session>,
-    @InjectRepository(SignInFailure) private readonly failures: Repository<SignInFailure>,
+    @InjectRepository(KnownDevice) private readonly devices: Repository<KnownDevice>,
+    private readonly tries: SignInTries,
   ) {}
 
-  /** Signs in by e-mail and password; gives the token of the new session. */
-  async signIn(typed: string, password: string): Promise<string> {
+  /** Signs in by e-mail and password. */
+  async signIn(typed: string, password: string, { address, device }: SignInFrom): Promise<Opened> {
     const email = typed.trim().toLowerCase();
-    await this.refuseWhileSlowed(email);
+    const known = device === undefined ? null : await this.knownDevice(device, email);
+    const own = known ? byDevice(known.tokenHash) : byEmail(email);
+    const counted = await this.tries.admit([own, byAddress(address)]);
     const person = await this.people.findOneBy({ email });
-    const isRight = await verify(person?.passwordHash ?? (await NOBODY), password);
-    if (!person || !isRight) {
-      await this.failures.insert({ email });
-      throw signInRefused();
-    }
-    await this.failures.delete({ email });
-    return this.open(person);
+    const isRight = await isPassword(person?.passwordHash ?? (await NOBODY), password).catch(
+      async (error: unknown) => {
+        await this.tries.takeBack(counted);
+        throw error;
+      },
+    );
+    if (!person || !isRight) throw signInRefused();
+    await this.tries.takeBack(counted);
+    await this.tries.forget(own);
+    return { token: await this.open(person), device: await this.keepDevice(person, known) };
   }
 
   /** A new session of a person. */
   async open({ id, firmId }: Pick<Person, 'id' | 'firmId'>): Promise<string> {
-    const token = randomBytes(32).toString('base64url');
+    const token = newToken();
     const now = Date.now();
     await this.sessions.delete({ expiresAt: LessThan(new Date(now)) });
     await this.sessions.insert({
@@ -70,19 +90,18 @@ export class SessionsService {
     return { id, firmId, name, role, clock };
   }
 
-  /** After some failures each further try must wait twice as long, whoever makes it. */
-  private async refuseWhileSlowed(email: string): Promise<void> {
-    const since = new Date(Date.now() - FAILURES_COUNT_MS);
-    await this.failures.delete({ failedAt: LessThan(since) });
-    const failed = await this.failures.find({ where: { email }, order: { failedAt: 'DESC' } });
-    if (failed.length < FREE_FAILURES) return;
-    const waitSeconds = Math.min(LONGEST_WAIT_SECONDS, 2 ** (failed.length - FREE_FAILURES + 1));
-    const left = failed[0]!.failedAt.getTime() + waitSeconds * 1000 - Date.now();
-    if (left > 0)
-      throw new ProblemException(
-        429,
-        'Too many tries',
-        `Too many wrong passwords for this e-mail. Try again in ${Math.ceil(left / 1000)} s.`,
-      );
+  /** A device on which somebody with this e-mail signed in before. */
+  private knownDevice(device: string, email: string): Promise<KnownDevice | null> {
+    return this.devices.findOneBy({ tokenHash: hashOf(device), person: { email } });
+  }
+
+  /** Knows a device again by a new mark: one that was read off somewhere opens nothing for long. */
+  private async keepDevice({ id, firmId }: Person, before: KnownDevice | null): Promise<string> {
+    const device = newToken();
+    const old = new Date(Date.now() - DEVICE_DAYS * DAY_MS);
+    await this.devices.delete({ seenAt: LessThan(old) });
+    if (before) await this.devices.delete({ tokenHash: before.tokenHash });
+    await this.devices.insert({ tokenHash: hashOf(device), firmId, personId: id });
+    return device;
   }
 }

@@ -22,11 +22,18 @@ export type SignedInRequest = Request & { person?: SignedIn };
 
 export const COOKIE = 'water_clock_session';
 
-/** What the browser sent to be known by; undefined where it sent nothing. */
-export function tokenOf({ cookies }: Request): string | undefined {
-  const token = fieldOf(cookies, COOKIE);
-  return typeof token === 'string' ? token : undefined;
+/** Stays when a session ends: by it strangers' wrong passwords are told from those of the device. */
+export const DEVICE_COOKIE = 'water_clock_device';
+
+function cookieOf({ cookies }: Request, name: string): string | undefined {
+  const value = fieldOf(cookies, name);
+  return typeof value === 'string' ? value : undefined;
 }
+
+/** What the browser sent to be known by; undefined where it sent nothing. */
+export const tokenOf = (request: Request): string | undefined => cookieOf(request, COOKIE);
+
+export const deviceOf = (request: Request): string | undefined => cookieOf(request, DEVICE_COOKIE);
 
 /** How the API's description tells such a route, until it says so in its own way. */
 export const PUBLIC_MARK = 'x-is-public';

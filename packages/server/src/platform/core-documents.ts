@@ -44,9 +44,27 @@ export const ApiDocument = (document: CoreDocument, description?: string): Prope
     ...(description !== undefined && { description }),
   });
 
+const documentFields = new Map<object, Set<string | symbol>>();
+
+const isDocument: PropertyDecorator = (holder, field) => {
+  documentFields.set(holder, (documentFields.get(holder) ?? new Set()).add(field));
+};
+
+/** The fields of a request's class that hold documents: what stands in them is the core's to read. */
+export function documentFieldsOf(type: { readonly prototype: object }): (string | symbol)[] {
+  const found: (string | symbol)[] = [];
+  for (
+    let holder: object | null = type.prototype;
+    holder !== null;
+    holder = Reflect.getPrototypeOf(holder)
+  )
+    found.push(...(documentFields.get(holder) ?? []));
+  return found;
+}
+
 /** A field of a request that the core reads: it must be there, and the core tells what is wrong with it. */
 export const DocumentField = (document: CoreDocument): PropertyDecorator =>
-  applyDecorators(ApiDocument(document), IsDefined({ message: 'is required' }));
+  applyDecorators(ApiDocument(document), IsDefined({ message: 'is required' }), isDocument);
 
 export const OptionalDocumentField = (
   document: CoreDocument,
@@ -60,6 +78,7 @@ export const OptionalDocumentField = (
       description,
     }),
     IsOptional(),
+    isDocument,
   );
 
 /** A request whose `document` is one of the core's. */

@@ -20,6 +20,8 @@ export class ProblemFilter implements ExceptionFilter {
   catch(error: unknown, host: ArgumentsHost): void {
     const problem = this.problemOf(error);
     const response = host.switchToHttp().getResponse<Response>();
+    const { retryAfterSeconds } = problem;
+    if (retryAfterSeconds !== undefined) response.set('Retry-After', String(retryAfterSeconds));
     response
       .status(problem.getStatus())
       .type(PROBLEM_TYPE)

@@ -1,6 +1,6 @@
 import { HttpException, HttpStatus } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import type { DocumentProblem } from '@water-clock/core/documents';
+import { ROOT_PATH, type DocumentProblem } from '@water-clock/core/documents';
 
 /** One fault of a request body: where, and how to fix it. */
 export class ProblemPlace implements DocumentProblem {
@@ -21,13 +21,26 @@ export const PROBLEM_TYPE = 'application/problem+json';
 
 /** A request that ends with a problem document. */
 export class ProblemException extends HttpException {
-  constructor(status: number, title: string, detail: string, errors?: readonly DocumentProblem[]) {
+  constructor(
+    status: number,
+    title: string,
+    detail: string,
+    readonly errors?: readonly DocumentProblem[],
+    /** After how long it may be asked again. */
+    readonly retryAfterSeconds?: number,
+  ) {
     super({ type: 'about:blank', title, status, detail, ...(errors && { errors }) }, status);
   }
 }
 
-export function badInput(errors: readonly DocumentProblem[]): ProblemException {
-  const count = errors.length === 1 ? 'One field needs' : `${errors.length} fields need`;
+const MOST_TOLD = 100;
+
+/** All faults of what was sent, the first hundred by name. */
+export function badInput(all: readonly DocumentProblem[]): ProblemException {
+  const others = all.length - MOST_TOLD;
+  const more = { path: ROOT_PATH, message: `has ${others} more faults` };
+  const errors = others > 0 ? [...all.slice(0, MOST_TOLD), more] : all;
+  const count = all.length === 1 ? 'One field needs' : `${all.length} fields need`;
   return new ProblemException(
     HttpStatus.UNPROCESSABLE_ENTITY,
     'Bad input',
@@ -48,6 +61,24 @@ export const savedByAnother = (what: string): ProblemException =>
 
 export const notSignedIn = (): ProblemException =>
   new ProblemException(HttpStatus.UNAUTHORIZED, 'Not signed in', 'Sign in first.');
+
+export const tooManyTries = (seconds: number): ProblemException =>
+  new ProblemException(
+    HttpStatus.TOO_MANY_REQUESTS,
+    'Too many tries',
+    `Too many wrong passwords. Try again in ${seconds} s.`,
+    undefined,
+    seconds,
+  );
+
+export const tooBusy = (seconds: number): ProblemException =>
+  new ProblemException(
+    HttpStatus.SERVICE_UNAVAILABLE,
+    'Too much at once',
+    `Too many people ask for this at once. Try again in ${seconds} s.`,
+    undefined,
+    seconds,
+  );
 
 export const signInRefused = (): ProblemException =>
   new ProblemException(

@@ -9,7 +9,8 @@ import { Visits1810000000000 } from './migrations/1810000000000-visits.js';
 import { CopiesConfirmed1830000000000 } from './migrations/1830000000000-copies-confirmed.js';
 import { PlanFormat21820000000000 } from './migrations/1820000000000-plan-format-2.js';
 import { Removals1840000000000 } from './migrations/1840000000000-removals.js';
-import { Person, Session, SignInFailure } from './person.entity.js';
+import { SignInTries1850000000000 } from './migrations/1850000000000-sign-in-tries.js';
+import { KnownDevice, Person, Session, SignInTry } from './person.entity.js';
 import { Property } from './property.entity.js';
 import { Removal } from './removal.entity.js';
 import { StoredRuleSet } from './rule-set.entity.js';
@@ -26,7 +27,8 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     Firm,
     Person,
     Session,
-    SignInFailure,
+    KnownDevice,
+    SignInTry,
     StoredRuleSet,
     StoredWeather,
     TimerType,
@@ -50,6 +52,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     PlanFormat21820000000000,
     CopiesConfirmed1830000000000,
     Removals1840000000000,
+    SignInTries1850000000000,
   ],
   migrationsTransactionMode: 'each',
   synchronize: false,

@@ -3,6 +3,7 @@ import {
   Column,
   CreateDateColumn,
   Entity,
+  Index,
   JoinColumn,
   ManyToOne,
   PrimaryColumn,
@@ -87,19 +88,55 @@ export class Session {
   expiresAt!: Date;
 }
 
-/** A sign-in that failed, by what was typed as e-mail; slows the next ones down. */
-@Entity('sign_in_failures')
-export class SignInFailure {
+/**
+ * A sign-in that was tried and not yet found right, counted by whom it is for, from where it comes, or by the device
+ * that somebody signed in on before; slows the next ones down.
+ */
+@Entity('sign_in_tries')
+@Index('sign_in_tries_by_key', ['key', 'triedAt'])
+@Index('sign_in_tries_by_age', ['triedAt'])
+export class SignInTry {
   @PrimaryGeneratedColumn('identity', {
     generatedIdentity: 'ALWAYS',
     type: 'bigint',
-    primaryKeyConstraintName: 'sign_in_failures_pkey',
+    primaryKeyConstraintName: 'sign_in_tries_pkey',
   })
   id!: string;
 
   @Column('text')
-  email!: string;
+  key!: string;
 
-  @Column('timestamptz', { name: 'failed_at', default: () => 'now()' })
-  failedAt!: Date;
+  @Column('timestamptz', { name: 'tried_at', default: () => 'clock_timestamp()' })
+  triedAt!: Date;
+}
+
+/** A device on which a person has signed in. Of its mark only the hash is kept. */
+@Entity('known_devices')
+export class KnownDevice {
+  @PrimaryColumn('text', { name: 'token_hash', primaryKeyConstraintName: 'known_devices_pkey' })
+  tokenHash!: string;
+
+  @Column('uuid', { name: 'firm_id' })
+  firmId!: string;
+
+  @Column('uuid', { name: 'person_id' })
+  personId!: string;
+
+  @ManyToOne(() => Person, { nullable: false, onDelete: 'CASCADE' })
+  @JoinColumn([
+    {
+      name: 'firm_id',
+      referencedColumnName: 'firmId',
+      foreignKeyConstraintName: 'known_devices_person',
+    },
+    {
+      name: 'person_id',
+      referencedColumnName: 'id',
+      foreignKeyConstraintName: 'known_devices_person',
+    },
+  ])
+  person!: Relation<Person>;
+
+  @Column('timestamptz', { name: 'seen_at', default: () => 'now()' })
+  seenAt!: Date;
 }

@@ -149,7 +149,7 @@ describe('saving settings', () => {
       expect.arrayContaining([
         { path: 'version', message: 'is required' },
         { path: 'document', message: 'is required' },
-        { path: 'reason', message: 'property reason should not exist' },
+        { path: 'reason', message: 'is not a known field' },
       ]),
     );
   });

@@ -1,0 +1,108 @@
+import request from 'supertest';
+import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
+import { BriefFields } from '../planning/planned.dto.js';
+import { refuseEndless } from './json-bounds.js';
+import { validationPipe } from './validation.pipe.js';
+
+let server: TestServer;
+let person: TestPerson;
+beforeAll(async () => {
+  server = await startTestServer();
+  person = await server.signIn('owner');
+});
+afterAll(() => server.close());
+
+const raw = (method: 'post' | 'patch', path: string, body: string) =>
+  person.agent[method](path).set('Content-Type', 'application/json').send(body);
+
+const refusal = (text: string): unknown => {
+  try {
+    refuseEndless(Buffer.from(text));
+    return null;
+  } catch (error) {
+    return (error as { errors: { message: string }[] }).errors[0]!.message;
+  }
+};
+
+it('refuses what is nested too deep or has too many values, and counts nothing that stands in a text', () => {
+  expect(refusal('['.repeat(32) + ']'.repeat(32))).toBeNull();
+  expect(refusal('{"a":'.repeat(33) + '1' + '}'.repeat(33))).toBe('must be nested at most 32 deep');
+  expect(refusal(`[${'1,'.repeat(400_000)}1]`)).toBeNull();
+  expect(refusal(`[${'1,'.repeat(400_001)}1]`)).toBe('must have at most 400000 values');
+  expect(refusal(`{"a \\"${'['.repeat(40)}":"${','.repeat(400_002)}\\\\"}`)).toBeNull();
+});
+
+it('answers a body that is nested without an end as bad input', async () => {
+  const deep = '{"document":'.repeat(40_000) + '1' + '}'.repeat(40_000);
+  const { body } = await raw('post', '/api/plans', deep).expect(422);
+  expect(body.errors).toEqual([{ path: '$', message: 'must be nested at most 32 deep' }]);
+});
+
+it('names ten of the fields that nobody knows, cut where they are long, beside every other fault', async () => {
+  const odd = Object.fromEntries(
+    Array.from({ length: 30_000 }, (_, index) => [`odd_${index}`.padEnd(80, '_'), index]),
+  );
+  const { body } = await person.agent
+    .patch('/api/firm')
+    .send({ ...odd, currency: 'gold' })
+    .expect(422);
+  expect(body.errors).toHaveLength(12);
+  expect(body.errors[0].path).toBe('currency');
+  expect(body.errors[1].path).toBe(`$["${'odd_0'.padEnd(60, '_')}…"]`);
+  expect(body.errors[11]).toEqual({
+    path: '$',
+    message: 'has 29990 more fields that are not known',
+  });
+  expect((await person.agent.get('/api/session')).body.firm.currency).toBe('USD');
+});
+
+it('names ten of them in a document too, and a hundred faults at most', async () => {
+  const odd = Object.fromEntries(
+    Array.from({ length: 5000 }, (_, index) => [`odd${index}`, index]),
+  );
+  const document = {
+    format: 'waterclock.brief/1',
+    from: '2026-06-01',
+    timer: odd,
+    stations: Array.from({ length: 300 }, () => ({ number: 'one' })),
+  };
+  const { body } = await person.agent.post('/api/plans').send({ document }).expect(422);
+  const of = (part: string) =>
+    body.errors.filter(({ path }: { path: string }) => path.startsWith(part)).length;
+  expect(of('document.timer')).toBe(11);
+  expect(body.errors).toHaveLength(101);
+  expect(body.errors[100]).toMatchObject({ path: '$' });
+});
+
+it.each([
+  ['a NUL', '\\u0000', 'must not have a NUL in it'],
+  ['half a character', '\\ud83d', 'has half a character in it'],
+])('refuses a text with %s at its place', async (_, escape, message) => {
+  const { body } = await raw('post', '/api/properties', `{"name":"Plum ${escape} cottage"}`).expect(
+    422,
+  );
+  expect(body.errors).toEqual([{ path: 'name', message }]);
+  const found = await person.agent.get('/api/properties').query({ search: 'x\0' });
+  expect(found.status).toBe(422);
+});
+
+it('answers what is no JSON, and a body of another kind, in words', async () => {
+  await raw('post', '/api/properties', '{"name":').expect(400);
+  const { status } = await request(server.app.getHttpServer())
+    .post('/api/session')
+    .set('Content-Type', 'text/plain')
+    .send('ines');
+  expect(status).toBe(422);
+});
+
+it('leaves a document to the core: nothing else goes through its fields', async () => {
+  const document = { format: 'waterclock.brief/1' };
+  const asked = { type: 'body', metatype: BriefFields } as const;
+  const read = (await validationPipe().transform({ document }, asked)) as BriefFields;
+  expect(read).toBeInstanceOf(BriefFields);
+  expect(read.document).toBe(document);
+  for (const missing of [{}, { document: null }])
+    await expect(validationPipe().transform(missing, asked)).rejects.toMatchObject({
+      errors: [{ path: 'document', message: 'is required' }],
+    });
+});

@@ -1,0 +1,58 @@
+import { HttpStatus } from '@nestjs/common';
+import { raw, type NextFunction, type Request, type RequestHandler, type Response } from 'express';
+import { ROOT_PATH } from '@water-clock/core/documents';
+import { badInput, ProblemException } from './problem.js';
+
+const DEEPEST = 32;
+/** Fields and entries of lists, all together; a file of 5 MB that means something has fewer. */
+const MOST_VALUES = 400_000;
+
+const [QUOTE, BACKSLASH, COMMA] = [...'"\\,'].map((sign) => sign.charCodeAt(0));
+const OPENING = new Set([...'[{'].map((sign) => sign.charCodeAt(0)));
+const CLOSING = new Set([...']}'].map((sign) => sign.charCodeAt(0)));
+
+/**
+ * Refuses JSON that is nested too deep or has too many values, by its bytes, before anything is made of it: what reads
+ * it goes as deep as it does, and says of each value what is wrong.
+ */
+export function refuseEndless(bytes: Uint8Array): void {
+  let [depth, values, isInText] = [0, 0, false];
+  for (let at = 0; at < bytes.length; at++) {
+    const sign = bytes[at]!;
+    if (isInText) {
+      if (sign === BACKSLASH) at++;
+      else if (sign === QUOTE) isInText = false;
+    } else if (sign === QUOTE) isInText = true;
+    else if (sign === COMMA) values++;
+    else if (OPENING.has(sign)) depth++;
+    else if (CLOSING.has(sign)) depth--;
+    if (depth > DEEPEST)
+      throw badInput([{ path: ROOT_PATH, message: `must be nested at most ${DEEPEST} deep` }]);
+    if (values > MOST_VALUES)
+      throw badInput([{ path: ROOT_PATH, message: `must have at most ${MOST_VALUES} values` }]);
+  }
+}
+
+/** Reads bodies of at most so many bytes, such as `4kb`. */
+export const jsonUpTo = (limit: string): RequestHandler[] => [
+  raw({ limit, type: 'application/json' }),
+  readJson,
+];
+
+function readJson(request: Request, _response: Response, next: NextFunction): void {
+  const body: unknown = request.body;
+  if (Buffer.isBuffer(body)) {
+    refuseEndless(body);
+    request.body = parsed(body);
+  }
+  next();
+}
+
+function parsed(bytes: Buffer): unknown {
+  try {
+    return JSON.parse(bytes.toString());
+  } catch (error) {
+    const why = error instanceof Error ? error.message : '';
+    throw new ProblemException(HttpStatus.BAD_REQUEST, 'Bad request', `This is no JSON. ${why}`);
+  }
+}

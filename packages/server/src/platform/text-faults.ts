@@ -1,0 +1,21 @@
+import { entryPath, fieldPath, type DocumentProblem } from '@water-clock/core/documents';
+
+const NUL = '\0';
+/** Of pairs, only what stands alone. */
+const HALF = /\p{Surrogate}/u;
+const UNREADABLE = /[\0\p{Surrogate}]/gu;
+
+/** Texts in a value that no database keeps and no screen shows: with a NUL, or half of a pair of code units. */
+export function textFaults(value: unknown, path: string): DocumentProblem[] {
+  if (typeof value === 'string') {
+    if (value.includes(NUL)) return [{ path, message: 'must not have a NUL in it' }];
+    return HALF.test(value) ? [{ path, message: 'has half a character in it' }] : [];
+  }
+  if (Array.isArray(value))
+    return value.flatMap((entry, index) => textFaults(entry, entryPath(path, index)));
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([name, entry]) => {
+    const at = fieldPath(path, name.replaceAll(UNREADABLE, ''));
+    return [...textFaults(name, at), ...textFaults(entry, at)];
+  });
+}
