@@ -40,7 +40,8 @@ export default defineConfig({
     }),
   ],
   worker: { format: 'es' },
-  server: { host: '127.0.0.1', proxy: { '/api': SERVER, '/s/': SERVER } },
+  // The host stays the browser's own: the server refuses writes from pages of another.
+  server: { host: '127.0.0.1', proxy: { '/api': { target: SERVER }, '/s/': { target: SERVER } } },
   build: {
     target: 'es2023',
     chunkSizeWarningLimit: 700,

@@ -4,12 +4,16 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
 import cookieParser from 'cookie-parser';
-import helmet from 'helmet';
+import type { RequestHandler } from 'express';
 import { AppModule, type AppOptions } from './app.module.js';
-import { COOKIE, PUBLIC_MARK } from './people/signed-in.js';
+import { PeopleService } from './people/people.service.js';
+import { SessionsService } from './people/sessions.service.js';
+import { COOKIE, PUBLIC_MARK, tokenOf } from './people/signed-in.js';
 import { describeApi } from './platform/describe-api.js';
 import { formerPaths } from './platform/former-paths.js';
+import { apiCaching, ownOriginOnly, pageHeaders } from './platform/headers.js';
 import { jsonUpTo } from './platform/json-bounds.js';
+import { notSignedIn } from './platform/problem.js';
 import { ProblemFilter } from './platform/problem.filter.js';
 import { validationPipe } from './platform/validation.pipe.js';
 import { webFiles } from './platform/web-files.js';
@@ -26,7 +30,7 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
   // What says who may load what stands on pages: on a script it would be dead weight.
   if (web) app.use('/assets', web.assets);
   app.use(formerPaths);
-  app.use(helmet());
+  app.use(pageHeaders, apiCaching, ownOriginOnly);
   app.use(compression());
   if (web) app.use(web.pages);
   app.use(cookieParser());
@@ -37,8 +41,21 @@ export async function createApplication(options: AppOptions): Promise<NestExpres
   app.useGlobalPipes(validationPipe());
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
+  app.use(/^\/api\/docs(-json|-yaml)?/, forSignedIn(app));
   SwaggerModule.setup('api/docs', app, () =>
     describeApi(app, { cookie: COOKIE, publicMark: PUBLIC_MARK }),
   );
   return app;
+}
+
+/** Of a real firm's installation strangers need not know what it answers. */
+function forSignedIn(app: NestExpressApplication): RequestHandler {
+  return async (request, _response, next) => {
+    const token = tokenOf(request);
+    const isOpen =
+      (token !== undefined && (await app.get(SessionsService).personOf(token)) !== null) ||
+      (await app.get(PeopleService).isDemo());
+    if (!isOpen) throw notSignedIn();
+    next();
+  };
 }

@@ -38,6 +38,11 @@ export class PeopleService {
     };
   }
 
+  /** Whether this is the demo, where everything may be looked at. */
+  isDemo(): Promise<boolean> {
+    return this.source.manager.existsBy(Firm, { isDemo: true });
+  }
+
   /** The first firm and its owner; refused where there is anybody already. */
   async setUp({ firm: firmName, name, email, password }: SetupFields): Promise<Person> {
     // Before the work of a hash, and again once nobody else can be writing.

@@ -91,7 +91,7 @@ const BODIES: Record<string, object> = {
 
 beforeAll(async () => {
   server = await startTestServer();
-  const { body } = await request(server.app.getHttpServer()).get('/api/docs-json').expect(200);
+  const { body } = await (await server.signIn()).agent.get('/api/docs-json').expect(200);
   const paths = body.paths as Record<string, Partial<Record<Method, unknown>>>;
   routes = Object.entries(paths).flatMap(([path, methods]) =>
     METHODS.filter((method) => methods[method]).map((method): Route => {

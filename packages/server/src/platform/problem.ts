@@ -87,6 +87,13 @@ export const signInRefused = (): ProblemException =>
     'E-mail and password do not go together. Check both, and try again.',
   );
 
+export const notOurs = (): ProblemException =>
+  new ProblemException(
+    HttpStatus.FORBIDDEN,
+    'Not from here',
+    'This was asked by a page of another site. Open Water Clock itself, and try again.',
+  );
+
 export const notAllowed = (): ProblemException =>
   new ProblemException(
     HttpStatus.FORBIDDEN,

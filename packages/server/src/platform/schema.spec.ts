@@ -71,7 +71,7 @@ it('settings and copies of the first version of the format become ones of the se
 });
 
 it('the API describes itself, problem documents included', async () => {
-  const { body } = await request(server.app.getHttpServer()).get('/api/docs-json').expect(200);
+  const { body } = await (await server.signIn()).agent.get('/api/docs-json').expect(200);
   expect(Object.keys(body.paths)).toEqual(
     expect.arrayContaining([
       '/api/copies/{copyId}',
