@@ -6,6 +6,7 @@ import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { observedAt } from '../platform/observed.js';
 import { badInput, notFound } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
 import { timerAnswer } from '../timers/timer-answer.js';
 import { Timer } from '../schema/timer.entity.js';
@@ -57,7 +58,7 @@ export class CopiesService {
     if (confirmed && confirmed.keyedIn + confirmed.unknown > confirmed.of)
       throw badInput([{ path: 'confirmed.of', message: TOO_FEW_VALUES }]);
     const madeAt = observedAt(fields.madeAt, new Date());
-    const id = await this.source.transaction(async (manager) => {
+    const id = await transact(this.source, async (manager) => {
       await lockTimer(manager, firmId, timerId);
       const known = ownId && (await manager.findOneBy(Copy, { id: ownId }));
       if (known) {
@@ -82,7 +83,7 @@ export class CopiesService {
   }
 
   async change(firmId: string, id: string, { name, isInTimer }: CopyChange): Promise<CopyAnswer> {
-    await this.source.transaction(async (manager) => {
+    await transact(this.source, async (manager) => {
       const row = await manager.findOne(Copy, {
         select: { id: true, timerId: true },
         where: { firmId, id },

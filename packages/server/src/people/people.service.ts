@@ -5,6 +5,7 @@ import { DataSource, QueryFailedError } from 'typeorm';
 import { Firm } from '../schema/firm.entity.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notAllowed, notFound } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 import {
   CustomaryFields,
   FirmAnswer,
@@ -48,7 +49,7 @@ export class PeopleService {
     // Before the work of a hash, and again once nobody else can be writing.
     if (await this.source.manager.exists(Person)) throw notAllowed();
     const passwordHashed = await passwordHash(password);
-    return this.source.transaction(async (manager) => {
+    return transact(this.source, async (manager) => {
       await manager.query('LOCK TABLE people IN SHARE ROW EXCLUSIVE MODE');
       if (await manager.exists(Person)) throw notAllowed();
       const [known] = await manager.find(Firm, { take: 1 });

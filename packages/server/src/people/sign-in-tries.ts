@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager } from 'typeorm';
 import { tooManyTries } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 
 /** By what tries are counted, and how many are free. */
 export interface TryKey {
@@ -36,7 +37,7 @@ export class SignInTries {
 
   /** Counts a try, or refuses it; gives what it is forgotten by where it was no wrong password. */
   admit(keys: readonly TryKey[]): Promise<readonly string[]> {
-    return this.source.transaction(async (manager) => {
+    return transact(this.source, async (manager) => {
       // In one order, or two tries could wait for each other.
       for (const { key } of [...keys].sort((a, b) => (a.key < b.key ? -1 : 1)))
         await manager.query('SELECT pg_advisory_xact_lock(hashtextextended($1, 0))', [

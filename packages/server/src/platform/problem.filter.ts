@@ -7,7 +7,8 @@ import {
   type ExceptionFilter,
 } from '@nestjs/common';
 import type { Response } from 'express';
-import { PROBLEM_TYPE, ProblemException } from './problem.js';
+import { PROBLEM_TYPE, ProblemException, tooBusy } from './problem.js';
+import { isMeeting } from './transact.js';
 import { isTooMuch } from '@water-clock/core/engine';
 import { fieldOf } from '@water-clock/core/kernel';
 import { TOO_MUCH_WORDS } from '@water-clock/core/words';
@@ -38,6 +39,8 @@ export class ProblemFilter implements ExceptionFilter {
         'Too much to work out',
         TOO_MUCH_WORDS,
       );
+    // One statement alone, outside of any transaction that could be done again.
+    if (isMeeting(error)) return tooBusy(1);
     const status = statusOf(error);
     if (status !== null)
       return new ProblemException(

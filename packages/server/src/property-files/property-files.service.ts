@@ -7,14 +7,17 @@ import { wholeDocument } from '../platform/documents.js';
 import { exportProperty } from './export-property.js';
 import { importProperty } from './import-property.js';
 import type { ImportAnswer } from './property-file.dto.js';
+import { transact } from '../platform/transact.js';
 
 @Injectable()
 export class PropertyFilesService {
   constructor(@InjectDataSource() private readonly source: DataSource) {}
 
   export(firmId: string, id: string): Promise<PropertyFile> {
-    return this.source.transaction('REPEATABLE READ', (manager) =>
-      exportProperty(manager, firmId, id),
+    return transact(
+      this.source,
+      (manager) => exportProperty(manager, firmId, id),
+      'REPEATABLE READ',
     );
   }
 
@@ -25,18 +28,22 @@ export class PropertyFilesService {
     { isPreview }: { isPreview: boolean },
   ): Promise<ImportAnswer> {
     const file = wholeDocument(document, readPropertyFile);
-    const runner = this.source.createQueryRunner();
     try {
-      await runner.startTransaction();
-      const answer = await importProperty(runner.manager, firmId, file, name);
-      if (isPreview) await runner.rollbackTransaction();
-      else await runner.commitTransaction();
-      return answer;
+      return await transact(this.source, async (manager) => {
+        const answer = await importProperty(manager, firmId, file, name);
+        if (isPreview) throw new TakenBack(answer);
+        return answer;
+      });
     } catch (error) {
-      if (runner.isTransactionActive) await runner.rollbackTransaction();
+      if (error instanceof TakenBack) return error.answer;
       throw error;
-    } finally {
-      await runner.release();
     }
+  }
+}
+
+/** Ends a transaction of which nothing is to stay, and says what it would have done. */
+class TakenBack extends Error {
+  constructor(readonly answer: ImportAnswer) {
+    super('taken back');
   }
 }

@@ -7,6 +7,7 @@ import { saveVersion } from '../platform/saved.js';
 import { bringBack, RULE_SETS, takeAway } from '../removals/removals.js';
 import { RuleSetAnswer, RuleSetChange, RuleSetFields } from './rule-set.dto.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
+import { transact } from '../platform/transact.js';
 
 @Injectable()
 export class RulesService {
@@ -54,12 +55,12 @@ export class RulesService {
 
   /** Takes a rule set away; the homes that went by it go by none. */
   async remove(firmId: string, id: string): Promise<void> {
-    await this.source.transaction((manager) => takeAway(manager, RULE_SETS, firmId, id));
+    await transact(this.source, (manager) => takeAway(manager, RULE_SETS, firmId, id));
   }
 
   /** Brings a rule set back, and the homes that went by it and go by none since. */
   async bringBack(firmId: string, id: string): Promise<RuleSetAnswer> {
-    await this.source.transaction((manager) => bringBack(manager, RULE_SETS, firmId, id));
+    await transact(this.source, (manager) => bringBack(manager, RULE_SETS, firmId, id));
     return (await this.list(firmId)).find((set) => set.id === id)!;
   }
 }

@@ -7,6 +7,7 @@ import { Firm } from '../schema/firm.entity.js';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
 import { Timer } from '../schema/timer.entity.js';
 import { LinkAnswer, LinkListing, SheetAnswer, SheetFields, SheetListing } from './sheet.dto.js';
@@ -49,7 +50,7 @@ export class SheetsService {
   async add(person: SignedIn, timerId: string, fields: SheetFields): Promise<SheetAnswer> {
     const { firmId, name: personName } = person;
     const document = wholeDocument(fields.document, readSheet);
-    const id = await this.source.transaction(async (manager) => {
+    const id = await transact(this.source, async (manager) => {
       if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
       const known = fields.id && (await manager.findOneBy(StoredSheet, { id: fields.id }));
       if (known) {

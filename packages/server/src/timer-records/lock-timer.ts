@@ -1,5 +1,26 @@
 import type { EntityManager } from 'typeorm';
+import { Property } from '../schema/property.entity.js';
 import { Timer } from '../schema/timer.entity.js';
+
+/**
+ * Holds the home of a timer until the transaction of `manager` ends. A home is always taken before its timers: the
+ * words that it is found by have their names in them, and a timer that is renamed renews them. False where there is
+ * none.
+ */
+export async function lockHomeOf(
+  manager: EntityManager,
+  firmId: string,
+  timerId: string,
+): Promise<boolean> {
+  const timer = await manager.findOneBy(Timer, { firmId, id: timerId });
+  if (!timer) return false;
+  const home = await manager.findOne(Property, {
+    select: { id: true },
+    where: { firmId, id: timer.propertyId },
+    lock: { mode: 'pessimistic_write' },
+  });
+  return home !== null;
+}
 
 /**
  * Holds a timer until the transaction of `manager` ends: settings, yard and copies go together, so

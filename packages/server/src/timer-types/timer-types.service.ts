@@ -11,6 +11,7 @@ import {
 import { DataSource, type EntityManager } from 'typeorm';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 import { saveVersion } from '../platform/saved.js';
 import { Timer } from '../schema/timer.entity.js';
 import { bringBack, takeAway, TIMER_TYPES } from '../removals/removals.js';
@@ -54,7 +55,7 @@ export class TimerTypesService {
   async change(firmId: string, id: string, change: TimerTypeChange): Promise<TimerTypeAnswer> {
     const columns = columnsOf(change);
     await this.refuseTakenName(firmId, change.name, id);
-    await this.source.transaction(async (manager) => {
+    await transact(this.source, async (manager) => {
       const { version } = change;
       await saveVersion(manager, TimerType, { firmId, id }, version, columns, 'timer type');
       // In the order of their ids, so that two changes of timer types cannot wait for each other.
@@ -99,12 +100,12 @@ export class TimerTypesService {
 
   /** Takes a timer type out of the library; its timers stay as they are. */
   async remove(firmId: string, id: string): Promise<void> {
-    await this.source.transaction((manager) => takeAway(manager, TIMER_TYPES, firmId, id));
+    await transact(this.source, (manager) => takeAway(manager, TIMER_TYPES, firmId, id));
   }
 
   /** Brings a timer type back, for the timers of it that have none since; 422 where its name is taken by now. */
   async bringBack(firmId: string, id: string): Promise<TimerTypeAnswer> {
-    await this.source.transaction(async (manager) => {
+    await transact(this.source, async (manager) => {
       const taken = await manager.query<unknown[]>(
         `SELECT 1 FROM removals r JOIN timer_kinds t
            ON t.firm_id = r.firm_id AND t.name = r."row" ->> 'name'

@@ -8,8 +8,9 @@ import { TimerType } from '../schema/timer-type.entity.js';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 import { PropertiesService } from '../properties/properties.service.js';
-import { lockTimer } from '../timer-records/lock-timer.js';
+import { lockHomeOf, lockTimer } from '../timer-records/lock-timer.js';
 import { settingsAtHome } from '../timer-records/settings-at-home.js';
 import { storeSettings, storeYard } from '../timer-records/store-settings.js';
 import { timerAnswer } from './timer-answer.js';
@@ -51,16 +52,18 @@ export class TimersService {
       !(await this.source.manager.existsBy(TimerType, { firmId, id: timerTypeId }))
     )
       throw badInput([{ path: 'timerTypeId', message: 'is no timer type of this firm' }]);
-    const timerId = await this.source.transaction((manager) =>
+    const timerId = await transact(this.source, (manager) =>
       addTimer(manager, { firmId, propertyId, name, timerTypeId, document, savedBy }),
     );
     return this.one(firmId, timerId);
   }
 
   async change(firmId: string, id: string, change: TimerChange): Promise<TimerAnswer> {
-    await this.one(firmId, id);
-    if (Object.keys(change).length > 0)
-      await this.source.manager.update(Timer, { firmId, id }, { ...change });
+    await transact(this.source, async (manager) => {
+      if (!(await lockHomeOf(manager, firmId, id))) throw notFound('timer');
+      if (Object.keys(change).length > 0)
+        await manager.update(Timer, { firmId, id }, { ...change });
+    });
     return this.one(firmId, id);
   }
 
@@ -84,7 +87,7 @@ export class TimersService {
   ): Promise<SettingsAnswer> {
     const { firmId, name: personName } = person;
     const sent = wholeDocument(change.document, readPlan);
-    await this.source.transaction(async (manager) => {
+    await transact(this.source, async (manager) => {
       if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
       const yard = await manager.findOneBy(TimerYard, { firmId, timerId });
       const document = yard ? withFollowers(sent, yard.document) : sent;
@@ -120,7 +123,7 @@ export class TimersService {
   async saveYard(person: SignedIn, timerId: string, change: YardChange): Promise<YardAnswer> {
     const { firmId, name: savedBy } = person;
     const yard = wholeDocument(change.document, readYard);
-    await this.source.transaction(async (manager) => {
+    await transact(this.source, async (manager) => {
       if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
       const where = { firmId, timerId, savedBy };
       await storeYard(manager, { ...where, fromVersion: change.version }, yard);

@@ -6,6 +6,7 @@ import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { observedAt } from '../platform/observed.js';
 import { badInput, notFound } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 import { Timer } from '../schema/timer.entity.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
 import { keepInTimer } from './keep-in-timer.js';
@@ -31,7 +32,7 @@ export class VisitsService {
   /** Begins a visit; one that was begun already under this id is given back. */
   async begin(person: SignedIn, timerId: string, fields: VisitFields): Promise<VisitAnswer> {
     const { firmId, name: startedBy } = person;
-    const id = await this.source.transaction(async (manager) => {
+    const id = await transact(this.source, async (manager) => {
       if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
       const known = fields.id && (await manager.findOneBy(StoredVisit, { id: fields.id }));
       if (known) {
@@ -59,7 +60,7 @@ export class VisitsService {
   async addEntry(person: SignedIn, visitId: string, fields: EntryFields): Promise<EntryAnswer> {
     const { firmId, name: personName } = person;
     const document = wholeDocument(fields.document, readEntry);
-    return this.source.transaction(async (manager) => {
+    return transact(this.source, async (manager) => {
       const visit = await lockVisit(manager, firmId, visitId);
       const known = await manager.findOneBy(StoredEntry, { id: fields.id });
       if (known) {
@@ -86,7 +87,7 @@ export class VisitsService {
   /** Ends a visit, and keeps what stands in the timer by it; or goes on with one that was ended. */
   async change(person: SignedIn, id: string, isEnded: boolean): Promise<VisitAnswer> {
     const { firmId, name } = person;
-    await this.source.transaction(async (manager) => {
+    await transact(this.source, async (manager) => {
       const visit = await lockVisit(manager, firmId, id);
       const ended = { endedAt: isEnded ? new Date() : null, endedBy: isEnded ? name : '' };
       await manager.update(

@@ -4,6 +4,7 @@ import { readWeather, type WeatherFile } from '@water-clock/core/weather';
 import { DataSource } from 'typeorm';
 import { wholeDocument } from '../platform/documents.js';
 import { notFound } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 import { saveVersion } from '../platform/saved.js';
 import { bringBack, takeAway, WEATHER } from '../removals/removals.js';
 import { WeatherAnswer, WeatherChange, WeatherFields, WeatherListing } from './weather.dto.js';
@@ -70,12 +71,12 @@ export class WeatherService {
 
   /** Takes weather away; the homes that went by it go by none. */
   async remove(firmId: string, id: string): Promise<void> {
-    await this.source.transaction((manager) => takeAway(manager, WEATHER, firmId, id));
+    await transact(this.source, (manager) => takeAway(manager, WEATHER, firmId, id));
   }
 
   /** Brings weather back, and the homes that went by it and go by none since. */
   async bringBack(firmId: string, id: string): Promise<WeatherAnswer> {
-    await this.source.transaction((manager) => bringBack(manager, WEATHER, firmId, id));
+    await transact(this.source, (manager) => bringBack(manager, WEATHER, firmId, id));
     return this.one(firmId, id);
   }
 }
