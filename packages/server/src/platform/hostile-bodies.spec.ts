@@ -91,7 +91,10 @@ it('refuses one in a query too', async () => {
 });
 
 it('answers what is no JSON, and a body of another kind, in words', async () => {
-  await raw('post', '/api/properties', '{"name":').expect(400);
+  const { body } = await raw('post', '/api/properties', '{"name":').expect(400);
+  expect(body.detail).toMatch(/^This is no JSON\. /);
+  const empty = await raw('post', '/api/properties', '').expect(422);
+  expect(empty.body.errors[0].path).toBe('name');
   const { status } = await request(server.app.getHttpServer())
     .post('/api/session')
     .set('Content-Type', 'text/plain')

@@ -43,7 +43,8 @@ function readJson(request: Request, _response: Response, next: NextFunction): vo
   const body: unknown = request.body;
   if (Buffer.isBuffer(body)) {
     refuseEndless(body);
-    request.body = parsed(body);
+    // Nothing at all is an empty body, as with a request that has none.
+    request.body = body.length === 0 ? {} : parsed(body);
   }
   next();
 }
