@@ -34,12 +34,6 @@ export default tseslint.config(
       'compiler/types': 'error',
       // A number reads the same in a sentence as it is written; anything else is worded first.
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
-      // There are none, and to look for one asks for the type of everything.
-      '@typescript-eslint/no-unsafe-enum-assignment': 'off',
-      'no-restricted-syntax': [
-        'error',
-        { selector: 'TSEnumDeclaration', message: 'A union says it.' },
-      ],
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
       // Documents are described by classes for their validators' sake; as values they are plain data.
       '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
@@ -114,18 +108,9 @@ export default tseslint.config(
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
   {
-    files: ['packages/web/src/**/*.tsx', 'packages/web/src/**/use-*.ts'],
+    files: ['packages/web/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: { ...hooks.configs.recommended.rules },
-  },
-  {
-    // In tests there is nothing that React would render twice; each file costs these a compiler of its own.
-    files: ['packages/web/src/**/*.spec.tsx'],
-    rules: Object.fromEntries(
-      Object.keys(hooks.configs.recommended.rules)
-        .filter((name) => name !== 'react-hooks/rules-of-hooks')
-        .map((name) => [name, 'off']),
-    ),
   },
   {
     files: ['packages/web/src/**/*.tsx'],

@@ -32,9 +32,10 @@ export interface KeyInAsked {
 
 /**
  * What is to be keyed in, in the order in which the timer asks for it: the clock, the settings that
- * differ from what is in it (or all), and a last look; what was keyed in since is among them, wanted or not. Where run times are keyed in and a percentage other
- * than 100 % is in the timer, or may be, it is set to 100 % before them, for run times are entered at
- * 100 %, and to what it is to be after them.
+ * differ from what is in it (or all), and a last look; what was keyed in since is among them, wanted
+ * or not. Where run times are keyed in and a percentage other than 100 % is in the timer, or may be,
+ * it is set to 100 % before them, for run times are entered at 100 %, and to what it is to be after
+ * them.
  */
 export function keyInSteps(asked: KeyInAsked): KeyInStep[] {
   const { target, present, since, order, isWhole } = asked;
@@ -45,9 +46,8 @@ export function keyInSteps(asked: KeyInAsked): KeyInStep[] {
     usual !== undefined &&
     [target, present ?? target].every((plan) => isSameValue(read(plan), usual));
   const differs = (place: KeyInPlace) =>
-    isAll
-      ? !isUsual(place) || keyedIn.has(place.key)
-      : keyedIn.has(place.key) || !isSameValue(place.read(target), place.read(present));
+    keyedIn.has(place.key) ||
+    (isAll ? !isUsual(place) : !isSameValue(place.read(target), place.read(present)));
   const stepsOf = (part: KeyInPart, isMeant: (place: KeyInPlace) => boolean): KeyInStep[] =>
     places
       .filter((place) => place.part === part && isMeant(place))

@@ -104,12 +104,15 @@ describe('signing in', () => {
 
   it('is slowed by where it comes from too, whatever e-mails are tried', async () => {
     await server.source.query('DELETE FROM sign_in_tries');
+    const own = request.agent(server.app.getHttpServer());
+    await own.post('/api/session').send(INES).expect(204);
     await server.source.query(
       `INSERT INTO sign_in_tries (key)
        SELECT key FROM unnest(ARRAY['address ::ffff:127.0.0.1', 'address 127.0.0.1', 'address ::1']) key,
          generate_series(1, 30)`,
     );
     const { headers } = await anybody().post('/api/session').send(INES).expect(429);
+    await own.post('/api/session').send(INES).expect(204);
     expect(Number(headers['retry-after'])).toBeGreaterThan(0);
     await server.source.query('DELETE FROM sign_in_tries');
   });

@@ -78,7 +78,6 @@ export const OptionalDocumentField = (
       description,
     }),
     IsOptional(),
-    isDocument,
   );
 
 /** A request whose `document` is one of the core's. */

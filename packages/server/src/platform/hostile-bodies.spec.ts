@@ -1,5 +1,6 @@
 import request from 'supertest';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
+import { CopyFields } from '../copies/copy.dto.js';
 import { BriefFields } from '../planning/planned.dto.js';
 import { refuseEndless } from './json-bounds.js';
 import { validationPipe } from './validation.pipe.js';
@@ -100,6 +101,25 @@ it('answers what is no JSON, and a body of another kind, in words', async () => 
     .set('Content-Type', 'text/plain')
     .send('ines');
   expect(status).toBe(422);
+});
+
+it('refuses a field that is swollen, and one that nobody knows inside another', async () => {
+  const odd = Object.fromEntries(Array.from({ length: 2000 }, (_, index) => [`odd${index}`, 1]));
+  const { body } = await person.agent.patch('/api/firm').send({ name: odd }).expect(422);
+  expect(body.errors).toEqual([{ path: 'name', message: 'must have at most 1000 values in it' }]);
+  const copy = {
+    reason: 'left',
+    document: {},
+    confirmed: { of: 3, keyedIn: 0, unknown: 0, more: 1 },
+  };
+  const asked = { type: 'body', metatype: CopyFields } as const;
+  await expect(validationPipe().transform(copy, asked)).rejects.toMatchObject({
+    errors: expect.arrayContaining([expect.objectContaining({ path: 'confirmed.more' })]),
+  });
+  const unread = { ...copy, confirmed: { of: 'three', keyedIn: 0, unknown: 0 } };
+  await expect(validationPipe().transform(unread, asked)).rejects.toMatchObject({
+    errors: [expect.objectContaining({ path: 'confirmed.of' })],
+  });
 });
 
 it('leaves a document to the core: nothing else goes through its fields', async () => {

@@ -15,6 +15,8 @@ import { documentFieldsOf } from './core-documents.js';
 import { badInput, ProblemException } from './problem.js';
 import { textFaults } from './text-faults.js';
 
+const MOST_VALUES_OF_A_FIELD = 1000;
+
 /** Checks request bodies and queries by their DTO; every fault is reported at once, by its path. */
 export const validationPipe = () => new BoundedValidationPipe();
 
@@ -25,6 +27,7 @@ class BoundedValidationPipe extends ValidationPipe {
     super({
       transform: true,
       whitelist: true,
+      forbidNonWhitelisted: true,
       stopAtFirstError: true,
       exceptionFactory: (errors) => badInput(errors.flatMap((error) => placesOf(error, ROOT_PATH))),
     });
@@ -34,8 +37,10 @@ class BoundedValidationPipe extends ValidationPipe {
     const unreadable = textFaults(value, ROOT_PATH);
     if (unreadable.length > 0) throw badInput(unreadable);
     if (!isObject(value)) return super.transform(value, metadata);
-    const unknown = namesUnknown(value, metadata);
     const { fields, documents } = apart(value, metadata);
+    const swollen = swollenFields(fields);
+    if (swollen.length > 0) throw badInput(swollen);
+    const unknown = namesUnknown(value, metadata);
     if (unknown.length === 0) {
       const read: unknown = await super.transform(fields, metadata);
       return isObject(read) ? Object.assign(read, documents) : read;
@@ -61,6 +66,21 @@ class BoundedValidationPipe extends ValidationPipe {
 const isObject = (value: unknown): value is object =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
+/** Fields with more in them than any has that is no document: the framework would go through all of it. */
+const swollenFields = (fields: object): DocumentProblem[] =>
+  Object.entries(fields)
+    .filter(([, field]) => valuesIn(field) > MOST_VALUES_OF_A_FIELD)
+    .map(([name]) => ({
+      path: fieldPath(ROOT_PATH, name),
+      message: `must have at most ${MOST_VALUES_OF_A_FIELD} values in it`,
+    }));
+
+/** Values in a value, at whatever depth, and itself. */
+const valuesIn = (value: unknown): number =>
+  typeof value === 'object' && value !== null
+    ? Object.values(value).reduce<number>((sum, one) => sum + valuesIn(one), 1)
+    : 1;
+
 /** Fields of a body or a query that its DTO has not. */
 function namesUnknown(value: object, { metatype, type }: ArgumentMetadata): string[] {
   if (!metatype || (type !== 'body' && type !== 'query')) return [];
@@ -77,7 +97,7 @@ function namesUnknown(value: object, { metatype, type }: ArgumentMetadata): stri
 function apart(value: object, { metatype }: ArgumentMetadata) {
   const names = new Set(metatype ? documentFieldsOf(metatype) : []);
   const documents = Object.entries(value).filter(
-    ([name, field]) => names.has(name) && isObject(field),
+    ([name, field]) => names.has(name) && typeof field === 'object' && field !== null,
   );
   const standIns = documents.map(([name]) => [name, {}] as const);
   return {
