@@ -64,6 +64,7 @@ const WEB_ORDER = [
 const SERVER_ORDER = [
   'platform',
   'schema',
+  'computing',
   'people',
   'timer-records',
   'removals',

@@ -15,7 +15,7 @@ const TYPES = 'packages/web/src/api/generated.ts';
 
 /** The description, from a server that is put together and never started. */
 async function describe() {
-  const nowhere = { databaseUrl: 'postgres://localhost', planWorker: '', fontFolder: '' };
+  const nowhere = { databaseUrl: 'postgres://localhost', computeWorker: '', fontFolder: '' };
   const app = await NestFactory.create(AppModule.with(nowhere), { preview: true, logger: false });
   app.setGlobalPrefix('api');
   const description = describeApi(app, { cookie: COOKIE, publicMark: PUBLIC_MARK });

@@ -109,6 +109,29 @@ it('bad input prints nothing but messages, each with file and path, and exits wi
   });
 });
 
+it('more than any timer has is bad input, whichever verb reads it', () => {
+  const starts = Array.from({ length: 96 }, (_, index) =>
+    [Math.floor(index / 4), (index % 4) * 15]
+      .map((part) => String(part).padStart(2, '0'))
+      .join(':'),
+  );
+  const stations = [{ number: 1, cycleSeconds: 1 }];
+  const programs = [...'ABCDEFGH'].map((id) => ({
+    ...{ id, starts, days: { mode: 'weekdays', weekdays: [1] } },
+    runs: [{ station: 1, seconds: 600 }],
+  }));
+  const file = planFile('hostile.json', { ...plan, stations, programs });
+  for (const words of [
+    ['simulate', file, ...WEEK],
+    ...['check', 'forever'].map((verb) => [verb, file, '--from', '2026-06-01']),
+  ]) {
+    const { exitCode, out, messages } = run(words);
+    expect([exitCode, out]).toEqual([2, '']);
+    expect(messages).toContain(`${file}: programs[7].starts: must have at most 64 entries`);
+    expect(messages.at(-1)).toContain(`${file}: programs: come to more than 20000 pieces`);
+  }
+});
+
 it('names all that is wrong with a call at once', () => {
   const file = planFile('text.json', 'no plan at all');
   const { exitCode, messages } = run(['simulate', file, '--from', '2026-02-30', '--days', '0']);

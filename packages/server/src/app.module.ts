@@ -1,5 +1,6 @@
 import { type DynamicModule, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { ComputingModule } from './computing/computing.module.js';
 import { CopiesModule } from './copies/copies.module.js';
 import { TimerTypesModule } from './timer-types/timer-types.module.js';
 import { PeopleModule } from './people/people.module.js';
@@ -16,8 +17,8 @@ import { WeatherModule } from './weather/weather.module.js';
 
 export interface AppOptions {
   readonly databaseUrl: string;
-  /** The built file that threads for plans run. */
-  readonly planWorker: string;
+  /** The built file that threads run. */
+  readonly computeWorker: string;
   /** The folder of the fonts that sheets are printed in. */
   readonly fontFolder: string;
   /** Where the simulated timers are; without it there are none. */
@@ -30,7 +31,7 @@ export interface AppOptions {
 export class AppModule {
   static with({
     databaseUrl,
-    planWorker,
+    computeWorker,
     fontFolder,
     simulatorUrl = null,
   }: AppOptions): DynamicModule {
@@ -38,6 +39,7 @@ export class AppModule {
       module: AppModule,
       imports: [
         TypeOrmModule.forRoot({ ...databaseOptions(databaseUrl), retryAttempts: 3 }),
+        ComputingModule.with(computeWorker),
         PeopleModule,
         PropertiesModule,
         TimerTypesModule,
@@ -49,7 +51,7 @@ export class AppModule {
         VisitsModule,
         SheetsModule.with(fontFolder),
         SimulatorModule.with(simulatorUrl),
-        PlanningModule.with(planWorker),
+        PlanningModule,
       ],
     };
   }

@@ -4,13 +4,13 @@ import { readConfiguration } from './platform/configuration.js';
 
 const { databaseUrl, port, simulatorUrl } = readConfiguration(process.env);
 const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const planWorker = fileURLToPath(new URL('./planning/plan.worker.js', import.meta.url));
+const computeWorker = fileURLToPath(new URL('./compute.worker.js', import.meta.url));
 const fontFolder = fileURLToPath(
   new URL('files', import.meta.resolve('@fontsource/atkinson-hyperlegible-next/package.json')),
 );
 const app = await createApplication({
   databaseUrl,
-  planWorker,
+  computeWorker,
   fontFolder,
   simulatorUrl,
   webFolder,

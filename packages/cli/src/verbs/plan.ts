@@ -1,10 +1,9 @@
+import { isObject } from '@water-clock/core/documents';
 import { planBrief, readBrief } from '@water-clock/core/planner';
 import { readArguments } from '../arguments.js';
 import { printed, refused } from '../outcome.js';
 import { readDocumentFile } from '../read-plan-file.js';
 import type { Verb } from './verb.js';
-
-type Raw = Readonly<Record<string, unknown>>;
 
 const MOST_LIMIT_SECONDS = 600;
 
@@ -25,9 +24,10 @@ export const planVerb: Verb = {
       return refused([...trouble, 'water-clock: give one brief: plan FILE [--limit SECONDS]']);
     const read = readDocumentFile(file, (document) => {
       const brief = readBrief(document);
-      return brief.ok
-        ? { ok: true, value: { document: document as Raw, brief: brief.value } }
-        : brief;
+      if (!brief.ok) return brief;
+      // What is a brief is an object.
+      const raw = isObject(document) ? document : {};
+      return { ok: true, value: { document: raw, brief: brief.value } };
     });
     if (!read.ok) return refused([...trouble, ...read.trouble]);
     if (trouble.length > 0) return refused(trouble);

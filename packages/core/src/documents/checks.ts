@@ -206,16 +206,18 @@ function listOf(
         const value: unknown = args?.value;
         if (value === undefined) return MISSING;
         if (!Array.isArray(value)) return 'must be a list';
-        if (!fits(value))
-          return least === most
-            ? `must have ${least} entries`
-            : `must have ${least} to ${most} entries`;
+        if (!fits(value)) return `must have ${entriesInWords(least, most)} entries`;
         return value
           .flatMap((entry, index) => (accepts(entry) ? [] : [`${ENTRY_MARK}${index} ${says}`]))
           .join('\n');
       },
     },
   });
+}
+
+function entriesInWords(least: number, most: number): string {
+  if (least === most) return String(least);
+  return least === 0 ? `at most ${most}` : `${least} to ${most}`;
 }
 
 /** Tells a message about the whole list from messages about single entries of it. */

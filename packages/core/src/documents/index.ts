@@ -15,5 +15,5 @@ export {
   ROOT_PATH,
   type DocumentProblem,
 } from './problem.js';
-export { isBlank, readObject } from './read-object.js';
+export { isBlank, isObject, readObject } from './read-object.js';
 export { schemaOf } from './json-schema.js';

@@ -3,7 +3,8 @@ import { entryMessages } from './checks.js';
 import { nestingsOf, type DocumentClass, type Nesting } from './nested.js';
 import { entryPath, fieldPath, unknownFields, type DocumentProblem } from './problem.js';
 
-const isObject = (value: unknown): value is Record<string, unknown> =>
+/** An object as JSON has them. */
+export const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Of a document that has as many, the rest is not read: it is refused in any case. */

@@ -43,28 +43,31 @@ const CUT = { cycleSoak: { policy: 'ready-first' } };
 it.each<[string, Size, number]>([
   [
     'pieces on many dates',
-    { programs: 4, starts: 96, stations: 48, seconds: 600, station: { cycleSeconds: 60 } },
+    {
+      ...{ programs: 1, starts: 1, stations: 200, seconds: 400 },
+      ...{ station: { cycleSeconds: 4 }, timer: CUT },
+    },
     400,
   ],
   [
     'runs that last for weeks, each within hundreds of others',
-    { programs: 8, starts: 96, stations: 48, seconds: WEEK_SECONDS },
+    { programs: 8, starts: 50, stations: 48, seconds: WEEK_SECONDS },
     60,
   ],
   [
     'stations that look for each other',
     {
-      ...{ programs: 26, starts: 1, stations: 200, seconds: 6000 },
-      station: { cycleSeconds: 60, soakSeconds: 60 },
+      ...{ programs: 1, starts: 1, stations: 200, seconds: 200 },
+      station: { cycleSeconds: 2, soakSeconds: 60 },
       program: { concurrent: 200 },
       timer: { ...CUT, maxConcurrentStations: 200 },
     },
-    1,
+    60,
   ],
   [
     'a queue that goes on for thousands of years',
     {
-      ...{ programs: 4, starts: 96, stations: 40, seconds: WEEK_SECONDS },
+      ...{ programs: 8, starts: 60, stations: 40, seconds: WEEK_SECONDS },
       timer: { overlap: 'queue' },
     },
     60,

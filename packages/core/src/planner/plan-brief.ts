@@ -11,6 +11,8 @@ export interface PlanOptions {
   readonly now: () => number;
   /** How long the plan itself may be looked for, ms; default 2,000. */
   readonly limitMs?: number;
+  /** How long all of it may take, each nearest plan included; default: as long as they need. */
+  readonly wholeLimitMs?: number;
   /** Told how many programs are being tried. */
   readonly onProgress?: (programs: number) => void;
   /** False: no nearest plans are looked for. */
@@ -41,10 +43,18 @@ const USUAL_LIMIT_MS = 2000;
 export function planBrief(
   document: Raw,
   brief: Brief,
-  { now, limitMs = USUAL_LIMIT_MS, onProgress, withNearest = true, standing }: PlanOptions,
+  {
+    now,
+    limitMs = USUAL_LIMIT_MS,
+    wholeLimitMs = Infinity,
+    onProgress,
+    withNearest = true,
+    standing,
+  }: PlanOptions,
 ): PlanAnswer {
+  const wholeEnd = now() + wholeLimitMs;
   const limits = (): Limits => {
-    const end = now() + limitMs;
+    const end = Math.min(now() + limitMs, wholeEnd);
     return { isOver: () => now() > end, ...(onProgress && { onProgress }) };
   };
   const own = limits();

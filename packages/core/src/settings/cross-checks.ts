@@ -1,7 +1,7 @@
 import { entryPath, fieldPath, type DocumentProblem } from '../documents/index.js';
 import type { Plan, ProgramSettings } from './plan.js';
 
-/** More pieces than this in one program run is a slip of the pen, and would only eat memory. */
+/** More pieces than this in one program run, or in a day, are a slip of the pen, and would only eat memory. */
 const MOST_PIECES = 20_000;
 
 /**
@@ -29,17 +29,25 @@ export function crossCheck(plan: Partial<Plan>, problems: DocumentProblem[]): vo
   );
   const listed = new Set(numbers);
   const cycles = new Map(stations.map((station) => [station.number, station.cycleSeconds]));
+  let piecesADay = 0;
   programs.forEach((program, index) => {
     const path = entryPath('programs', index);
     if (typeof program.id === 'string' && labels.length > 0 && !labels.includes(program.id))
       report(fieldPath(path, 'id'), `is none of this timer's programs (${labels.join(', ')})`);
     checkRuns(program, path, listed, report);
-    if (piecesOf(program, cycles) > MOST_PIECES)
+    const pieces = piecesOf(program, cycles);
+    piecesADay += pieces * program.starts.length;
+    if (pieces > MOST_PIECES)
       report(
         fieldPath(path, 'runs'),
         `cut into more than ${MOST_PIECES} pieces: lengthen the stations' cycles`,
       );
   });
+  if (piecesADay > MOST_PIECES)
+    report(
+      'programs',
+      `come to more than ${MOST_PIECES} pieces of water a day: lengthen the stations' cycles, or take out starts`,
+    );
 }
 
 function checkRuns(

@@ -39,6 +39,9 @@ export type Head = (typeof HEADS)[number];
 export const PLANTS = ['turf', 'seed', 'shrubs', 'trees', 'flowers', 'vegetables'] as const;
 export type Plant = (typeof PLANTS)[number];
 
+/** More starts than this no program has, whatever its timer: a start for each of 64 stations. */
+const MOST_STARTS = 64;
+
 const ALL_WEEKDAYS = [1, 2, 3, 4, 5, 6, 7];
 
 /** Where the timer hangs, and what its supply gives. */
@@ -114,7 +117,7 @@ export class ProgramSettings {
   @Flag() enabled = true;
   @WholeNumber(0, LARGEST_PERCENT) percent = 100;
   /** Times of day, `HH:MM`. */
-  @ListOfTimes() starts: string[] = [];
+  @ListOfTimes({ most: MOST_STARTS }) starts: string[] = [];
   @Nested(dayRuleClass, DAY_RULES) days: DayRule = new WeekdayRule();
   @ListOfWhole(1, 7) blockedWeekdays: number[] = [];
   /** How many stations this program may have open at once. */

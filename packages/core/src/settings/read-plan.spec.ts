@@ -306,6 +306,26 @@ describe('bad input', () => {
     ]);
   });
 
+  it('refuses more starts than any timer has, and more pieces a day than memory holds, each at its place', () => {
+    const times = (count: number) =>
+      Array.from({ length: count }, (_, index) =>
+        [Math.floor(index / 4), (index % 4) * 15].map((part) => String(part).padStart(2, '0')),
+      ).map((parts) => parts.join(':'));
+    const program = (id: string, starts: number, seconds: number) => ({
+      ...{ id, starts: times(starts), runs: [{ station: 1, seconds }] },
+    });
+    const stations = [{ number: 1, cycleSeconds: 1 }];
+    const plan = (...programs: object[]) => problems({ stations, programs });
+    expect(plan(program('A', 64, 156), program('B', 64, 156))).toEqual([]);
+    expect(plan(program('A', 64, 156), program('B', 64, 157))).toEqual([
+      "programs: come to more than 20000 pieces of water a day: lengthen the stations' cycles, or take out starts",
+    ]);
+    expect(plan(program('A', 65, 1), program('B', 96, 1))).toEqual([
+      'programs[0].starts: must have at most 64 entries',
+      'programs[1].starts: must have at most 64 entries',
+    ]);
+  });
+
   it('that is no plan document at all is one message', () => {
     for (const document of [null, 5, 'plan', [], [[]]])
       expect(readPlan(document)).toEqual({

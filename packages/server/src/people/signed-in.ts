@@ -7,6 +7,7 @@ import {
 import { ApiExtension } from '@nestjs/swagger';
 import { fieldOf } from '@water-clock/core/kernel';
 import type { Request } from 'express';
+import type { Asker } from '../computing/fair-queue.js';
 import type { Clock, Role } from '../schema/person.entity.js';
 
 /** The person that a request is made by. */
@@ -17,6 +18,9 @@ export interface SignedIn {
   readonly role: Role;
   readonly clock: Clock;
 }
+
+/** For whom threads work when this person asks. */
+export const askerOf = ({ firmId, id }: SignedIn): Asker => ({ firmId, personId: id });
 
 export type SignedInRequest = Request & { person?: SignedIn };
 

@@ -1,6 +1,6 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiOperation, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { ForTechnicians } from '../people/signed-in.js';
+import { CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { BriefFields, PlannedAnswer } from './planned.dto.js';
 import { PlanningService } from './planning.service.js';
@@ -18,8 +18,8 @@ export class PlanningController {
   @Post()
   @HttpCode(200)
   @ApiOkResponse({ type: PlannedAnswer })
-  @ApiProblems(403, 422)
-  plan(@Body() fields: BriefFields): Promise<PlannedAnswer> {
-    return this.planning.plan(fields);
+  @ApiProblems(403, 422, 503)
+  plan(@CurrentPerson() person: SignedIn, @Body() fields: BriefFields): Promise<PlannedAnswer> {
+    return this.planning.plan(person, fields);
   }
 }

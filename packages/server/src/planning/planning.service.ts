@@ -1,42 +1,21 @@
-import { availableParallelism } from 'node:os';
-import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
-import { readBrief, type PlanAnswer } from '@water-clock/core/planner';
-import { Piscina } from 'piscina';
+import { Injectable } from '@nestjs/common';
+import { readBrief } from '@water-clock/core/planner';
+import { ComputingService } from '../computing/computing.service.js';
+import { askerOf, type SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
-import type { PlanTask } from './plan.worker.js';
+import { PLAN_TASK } from './plan-task.js';
 import { BriefFields, PlannedAnswer } from './planned.dto.js';
 
-/** The file that the pool's threads run, as it was built. */
-export const PLAN_WORKER = Symbol('plan worker');
-
-const LIMIT_MS = 2000;
-
-/** Plans in threads of their own, so that a slow one never holds up the API. */
+/** Plans in threads, so that a slow one never holds up the API, nor another firm's. */
 @Injectable()
-export class PlanningService implements OnModuleDestroy {
-  private pool: Piscina | null = null;
+export class PlanningService {
+  constructor(private readonly computing: ComputingService) {}
 
-  constructor(@Inject(PLAN_WORKER) private readonly workerFile: string) {}
-
-  async plan({ document }: BriefFields): Promise<PlannedAnswer> {
+  async plan(person: SignedIn, { document }: BriefFields): Promise<PlannedAnswer> {
     wholeDocument(document, readBrief);
-    const task: PlanTask = { document: document as PlanTask['document'], limitMs: LIMIT_MS };
-    const answer = (await this.threads().run(task)) as PlanAnswer;
+    const answer = await this.computing.run(askerOf(person), PLAN_TASK, document);
     return answer.feasible
       ? { feasible: true, plan: answer.document, isProven: answer.isProven }
       : { feasible: false, reasons: answer.reasons, nearest: answer.nearest };
-  }
-
-  async onModuleDestroy(): Promise<void> {
-    await this.pool?.destroy();
-  }
-
-  /** Begun when somebody first plans: most processes never do. */
-  private threads(): Piscina {
-    this.pool ??= new Piscina({
-      filename: this.workerFile,
-      maxThreads: Math.max(1, availableParallelism() - 1),
-    });
-    return this.pool;
   }
 }

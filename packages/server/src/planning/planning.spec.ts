@@ -76,3 +76,18 @@ it('does not hold up the API while it works', async () => {
     'plan',
   ]);
 });
+
+it('an easy brief waits for no more than one slow one of another firm', async () => {
+  const other = await server.signIn();
+  // A day of seven hours for nights of one: all there is to do is to find out that nothing helps.
+  const stations = Array.from({ length: 7 }, (_, index) => station(index + 1, 5000, 5));
+  const slow = brief({ stations, rules: { earliestStart: '01:00', finishBy: '02:10' } });
+  const done: string[] = [];
+  const slowOnes = Array.from({ length: 4 }, () => plan(slow).then(() => done.push('slow')));
+  await new Promise((resolve) => setTimeout(resolve, 100));
+  const easy = await other.agent.post('/api/plans').send({ document: brief() }).expect(200);
+  expect(easy.body.feasible).toBe(true);
+  expect(done.length).toBeLessThanOrEqual(1);
+  await Promise.all(slowOnes);
+  expect(done).toHaveLength(4);
+});

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, Post, Put, Query } from '@nestjs/common';
 import { ApiOperation, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { CurrentFirm } from '../people/signed-in.js';
+import { CurrentFirm, CurrentPerson, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import { PropertiesService } from './properties.service.js';
@@ -24,8 +24,8 @@ export class PropertiesController {
   @Get()
   @ApiOkResponse({ type: PropertyPage })
   @ApiProblems(422)
-  find(@CurrentFirm() firmId: string, @Query() query: PropertyQuery): Promise<PropertyPage> {
-    return this.properties.find(firmId, query);
+  find(@CurrentPerson() person: SignedIn, @Query() query: PropertyQuery): Promise<PropertyPage> {
+    return this.properties.find(person, query);
   }
 
   @ApiOperation({ summary: 'Adds a property.' })
@@ -52,11 +52,11 @@ export class PropertiesController {
   @ApiOkResponse({ type: [TimerOfProperty] })
   @ApiProblems(404, 422)
   timers(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('propertyId', idOf('property')) propertyId: string,
     @Query() { from }: OutlookQuery,
   ): Promise<TimerOfProperty[]> {
-    return this.properties.timersOf(firmId, propertyId, from);
+    return this.properties.timersOf(person, propertyId, from);
   }
 
   @ApiOperation({ summary: 'Changes a property, made from a version of it.' })

@@ -1,13 +1,13 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { In, Repository, type EntityManager } from 'typeorm';
 import { badInput, notFound } from '../platform/problem.js';
 import { saveVersion } from '../platform/saved.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
 import { StoredWeather } from '../schema/weather.entity.js';
-import { outlookOf } from '../timer-records/outlook.js';
-import { Timer } from '../schema/timer.entity.js';
+import { askerOf, type SignedIn } from '../people/signed-in.js';
+import type { TimerOutlook } from '../timer-records/outlook.dto.js';
+import { Outlooks } from '../timer-records/outlooks.js';
 import {
   PropertyAnswer,
   PropertyChange,
@@ -29,10 +29,14 @@ const ORDERS: Record<(typeof SORTS)[number], string> = {
 
 @Injectable()
 export class PropertiesService {
-  constructor(@InjectRepository(Property) private readonly properties: Repository<Property>) {}
+  constructor(
+    @InjectRepository(Property) private readonly properties: Repository<Property>,
+    private readonly outlooks: Outlooks,
+  ) {}
 
   /** A page of the properties that have all the words, each with its timers. */
-  async find(firmId: string, query: PropertyQuery): Promise<PropertyPage> {
+  async find(person: SignedIn, query: PropertyQuery): Promise<PropertyPage> {
+    const { firmId } = person;
     const words = query.q.toLowerCase().split(/\s+/).filter(Boolean);
     const isArchived = query.archived === 'yes' ? 'IS NOT NULL' : 'IS NULL';
     // One LIKE a word: a list of them would not use the index.
@@ -50,14 +54,9 @@ export class PropertiesService {
     const ids = found.map(({ id }) => id);
     const [rows, timers] = await Promise.all([
       this.properties.findBy({ firmId, id: In(ids) }),
-      this.properties.manager.find(Timer, {
-        where: { firmId, propertyId: In(ids) },
-        relations: { settings: true },
-        order: { name: 'ASC', id: 'ASC' },
-      }),
+      this.timersAt(person, ids, query.from),
     ]);
     const byId = new Map(rows.map((row) => [row.id, row]));
-    const day = parseDate(query.from)!;
     return {
       total: Number(count),
       pageSize: PAGE_SIZE,
@@ -70,24 +69,16 @@ export class PropertiesService {
           town,
           contactName,
           archived: archivedAt !== null,
-          timers: timers
-            .filter(({ propertyId }) => propertyId === id)
-            .map((timer) => timerOfProperty(timer, day)),
+          timers: timers.filter(({ propertyId }) => propertyId === id).map(timerOfProperty),
         };
       }),
     };
   }
 
   /** The timers of one property, each with what fourteen nights from a date bring. */
-  async timersOf(firmId: string, propertyId: string, from: string): Promise<TimerOfProperty[]> {
-    await this.row(firmId, propertyId);
-    const timers = await this.properties.manager.find(Timer, {
-      where: { firmId, propertyId },
-      relations: { settings: true },
-      order: { name: 'ASC', id: 'ASC' },
-    });
-    const day = parseDate(from)!;
-    return timers.map((timer) => timerOfProperty(timer, day));
+  async timersOf(person: SignedIn, propertyId: string, from: string): Promise<TimerOfProperty[]> {
+    await this.row(person.firmId, propertyId);
+    return (await this.timersAt(person, [propertyId], from)).map(timerOfProperty);
   }
 
   async one(firmId: string, id: string): Promise<PropertyAnswer> {
@@ -106,6 +97,34 @@ export class PropertiesService {
       this.properties.create({ ...propertyColumns(fields), firmId }),
     );
     return this.one(firmId, id);
+  }
+
+  /** The timers of homes with what is known of their outlooks, which are worked out where they are not there yet. */
+  private async timersAt(
+    person: SignedIn,
+    propertyIds: readonly string[],
+    from: string,
+  ): Promise<TimerRow[]> {
+    const read = (): Promise<TimerRow[]> =>
+      this.properties.query(
+        `SELECT t.id, t.property_id AS "propertyId", t.name,
+           s.document #>> '{timer,name}' AS "timerType",
+           jsonb_array_length(s.document -> 'stations') AS stations,
+           (s.document #>> '{controller,off}')::boolean AS "isOff",
+           o.is_too_much AS "isTooMuch", o.collisions, o.runs,
+           o.first_collision AS "firstCollision"
+         FROM timers t
+         JOIN timer_settings s ON s.timer_id = t.id
+         LEFT JOIN outlooks o ON o.timer_id = t.id
+           AND o.from_date = $3::date AND o.settings_version = s.version
+         WHERE t.firm_id = $1 AND t.property_id = ANY($2) ORDER BY t.name, t.id`,
+        [person.firmId, propertyIds, from],
+      );
+    const rows = await read();
+    const missing = rows.filter(({ isTooMuch }) => isTooMuch === null).map(({ id }) => id);
+    if (missing.length === 0) return rows;
+    await this.outlooks.workOut(askerOf(person), missing, from);
+    return read();
   }
 
   /** Saves a change made from the stored version, or refuses it whole. */
@@ -131,13 +150,19 @@ export class PropertiesService {
   }
 }
 
-const timerOfProperty = ({ id, name, settings }: Timer, from: DayNumber): TimerOfProperty => ({
-  id,
-  name,
-  timerType: settings.document.timer.name ?? null,
-  stations: settings.document.stations.length,
-  outlook: outlookOf(settings.document, from),
-});
+interface TimerRow extends Omit<TimerOfProperty, 'outlook'>, Omit<TimerOutlook, 'isTooMuch'> {
+  readonly propertyId: string;
+  /** Null: not worked out yet. */
+  readonly isTooMuch: boolean | null;
+}
+
+const timerOfProperty = (row: TimerRow): TimerOfProperty => {
+  const { id, name, timerType, stations } = row;
+  const { isOff, isTooMuch, collisions, firstCollision, runs } = row;
+  const outlook =
+    isTooMuch === null ? null : { isOff, isTooMuch, collisions, firstCollision, runs };
+  return { id, name, timerType, stations, outlook };
+};
 
 /** Rules and weather that a property goes by are its firm's. */
 async function refuseUnknown(

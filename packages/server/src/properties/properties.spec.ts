@@ -66,6 +66,43 @@ it('one whose settings are too much to work out says so, and keeps nobody from t
   ]);
 });
 
+it('what settings bring is worked out once for each of their versions and each date, and kept', async () => {
+  person = await server.signIn();
+  const { body: home } = await http().post('/api/properties').send({ name: 'Plum cottage' });
+  const document = planDocument(['04:00', '04:10']);
+  const { body: timer } = await http()
+    .post(`/api/properties/${home.id}/timers`)
+    .send({ name: 'Garage', document })
+    .expect(201);
+  const outlook = async (from: string) => {
+    const { body } = await http().get(`/api/properties/${home.id}/timers?from=${from}`).expect(200);
+    return body[0].outlook as { collisions: number };
+  };
+  const kept = (): Promise<unknown> =>
+    server.source.query(
+      `SELECT from_date::text AS "on", settings_version AS version, collisions FROM outlooks
+       WHERE timer_id = $1 ORDER BY from_date`,
+      [timer.id],
+    );
+  expect(await kept()).toEqual([]);
+  expect(await outlook('2026-06-03')).toMatchObject({ collisions: 4 });
+  await outlook('2026-06-04');
+  const first = { on: '2026-06-03', version: 1, collisions: 4 };
+  expect(await kept()).toEqual([first, { ...first, on: '2026-06-04' }]);
+
+  // What is kept is what is told.
+  await server.source.query('UPDATE outlooks SET collisions = 7 WHERE timer_id = $1', [timer.id]);
+  expect(await outlook('2026-06-03')).toMatchObject({ collisions: 7 });
+
+  await http()
+    .put(`/api/timers/${timer.id}/settings?on=2026-06-03`)
+    .send({ document: planDocument(['04:00']), version: 1 })
+    .expect(200);
+  expect(await outlook('2026-06-03')).toMatchObject({ collisions: 0 });
+  expect(await outlook('2026-07-01')).toMatchObject({ collisions: 0 });
+  expect(await kept()).toEqual([{ on: '2026-07-01', version: 2, collisions: 0 }]);
+});
+
 it('are found by all words typed, of the home, its contact and its timers', async () => {
   person = await server.signIn();
   const add = async (fields: object, timer?: string) => {

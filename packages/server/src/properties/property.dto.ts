@@ -176,7 +176,12 @@ export class TimerOfProperty {
   @ApiProperty() name!: string;
   @ApiProperty({ type: String, nullable: true }) timerType!: string | null;
   @ApiProperty() stations!: number;
-  @ApiProperty({ type: TimerOutlook }) outlook!: TimerOutlook;
+  @ApiProperty({
+    type: TimerOutlook,
+    nullable: true,
+    description: 'Null while it is being worked out: ask again in a moment',
+  })
+  outlook!: TimerOutlook | null;
 }
 
 export class PropertyListing {

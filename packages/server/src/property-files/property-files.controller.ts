@@ -29,7 +29,7 @@ export class PropertyFilesController {
   @Post('property-files/preview')
   @HttpCode(200)
   @ApiOkResponse({ type: ImportAnswer })
-  @ApiProblems(403, 422)
+  @ApiProblems(403, 422, 503)
   preview(
     @CurrentPerson() person: SignedIn,
     @Body() { document }: PropertyFileFields,
@@ -42,7 +42,7 @@ export class PropertyFilesController {
   @Post('property-files')
   @HttpCode(200)
   @ApiOkResponse({ type: ImportAnswer })
-  @ApiProblems(403, 422)
+  @ApiProblems(403, 422, 503)
   import(
     @CurrentPerson() person: SignedIn,
     @Body() { document }: PropertyFileFields,

@@ -10,6 +10,8 @@ import { CopiesConfirmed1830000000000 } from './migrations/1830000000000-copies-
 import { PlanFormat21820000000000 } from './migrations/1820000000000-plan-format-2.js';
 import { Removals1840000000000 } from './migrations/1840000000000-removals.js';
 import { SignInTries1850000000000 } from './migrations/1850000000000-sign-in-tries.js';
+import { Outlooks1860000000000 } from './migrations/1860000000000-outlooks.js';
+import { StoredOutlook } from './outlook.entity.js';
 import { KnownDevice, Person, Session, SignInTry } from './person.entity.js';
 import { Property } from './property.entity.js';
 import { Removal } from './removal.entity.js';
@@ -43,6 +45,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     StoredSheet,
     ShareLink,
     Removal,
+    StoredOutlook,
   ],
   migrations: [
     FirstTables1780000000000,
@@ -53,6 +56,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     CopiesConfirmed1830000000000,
     Removals1840000000000,
     SignInTries1850000000000,
+    Outlooks1860000000000,
   ],
   migrationsTransactionMode: 'each',
   synchronize: false,

@@ -1,5 +1,6 @@
 import { join, sep } from 'node:path';
 import { LABELS, sheetDate, type Sheet } from '@water-clock/core/sheets';
+import type { Task } from '../computing/task.js';
 import { weekPicture } from './week-picture.js';
 
 const PAGE_WIDTH = { A4: 595, LETTER: 612 };
@@ -10,18 +11,25 @@ const ROOMY = 10;
 type Press = (typeof import('pdfmake'))['default'];
 type Paper = keyof typeof PAGE_WIDTH;
 
-/** Prints sheets with the fonts of a folder. What prints is loaded for the first of them: most servers start for less. */
-export class SheetPrinter {
-  #press: Promise<Press> | undefined;
-
-  constructor(private readonly fontFolder: string) {}
-
-  /** The sheet for the door as a PDF: one page for the timers of homes. */
-  async pdf(sheet: Sheet, paper: Paper): Promise<Buffer> {
-    this.#press ??= pressWith(this.fontFolder);
-    return (await this.#press).createPdf(definitionOf(sheet, paper)).getBuffer();
-  }
+interface ToPrint {
+  readonly sheet: Sheet;
+  readonly paper: Paper;
+  /** The folder of the fonts that it is printed in. */
+  readonly fontFolder: string;
 }
+
+/** What prints is loaded for the first sheet: most threads do other work. */
+let press: Promise<Press> | undefined;
+
+/** The sheet for the door as a PDF: one page for the timers of homes. */
+export const PRINT_TASK: Task<ToPrint, Uint8Array> = {
+  name: 'print',
+  limitMs: 10_000,
+  work: async ({ sheet, paper, fontFolder }) => {
+    press ??= pressWith(fontFolder);
+    return (await press).createPdf(definitionOf(sheet, paper)).getBuffer();
+  },
+};
 
 async function pressWith(fontFolder: string) {
   const { default: pdfmake } = await import('pdfmake');

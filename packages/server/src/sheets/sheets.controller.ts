@@ -81,12 +81,12 @@ export class SheetsController {
   @ApiOperation({ summary: 'Gives a sheet as a PDF.' })
   @Get('sheets/:sheetId/sheet.pdf')
   @ApiOkResponse({ content: { [PDF.type]: { schema: FILE } } })
-  @ApiProblems(404)
+  @ApiProblems(404, 422, 503)
   async pdf(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('sheetId', idOf('sheet')) sheetId: string,
   ): Promise<StreamableFile> {
-    return new StreamableFile(await this.sheets.pdf(firmId, sheetId), PDF);
+    return new StreamableFile(await this.sheets.pdf(person, sheetId), PDF);
   }
 
   @ForTechnicians()
@@ -133,7 +133,7 @@ export class SheetsController {
   @Get('shared/:token/sheet.pdf')
   @Header('cache-control', 'no-store')
   @ApiOkResponse({ content: { [PDF.type]: { schema: FILE } } })
-  @ApiProblems(404)
+  @ApiProblems(404, 422, 503)
   async sharedPdf(@Param('token') token: string): Promise<StreamableFile> {
     return new StreamableFile(await this.sheets.sharedPdf(token), PDF);
   }

@@ -1,7 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { SheetPrinter } from './sheet-pdf.js';
 import { SheetsController } from './sheets.controller.js';
-import { SheetsService } from './sheets.service.js';
+import { FONT_FOLDER, SheetsService } from './sheets.service.js';
 
 @Module({})
 export class SheetsModule {
@@ -9,7 +8,7 @@ export class SheetsModule {
     return {
       module: SheetsModule,
       controllers: [SheetsController],
-      providers: [SheetsService, { provide: SheetPrinter, useValue: new SheetPrinter(fontFolder) }],
+      providers: [SheetsService, { provide: FONT_FOLDER, useValue: fontFolder }],
     };
   }
 }

@@ -1,10 +1,12 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { Injectable } from '@nestjs/common';
+import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { readSheet, type Sheet } from '@water-clock/core/sheets';
 import { DataSource, MoreThan } from 'typeorm';
 import { Firm } from '../schema/firm.entity.js';
-import type { SignedIn } from '../people/signed-in.js';
+import { ComputingService } from '../computing/computing.service.js';
+import type { Asker } from '../computing/fair-queue.js';
+import { askerOf, type SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
@@ -12,7 +14,10 @@ import { lockTimer } from '../timer-records/lock-timer.js';
 import { Timer } from '../schema/timer.entity.js';
 import { LinkAnswer, LinkListing, SheetAnswer, SheetFields, SheetListing } from './sheet.dto.js';
 import { ShareLink, StoredSheet } from '../schema/sheet.entity.js';
-import { SheetPrinter } from './sheet-pdf.js';
+import { PRINT_TASK } from './sheet-pdf.js';
+
+/** The folder of the fonts that sheets are printed in. */
+export const FONT_FOLDER = Symbol('font folder');
 
 const DAY_MS = 86_400_000;
 
@@ -22,7 +27,8 @@ const hashOf = (token: string): string => createHash('sha256').update(token).dig
 export class SheetsService {
   constructor(
     @InjectDataSource() private readonly source: DataSource,
-    private readonly printer: SheetPrinter,
+    private readonly computing: ComputingService,
+    @Inject(FONT_FOLDER) private readonly fontFolder: string,
   ) {}
 
   /** The sheets that were left at a timer, the newest first, with the links that still lead to them. */
@@ -64,9 +70,9 @@ export class SheetsService {
     return this.one(firmId, id);
   }
 
-  async pdf(firmId: string, id: string): Promise<Buffer> {
-    const { document } = await this.one(firmId, id);
-    return this.print(firmId, document);
+  async pdf(person: SignedIn, id: string): Promise<Uint8Array> {
+    const { document } = await this.one(person.firmId, id);
+    return this.print(askerOf(person), document);
   }
 
   /** A new link to a sheet. Its token is told now and never again. */
@@ -100,14 +106,15 @@ export class SheetsService {
     return link.sheet;
   }
 
-  async sharedPdf(token: string): Promise<Buffer> {
-    const { firmId, document } = await this.shared(token);
-    return this.print(firmId, document);
+  async sharedPdf(token: string): Promise<Uint8Array> {
+    const { id, firmId, document } = await this.shared(token);
+    return this.print({ firmId, personId: id }, document);
   }
 
-  private async print(firmId: string, document: Sheet): Promise<Buffer> {
-    const firm = await this.source.manager.findOneByOrFail(Firm, { id: firmId });
-    return this.printer.pdf(document, firm.units === 'us' ? 'LETTER' : 'A4');
+  private async print(asker: Asker, sheet: Sheet): Promise<Uint8Array> {
+    const firm = await this.source.manager.findOneByOrFail(Firm, { id: asker.firmId });
+    const paper = firm.units === 'us' ? 'LETTER' : 'A4';
+    return this.computing.run(asker, PRINT_TASK, { sheet, paper, fontFolder: this.fontFolder });
   }
 }
 

@@ -44,12 +44,17 @@ export async function newDatabase(): Promise<{ source: DataSource; url: string }
 export async function startTestServer(simulatorUrl: string | null = null): Promise<TestServer> {
   const { source, url } = await newDatabase();
   // Threads load built files only.
-  const planWorker = join(__dirname, '../../dist/planning/plan.worker.js');
+  const computeWorker = join(__dirname, '../../dist/compute.worker.js');
   const fontFolder = join(
     dirname(require.resolve('@fontsource/atkinson-hyperlegible-next/package.json')),
     'files',
   );
-  const app = await createApplication({ databaseUrl: url, planWorker, fontFolder, simulatorUrl });
+  const app = await createApplication({
+    databaseUrl: url,
+    computeWorker,
+    fontFolder,
+    simulatorUrl,
+  });
   await app.init();
   return {
     app,

@@ -6,7 +6,7 @@ import {
   ApiOkResponse,
   ApiTags,
 } from '@nestjs/swagger';
-import { CurrentFirm, ForTechnicians } from '../people/signed-in.js';
+import { CurrentFirm, CurrentPerson, type SignedIn, ForTechnicians } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import {
@@ -56,13 +56,13 @@ export class TimerTypesController {
   @Post(':timerTypeId/preview')
   @HttpCode(200)
   @ApiOkResponse({ type: [TimerTypeBreak] })
-  @ApiProblems(404, 422)
+  @ApiProblems(404, 422, 503)
   preview(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('timerTypeId', idOf('timer type')) timerTypeId: string,
     @Body() fields: TimerTypePreviewFields,
   ): Promise<TimerTypeBreak[]> {
-    return this.timerTypes.preview(firmId, timerTypeId, fields);
+    return this.timerTypes.preview(person, timerTypeId, fields);
   }
 
   @ForTechnicians()

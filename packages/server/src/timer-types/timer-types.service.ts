@@ -1,7 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { parseDate } from '@water-clock/core/civil-time';
-import { timerTypeBreaks, withTimerType } from '@water-clock/core/findings';
+import { withTimerType } from '@water-clock/core/findings';
 import {
   readHandling,
   readTimerType,
@@ -9,6 +8,8 @@ import {
   type TimerCapability,
 } from '@water-clock/core/timer-types';
 import { DataSource, type EntityManager } from 'typeorm';
+import { ComputingService } from '../computing/computing.service.js';
+import { askerOf, type SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
@@ -16,6 +17,7 @@ import { saveVersion } from '../platform/saved.js';
 import { Timer } from '../schema/timer.entity.js';
 import { bringBack, takeAway, TIMER_TYPES } from '../removals/removals.js';
 import { storeSettings } from '../timer-records/store-settings.js';
+import { BREAKS_TASK } from './breaks-task.js';
 import {
   TimerTypeAnswer,
   TimerTypeBreak,
@@ -27,7 +29,10 @@ import { TimerType } from '../schema/timer-type.entity.js';
 
 @Injectable()
 export class TimerTypesService {
-  constructor(@InjectDataSource() private readonly source: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly source: DataSource,
+    private readonly computing: ComputingService,
+  ) {}
 
   async list(firmId: string): Promise<TimerTypeAnswer[]> {
     const rows = await this.source.manager.find(TimerType, {
@@ -75,17 +80,24 @@ export class TimerTypesService {
 
   /** What a change would break, before it is made: a timer each, those without trouble left out. */
   async preview(
-    firmId: string,
+    person: SignedIn,
     id: string,
     fields: TimerTypePreviewFields,
   ): Promise<TimerTypeBreak[]> {
+    const { firmId } = person;
     const capability = wholeDocument(fields.capability, readTimerType, 'capability');
     if (!(await this.source.manager.existsBy(TimerType, { firmId, id })))
       throw notFound('timer type');
-    const day = parseDate(fields.from)!;
     const timers = await timersOf(this.source.manager, firmId, id);
-    return timers.flatMap(({ id: timerId, name, property, settings }) => {
-      const { findings, programsLost } = timerTypeBreaks(settings.document, capability, day);
+    const plans = timers.map(({ settings }) => settings.document);
+    const { from } = fields;
+    const breaks = await this.computing.run(askerOf(person), BREAKS_TASK, {
+      plans,
+      capability,
+      from,
+    });
+    return timers.flatMap(({ id: timerId, name, property }, index) => {
+      const { findings, programsLost } = breaks[index]!;
       if (findings.length + programsLost.length === 0) return [];
       const messages = findings.map(({ message }) => message);
       return {

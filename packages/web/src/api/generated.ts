@@ -1352,7 +1352,8 @@ export interface components {
       /** Format: uuid */
       readonly id: string;
       readonly name: string;
-      readonly outlook: components['schemas']['TimerOutlook'];
+      /** @description Null while it is being worked out: ask again in a moment */
+      readonly outlook: components['schemas']['TimerOutlook'] | null;
       readonly stations: number;
       readonly timerType: string | null;
     };

@@ -25,11 +25,18 @@ export interface PropertySearch {
 const KEY = 'properties';
 export const propertiesKey = [KEY];
 
+/** What is still being worked out is asked for again. */
+const AGAIN_MS = 2000;
+const againWhile = (timers: readonly TimerOfProperty[] = []) =>
+  timers.some(({ outlook }) => outlook === null) && AGAIN_MS;
+
 export const propertiesQuery = (search: PropertySearch) =>
   queryOptions({
     queryKey: [KEY, 'page', search],
     queryFn: () => request('get', '/api/properties', { query: { ...search } }),
     staleTime: 0,
+    refetchInterval: ({ state: { data } }) =>
+      againWhile(data?.rows.flatMap(({ timers }) => timers)),
     placeholderData: keepPreviousData,
     // What is typed on the way to a name is not worth keeping.
     ...(search.q === '' && KEPT),
@@ -45,6 +52,7 @@ export const timersOfPropertyQuery = (id: string, from: string) =>
         query: { from },
       }),
     staleTime: 0,
+    refetchInterval: ({ state: { data } }) => againWhile(data),
     ...KEPT,
   });
 

@@ -58,7 +58,7 @@ const columns: readonly DataColumn<PropertyListing>[] = [
             <li key={id}>
               <Link to={`/timers/${id}`}>{name}</Link>
               <span className={pageStyles['soft']}>{timerType}</span>
-              <OutlookWords {...outlook} />
+              <OutlookWords outlook={outlook} />
             </li>
           ))}
         </ul>

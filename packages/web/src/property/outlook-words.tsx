@@ -1,6 +1,7 @@
 import {
   CheckCircleFilled,
   CloseCircleFilled,
+  HourglassOutlined,
   MinusCircleOutlined,
   PauseCircleFilled,
 } from '@ant-design/icons';
@@ -11,8 +12,17 @@ import { todayHere } from '../format/today';
 import { useSay } from '../session/use-signed-in';
 import styles from './outlook-words.module.css';
 
-/** What is to be said of a timer's settings first, in a few words. */
-export function OutlookWords({ isOff, isTooMuch, collisions, firstCollision, runs }: Outlook) {
+/** What is to be said of a timer's settings first, in a few words; null: it is being worked out. */
+export function OutlookWords({ outlook }: { outlook: Outlook | null }) {
+  if (outlook) return <KnownOutlook {...outlook} />;
+  return (
+    <span className={styles['outlook']} data-kind="none">
+      <HourglassOutlined aria-hidden="true" /> being worked out…
+    </span>
+  );
+}
+
+function KnownOutlook({ isOff, isTooMuch, collisions, firstCollision, runs }: Outlook) {
   const say = useSay();
   if (isOff)
     return (

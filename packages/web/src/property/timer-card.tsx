@@ -38,7 +38,7 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
       <dl className={pageStyles['facts']}>
         <dt>14 days</dt>
         <dd>
-          <OutlookWords {...outlook} />
+          <OutlookWords outlook={outlook} />
         </dd>
         <dt>In the timer</dt>
         <dd>

@@ -1,0 +1,17 @@
+import { setPriority } from 'node:os';
+import type { TaskCall } from './computing/task.js';
+import { PLAN_TASK } from './planning/plan-task.js';
+import { READ_PROPERTY_FILE_TASK } from './property-files/read-task.js';
+import { PRINT_TASK } from './sheets/sheet-pdf.js';
+import { OUTLOOKS_TASK } from './timer-records/outlook-task.js';
+import { BREAKS_TASK } from './timer-types/breaks-task.js';
+
+const NICE = 10;
+// Of this thread alone: it gives way to the one that answers.
+setPriority(0, NICE);
+
+const TASKS = [PLAN_TASK, OUTLOOKS_TASK, PRINT_TASK, BREAKS_TASK, READ_PROPERTY_FILE_TASK];
+
+/** What the threads of the pool run: each task is given what it was called with. */
+export default ({ name, input }: TaskCall & { readonly input: never }): unknown =>
+  TASKS.find((task) => task.name === name)!.work(input);

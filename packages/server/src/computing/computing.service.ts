@@ -1,0 +1,92 @@
+import { availableParallelism } from 'node:os';
+import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { TooMuchToWorkOut } from '@water-clock/core/engine';
+import { fieldOf } from '@water-clock/core/kernel';
+import { Piscina } from 'piscina';
+import { tooBusy } from '../platform/problem.js';
+import { FairQueue, type Asker } from './fair-queue.js';
+import type { Task, TaskCall } from './task.js';
+
+/** The file that the threads run, as it was built. */
+export const COMPUTE_WORKER = Symbol('compute worker');
+
+const MOST_WAITING = 500;
+const MOST_OF_A_PERSON = 40;
+const RETRY_SECONDS = 5;
+const MOST_MEGABYTES = 512;
+/** A thread that nobody needs is kept as long: the next one would have to load what this one has. */
+const IDLE_MS = 60_000;
+/** One core is left for those who ask for less. */
+const THREADS = Math.max(1, availableParallelism() - 1);
+
+interface Job {
+  readonly asker: Asker;
+  readonly begin: () => Promise<void>;
+}
+
+/**
+ * Works out in threads what would hold up the API: firms and persons in turn, each job with a limit of time and
+ * memory, and what goes beyond it is ended alone.
+ */
+@Injectable()
+export class ComputingService implements OnModuleDestroy {
+  readonly #queue = new FairQueue<Job>(MOST_WAITING, MOST_OF_A_PERSON);
+  #pool: Piscina | null = null;
+  #running = 0;
+
+  constructor(@Inject(COMPUTE_WORKER) private readonly workerFile: string) {}
+
+  /**
+   * @throws ProblemException 503 where too much waits already
+   * @throws TooMuchToWorkOut beyond the task's limit of time, or the memory of a thread
+   */
+  run<Input, Answer>(asker: Asker, task: Task<Input, Answer>, input: Input): Promise<Answer> {
+    return new Promise<Answer>((resolve, reject) => {
+      const begin = () => this.#inThread(task, input).then(resolve, reject);
+      if (!this.#queue.push({ asker, begin })) throw tooBusy(RETRY_SECONDS);
+      this.#beginNext();
+    });
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    await this.#pool?.destroy();
+  }
+
+  #beginNext(): void {
+    if (this.#running >= THREADS) return;
+    const job = this.#queue.take();
+    if (!job) return;
+    this.#running++;
+    void job.begin().finally(() => {
+      this.#running--;
+      this.#queue.isOver(job);
+      this.#beginNext();
+    });
+    this.#beginNext();
+  }
+
+  async #inThread<Input, Answer>(task: Task<Input, Answer>, input: Input): Promise<Answer> {
+    const limit = new AbortController();
+    const timer = setTimeout(() => limit.abort(), task.limitMs);
+    const call: TaskCall = { name: task.name, input };
+    try {
+      return (await this.#threads().run(call, { signal: limit.signal })) as Answer;
+    } catch (error) {
+      const isOver = limit.signal.aborted || fieldOf(error, 'code') === 'ERR_WORKER_OUT_OF_MEMORY';
+      throw isOver ? new TooMuchToWorkOut('looks') : error;
+    } finally {
+      clearTimeout(timer);
+    }
+  }
+
+  /** Begun when somebody first asks for something: a process that only answers has none. */
+  #threads(): Piscina {
+    this.#pool ??= new Piscina({
+      filename: this.workerFile,
+      maxThreads: THREADS,
+      idleTimeout: IDLE_MS,
+      resourceLimits: { maxOldGenerationSizeMb: MOST_MEGABYTES },
+    });
+    return this.#pool;
+  }
+}

@@ -1,0 +1,61 @@
+import { FairQueue } from './fair-queue.js';
+
+const job = (name: string) => {
+  const [firmId, personId] = name.split(' ') as [string, string];
+  return { asker: { firmId, personId }, name };
+};
+
+const filled = (...names: string[]) => {
+  const queue = new FairQueue<ReturnType<typeof job>>(100, 100);
+  for (const name of names) expect(queue.push(job(name))).toBe(true);
+  return queue;
+};
+
+/** All that is in it, one after the other. */
+function inOrder(queue: ReturnType<typeof filled>): string[] {
+  const names = [];
+  for (let next = queue.take(); next; next = queue.take()) {
+    names.push(next.name);
+    queue.isOver(next);
+  }
+  return names;
+}
+
+it('serves firms in turn, and of a firm its persons in turn', () => {
+  const queue = filled('a ann 1', 'a ann 2', 'a ann 3', 'a ben 1', 'b cleo 1', 'b cleo 2');
+  expect(inOrder(queue)).toEqual([
+    'a ann 1',
+    'b cleo 1',
+    'a ben 1',
+    'b cleo 2',
+    'a ann 2',
+    'a ann 3',
+  ]);
+});
+
+it('of a firm one job runs at a time, whoever asks', () => {
+  const queue = filled('a ann 1', 'a ben 1', 'b cleo 1');
+  const [first, second] = [queue.take()!, queue.take()!];
+  expect([first.name, second.name, queue.take()]).toEqual(['a ann 1', 'b cleo 1', null]);
+  queue.isOver(second);
+  expect(queue.take()).toBeNull();
+  queue.isOver(first);
+  expect(queue.take()?.name).toBe('a ben 1');
+});
+
+it('a firm that comes back after all of its work is served as any other', () => {
+  const queue = filled('a ann 1');
+  expect(inOrder(queue)).toEqual(['a ann 1']);
+  queue.push(job('a ann 2'));
+  expect(inOrder(queue)).toEqual(['a ann 2']);
+});
+
+it('takes no more than it should, of one person and at all', () => {
+  const queue = new FairQueue<ReturnType<typeof job>>(4, 2);
+  const pushed = ['a ann 1', 'a ann 2', 'a ann 3', 'a ben 1', 'b cleo 1', 'c dora 1'].map((name) =>
+    queue.push(job(name)),
+  );
+  expect(pushed).toEqual([true, true, false, true, true, false]);
+  queue.take();
+  expect(queue.push(job('c dora 1'))).toBe(true);
+});
