@@ -33,6 +33,14 @@ it('serves firms in turn, and of a firm its persons in turn', () => {
   ]);
 });
 
+it('who comes while a job of another firm runs is next', () => {
+  const queue = filled('a ann 1', 'a ann 2');
+  const first = queue.take()!;
+  queue.push(job('b cleo 1'));
+  queue.isOver(first);
+  expect(inOrder(queue)).toEqual(['b cleo 1', 'a ann 2']);
+});
+
 it('of a firm one job runs at a time, whoever asks', () => {
   const queue = filled('a ann 1', 'a ben 1', 'b cleo 1');
   const [first, second] = [queue.take()!, queue.take()!];

@@ -44,8 +44,6 @@ export class FairQueue<Job extends { readonly asker: Asker }> {
       firm.persons.delete(personId);
       if (others.length > 0) firm.persons.set(personId, others);
       firm.isRunning = true;
-      this.#firms.delete(firmId);
-      this.#firms.set(firmId, firm);
       this.#size--;
       return job!;
     }
@@ -57,6 +55,8 @@ export class FairQueue<Job extends { readonly asker: Asker }> {
     const firm = this.#firms.get(firmId);
     if (!firm) return;
     firm.isRunning = false;
-    if (firm.persons.size === 0) this.#firms.delete(firmId);
+    // Whoever came meanwhile comes before it.
+    this.#firms.delete(firmId);
+    if (firm.persons.size > 0) this.#firms.set(firmId, firm);
   }
 }
