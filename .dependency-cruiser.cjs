@@ -57,6 +57,7 @@ const WEB_ORDER = [
   'property',
   'properties',
   'firm',
+  'account',
   'sign-in',
   'app',
 ];

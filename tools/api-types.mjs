@@ -15,7 +15,10 @@ const TYPES = 'packages/web/src/api/generated.ts';
 
 /** The description, from a server that is put together and never started. */
 async function describe() {
-  const nowhere = { databaseUrl: 'postgres://localhost', computeWorker: '', fontFolder: '' };
+  const nowhere = {
+    ...{ databaseUrl: 'postgres://localhost', computeWorker: '', fontFolder: '' },
+    ...{ setupCode: null, mailFolder: null, publicUrl: '' },
+  };
   const app = await NestFactory.create(AppModule.with(nowhere), { preview: true, logger: false });
   app.setGlobalPrefix('api');
   const description = describeApi(app, { cookie: COOKIE, publicMark: PUBLIC_MARK });

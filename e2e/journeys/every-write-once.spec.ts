@@ -1,3 +1,4 @@
+import { Secret, TOTP } from 'otpauth';
 import type { HTTPRequest, Page } from 'puppeteer-core';
 import { WRITE_NAMES, type WriteName } from '../../packages/web/src/api/write-names.js';
 import {
@@ -10,6 +11,8 @@ import {
   typeInCell,
   giveFile,
 } from '../support/desk.js';
+import { SETUP_CODE } from '../support/application.js';
+import { signIn } from '../support/sign-in.js';
 import { setStage } from '../support/stage.js';
 
 /** How a write is come to on the screens, and what is sent for it. */
@@ -19,7 +22,7 @@ interface Exercise {
   /** Goes to where the button is; gives how it is found. */
   readonly come: (page: Page) => Promise<string>;
   /** Who presses it; nobody: not signed in. Otherwise a technician. */
-  readonly by?: 'Greta Holloway' | null;
+  readonly by?: 'Greta Holloway' | 'Piet Lark' | 'Tobias Fenn' | null;
 }
 
 const stage = setStage({ demo: true, hasSimulator: true });
@@ -129,6 +132,46 @@ async function importing(page: Page, note: string): Promise<string> {
   return JSON.stringify({ ...file, property: { ...file.property, gateNotes: note } });
 }
 
+/** Asks the API as somebody. */
+const asking =
+  ({ cookie }: { cookie: string }) =>
+  async <Answer>(method: string, path: string, body: object = {}): Promise<Answer> => {
+    const answer = await fetch(`${stage.url()}/api${path}`, {
+      ...{ method, body: JSON.stringify(body) },
+      headers: { cookie, 'content-type': 'application/json' },
+    });
+    if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status}`);
+    return answer.json() as Promise<Answer>;
+  };
+
+/** Somebody whom the owner has invited; gives the token of their link. */
+async function invited(name: string): Promise<string> {
+  const ask = asking(await signIn(stage.url(), 'Greta Holloway'));
+  const email = `${name.toLowerCase().replace(' ', '.')}@quillhaven.example`;
+  const { token } = await ask<{ token: string }>('POST', '/people', {
+    name,
+    email,
+    role: 'office',
+  });
+  return token;
+}
+
+const ofPerson = (name: string, words: string) =>
+  `::-p-xpath(.//li[@aria-label="${name}"]//button[normalize-space()="${words}"])`;
+
+/** Answers who is signed in as if they worked for a second firm. */
+async function withAnotherFirm(request: HTTPRequest): Promise<void> {
+  const isSession =
+    request.method() === 'GET' && new URL(request.url()).pathname === '/api/session';
+  if (!isSession) return request.continue();
+  const session = await stage.ask<{ firms: object[] }>('GET', '/session');
+  const other = { personId: '6b1f8a52-0f0f-4d7e-9d55-0a1b2c3d4e5f', firm: 'Far Hill Water' };
+  return request.respond({
+    contentType: 'application/json',
+    body: JSON.stringify({ ...session, firms: [...session.firms, other] }),
+  });
+}
+
 const EXERCISES: Record<WriteName, Exercise> = {
   'add-copy': {
     sends: 'POST /timers/*/copies',
@@ -138,15 +181,119 @@ const EXERCISES: Record<WriteName, Exercise> = {
       return button('Keep as the winter copy');
     },
   },
-  'add-person': {
+  'begin-second-factor': {
+    sends: 'POST /account/second-factor',
+    by: 'Piet Lark',
+    come: async (page) => {
+      await open(page, '/account');
+      return button('Set one up');
+    },
+  },
+  'change-over': {
+    sends: 'PUT /session/firm',
+    come: async (page) => {
+      // Somebody who works for another firm too: the demo has one firm only.
+      await page.setRequestInterception(true);
+      page.on('request', (request) => void withAnotherFirm(request));
+      await open(page, '/rules');
+      await (await labelled(page, 'You: Ines Marlow')).click();
+      return '::-p-xpath(.//li[contains(@class, "ant-dropdown-menu-item")][normalize-space()="Work for Far Hill Water"])';
+    },
+  },
+  'change-password': {
+    sends: 'PUT /account/password',
+    by: 'Piet Lark',
+    come: async (page) => {
+      await open(page, '/account');
+      await fill(page, field('The new one'), 'seven quiet gutters');
+      return button('Change the password');
+    },
+  },
+  'change-person': {
+    sends: 'PATCH /people/*',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await invited('Odo Brandt');
+      await open(page, '/firm');
+      return ofPerson('Odo Brandt', 'Lock out');
+    },
+  },
+  'confirm-second-factor': {
+    sends: 'PUT /account/second-factor',
+    by: 'Piet Lark',
+    come: async (page) => {
+      await open(page, '/account');
+      await clickButton(page, 'Set one up');
+      await fill(page, field('The six digits'), '000000');
+      return button('Ask for it from now on');
+    },
+  },
+  'end-other-sessions': {
+    sends: 'DELETE /account/sessions',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await signIn(stage.url(), 'Greta Holloway');
+      await open(page, '/account');
+      return button('End all others');
+    },
+  },
+  'end-session': {
+    sends: 'DELETE /account/sessions/*',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await signIn(stage.url(), 'Greta Holloway');
+      await open(page, '/account');
+      return button('End');
+    },
+  },
+  'invite-person': {
     sends: 'POST /people',
     by: 'Greta Holloway',
     come: async (page) => {
       await open(page, '/firm');
       await fill(page, '#name', 'Wendel Ash');
       await fill(page, '#email', 'wendel@quillhaven.example');
-      await fill(page, '#password', 'a long enough password');
-      return button('Add');
+      return button('Invite');
+    },
+  },
+  'link-person': {
+    sends: 'POST /people/*/link',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await invited('Runa Lind');
+      await open(page, '/firm');
+      return ofPerson('Runa Lind', 'New link');
+    },
+  },
+  'remove-person': {
+    sends: 'DELETE /people/*',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await invited('Bela Stone');
+      await open(page, '/firm');
+      await clickOn(page, ofPerson('Bela Stone', 'Remove…'));
+      return inDialog('Remove Bela Stone');
+    },
+  },
+  'remove-second-factor': {
+    sends: 'DELETE /account/second-factor',
+    by: 'Tobias Fenn',
+    come: async (page) => {
+      const ask = asking(await signIn(stage.url(), 'Tobias Fenn'));
+      const { secret } = await ask<{ secret: string }>('POST', '/account/second-factor');
+      const code = new TOTP({ secret: Secret.fromBase32(secret) }).generate();
+      await ask('PUT', '/account/second-factor', { code });
+      await open(page, '/account');
+      return button('Take it out');
+    },
+  },
+  'use-link': {
+    sends: 'POST /session/links/*',
+    by: null,
+    come: async (page) => {
+      await open(page, `/join/${await invited('Juna Weber')}`);
+      await fill(page, '[name="password"]', 'seven quiet gutters');
+      return button('Join');
     },
   },
   'add-property': {
@@ -456,10 +603,11 @@ const EXERCISES: Record<WriteName, Exercise> = {
     by: null,
     come: async (page) => {
       await goTo(page, `${empty.url()}/sign-in`);
+      await fill(page, '[name="code"]', SETUP_CODE);
       await fill(page, '[name="firm"]', 'Quillhaven Sprinkler Care');
       await fill(page, '[name="name"]', 'Ines Marlow');
       await fill(page, '[name="email"]', 'ines@quillhaven.example');
-      await fill(page, '[name="password"]', 'a long enough password');
+      await fill(page, '[name="password"]', 'seven quiet gutters');
       return button('Set up and begin');
     },
   },
@@ -521,7 +669,8 @@ const EXERCISES: Record<WriteName, Exercise> = {
 /** A request as exercises name it, ids left out. */
 const nameOf = (request: HTTPRequest): string => {
   const path = new URL(request.url()).pathname.replace(/^\/api/, '');
-  return `${request.method()} ${path.replace(/[\da-f]{8}-[\da-f-]{27}/g, '*')}`;
+  const name = path.replace(/[\da-f]{8}-[\da-f-]{27}/g, '*').replace(/[\w-]{43}$/, '*');
+  return `${request.method()} ${name}`;
 };
 
 it.each(WRITE_NAMES.map((name) => [name]))('%s: pressed twice, it is sent once', async (name) => {
@@ -547,5 +696,6 @@ it.each(WRITE_NAMES.map((name) => [name]))('%s: pressed twice, it is sent once',
     performance.getEntriesByType('mark').map((mark) => mark.name),
   );
   expect(writes).toContain(`write ${name}`);
+  await page.setRequestInterception(false);
   await page.close();
 });

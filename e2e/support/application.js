@@ -1,5 +1,8 @@
 // The built application as a person starts it, on a database of its own.
 import { execFileSync, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { freePort, startThrowAwayCluster } from '../../tools/cluster.js';
 import { serverProgram } from '../../tools/data-folder.js';
 import { cloneTemplate, DEMO, EMPTY, makeTemplates } from '../../tools/templates.js';
@@ -20,6 +23,9 @@ export function makeDatabase(clusterUrl, { demo = false, large = false } = {}) {
   return databaseUrl;
 }
 
+/** By which a test sets up the first firm. */
+export const SETUP_CODE = 'made-up-code';
+
 /**
  * Starts a server process on a database; ready when it gives its URL. `end` sends it a signal and
  * waits until it is gone, if it is not already.
@@ -29,11 +35,14 @@ export function makeDatabase(clusterUrl, { demo = false, large = false } = {}) {
  */
 export async function startServer(databaseUrl, { simulatorUrl, onPort } = {}) {
   const port = onPort ?? (await freePort());
+  const mailFolder = mkdtempSync(join(tmpdir(), 'water-clock-mail-'));
   const env = {
     ...process.env,
     DATABASE_URL: databaseUrl,
     PORT: String(port),
     SIMULATOR_URL: simulatorUrl ?? '',
+    SETUP_CODE,
+    MAIL_FOLDER: mailFolder,
   };
   const server = spawn(process.execPath, [serverProgram('main')], {
     env,
@@ -41,7 +50,10 @@ export async function startServer(databaseUrl, { simulatorUrl, onPort } = {}) {
   });
   server.once(
     'exit',
-    endsWithUs(() => server.kill('SIGKILL')),
+    endsWithUs(() => {
+      server.kill('SIGKILL');
+      rmSync(mailFolder, { recursive: true, force: true });
+    }),
   );
   await new Promise((resolve, reject) => {
     server.stdout.once('data', resolve);

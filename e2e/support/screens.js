@@ -25,6 +25,7 @@ export const SCREENS = [
   screen('the rules', '/rules', 'main ul li'),
   screen('rules of a district', '/rules/new', '[aria-label="Which houses"]'),
   screen('the firm', '/firm', '[aria-labelledby="customary"] table'),
+  screen('an account', '/account', '[aria-labelledby="sessions"] li'),
   screen('the weather', '/weather', 'main ul li'),
   screen('weather by month', '/weather/new', 'main input[type="file"]'),
   screen('a catch test', '/timers/TIMER/measure', 'main input[inputmode="decimal"]'),

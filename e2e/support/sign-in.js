@@ -1,4 +1,5 @@
 // Comes in through the API, as the sign-in page does, and gives the session to pages of the browser.
+import { SETUP_CODE } from './application.js';
 
 const cookieOf = (answer) => /^([^=]+)=([^;]+)/.exec(answer.headers.get('set-cookie')).slice(1, 3);
 
@@ -22,10 +23,11 @@ export async function signIn(url, name = 'Ines Marlow') {
   const { needsSetup, demoPeople } = await (await fetch(`${url}/api/welcome`)).json();
   const answer = needsSetup
     ? await post(url, '/setup', {
+        code: SETUP_CODE,
         firm: 'Quillhaven Sprinkler Care',
         name,
         email: 'owner@quillhaven.example',
-        password: 'a long enough password',
+        password: 'seven quiet gutters',
       })
     : await post(url, '/session/demo', {
         personId: demoPeople.find((person) => person.name === name).id,

@@ -20,6 +20,7 @@ const COMPONENTS = {
   Modal: { classes: ['modal', 'zoom'] },
   Popover: { classes: ['popover', 'zoom'] },
   Progress: { classes: ['progress'] },
+  QRCode: { classes: ['qrcode'] },
   Radio: { classes: ['radio'] },
   Segmented: { classes: ['segmented'] },
   Select: { classes: ['select', 'empty', 'slide'] },

@@ -3,7 +3,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { ComputingModule } from './computing/computing.module.js';
 import { CopiesModule } from './copies/copies.module.js';
 import { TimerTypesModule } from './timer-types/timer-types.module.js';
-import { PeopleModule } from './people/people.module.js';
+import { PeopleModule, type PeopleOptions } from './people/people.module.js';
 import { databaseOptions } from './schema/data-source.js';
 import { PlanningModule } from './planning/planning.module.js';
 import { PropertiesModule } from './properties/properties.module.js';
@@ -15,7 +15,7 @@ import { TimersModule } from './timers/timers.module.js';
 import { VisitsModule } from './visits/visits.module.js';
 import { WeatherModule } from './weather/weather.module.js';
 
-export interface AppOptions {
+export interface AppOptions extends PeopleOptions {
   readonly databaseUrl: string;
   /** The built file that threads run. */
   readonly computeWorker: string;
@@ -34,13 +34,14 @@ export class AppModule {
     computeWorker,
     fontFolder,
     simulatorUrl = null,
+    ...people
   }: AppOptions): DynamicModule {
     return {
       module: AppModule,
       imports: [
         TypeOrmModule.forRoot({ ...databaseOptions(databaseUrl), retryAttempts: 3 }),
         ComputingModule.with(computeWorker),
-        PeopleModule,
+        PeopleModule.with(people),
         PropertiesModule,
         TimerTypesModule,
         RulesModule,

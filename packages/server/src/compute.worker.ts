@@ -1,5 +1,6 @@
 import { setPriority } from 'node:os';
 import type { TaskCall } from './computing/task.js';
+import { STRENGTH_TASK } from './people/password-strength-task.js';
 import { PLAN_TASK } from './planning/plan-task.js';
 import { READ_PROPERTY_FILE_TASK } from './property-files/read-task.js';
 import { PRINT_TASK } from './sheets/sheet-pdf.js';
@@ -10,7 +11,14 @@ const NICE = 10;
 // Of this thread alone: it gives way to the one that answers.
 setPriority(0, NICE);
 
-const TASKS = [PLAN_TASK, OUTLOOKS_TASK, PRINT_TASK, BREAKS_TASK, READ_PROPERTY_FILE_TASK];
+const TASKS = [
+  PLAN_TASK,
+  OUTLOOKS_TASK,
+  PRINT_TASK,
+  BREAKS_TASK,
+  READ_PROPERTY_FILE_TASK,
+  STRENGTH_TASK,
+];
 
 /** What the threads of the pool run: each task is given what it was called with. */
 export default ({ name, input }: TaskCall & { readonly input: never }): unknown =>

@@ -2,17 +2,16 @@ import { fileURLToPath } from 'node:url';
 import { createApplication } from './application.js';
 import { readConfiguration } from './platform/configuration.js';
 
-const { databaseUrl, port, simulatorUrl } = readConfiguration(process.env);
+const { port, ...configuration } = readConfiguration(process.env);
 const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url));
 const computeWorker = fileURLToPath(new URL('./compute.worker.js', import.meta.url));
 const fontFolder = fileURLToPath(
   new URL('files', import.meta.resolve('@fontsource/atkinson-hyperlegible-next/package.json')),
 );
 const app = await createApplication({
-  databaseUrl,
+  ...configuration,
   computeWorker,
   fontFolder,
-  simulatorUrl,
   webFolder,
 });
 await app.listen(port, '127.0.0.1');

@@ -37,7 +37,7 @@ export class FairQueue<Job extends { readonly asker: Asker }> {
 
   /** The next job whose firm has none running; from now on it has. */
   take(): Job | null {
-    for (const [firmId, firm] of this.#firms) {
+    for (const firm of this.#firms.values()) {
       const next = firm.isRunning ? undefined : [...firm.persons][0];
       if (!next) continue;
       const [personId, [job, ...others]] = next;

@@ -1,13 +1,12 @@
-import { randomBytes } from 'node:crypto';
 import { readRuleSet } from '@water-clock/core/local-rules';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import { readWeather } from '@water-clock/core/weather';
 import { readYard, YARD_FORMAT } from '@water-clock/core/yards';
 import type { DataSource, EntityManager } from 'typeorm';
 import { makeCopy } from '../timer-records/make-copy.js';
+import { Account } from '../schema/account.entity.js';
 import { Firm } from '../schema/firm.entity.js';
 import { TimerType } from '../schema/timer-type.entity.js';
-import { passwordHash } from '../people/passwords.js';
 import { Person } from '../schema/person.entity.js';
 import { Property } from '../schema/property.entity.js';
 import { Removal } from '../schema/removal.entity.js';
@@ -30,10 +29,12 @@ export function loadDemo(source: DataSource, { fresh }: { fresh: boolean }): Pro
     const { id: firmId } = await manager.save(
       manager.create(Firm, { name: DEMO_FIRM, phone: '555 0100', isDemo: true }),
     );
-    // Nobody knows this password: into the demo one signs in by the name alone.
-    const unknown = await passwordHash(randomBytes(24).toString('hex'));
-    for (const person of DEMO_PEOPLE)
-      await manager.save(manager.create(Person, { ...person, firmId, passwordHash: unknown }));
+    // Without passwords: into the demo one signs in by the name alone.
+    for (const { name, email, role } of DEMO_PEOPLE) {
+      const { id: accountId } = await manager.save(manager.create(Account, { email }));
+      const person = { firmId, name, role, accountId, joinedAt: new Date() };
+      await manager.save(manager.create(Person, person));
+    }
     const rules = await manager.save(
       manager.create(StoredRuleSet, { firmId, document: whole(readRuleSet(DEMO_RULES)) }),
     );
@@ -56,6 +57,9 @@ async function removeDemo(manager: EntityManager): Promise<void> {
   for (const entity of [Property, StoredRuleSet, StoredWeather, TimerType, Removal, Person])
     await manager.delete(entity, { firmId });
   await manager.delete(Firm, { id: firmId });
+  await manager.query(
+    'DELETE FROM accounts a WHERE NOT EXISTS (SELECT 1 FROM people p WHERE p.account_id = a.id)',
+  );
 }
 
 function whole<Value>(read: { ok: true; value: Value } | { ok: false; trouble: unknown }): Value {

@@ -4,6 +4,7 @@ import {
   Delete,
   Get,
   HttpCode,
+  Param,
   Patch,
   Post,
   Put,
@@ -19,26 +20,33 @@ import {
 } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { ApiProblems } from '../platform/api-problems.js';
+import { idOf } from '../platform/id.pipe.js';
 import { PeopleService } from './people.service.js';
 import {
   CustomaryFields,
   DemoSignInFields,
   FirmAnswer,
   FirmChange,
+  InviteFields,
+  AccountLinkAnswer,
   PersonAnswer,
-  PersonFields,
+  PersonChange,
   PreferencesChange,
   SessionAnswer,
   SetupFields,
   SignInFields,
   WelcomeAnswer,
 } from './person.dto.js';
-import { DEVICE_DAYS, SESSION_DAYS, SessionsService } from './sessions.service.js';
+import { FirmChoice, WrittenMailAnswer } from './account.dto.js';
+import { addressOf, agentOf, giveCookie, giveDevice } from './cookies.js';
+import { Letters } from './letters.js';
+import { Members } from './members.js';
+import { SessionsService } from './sessions.service.js';
 import {
+  BeforeSecondFactor,
   COOKIE,
   CurrentFirm,
   CurrentPerson,
-  DEVICE_COOKIE,
   deviceOf,
   ForOwners,
   ForTechnicians,
@@ -53,6 +61,8 @@ export class PeopleController {
   constructor(
     private readonly people: PeopleService,
     private readonly sessions: SessionsService,
+    private readonly members: Members,
+    private readonly letters: Letters,
   ) {}
 
   @Public()
@@ -74,7 +84,8 @@ export class PeopleController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    giveCookie(request, response, await this.sessions.open(await this.people.setUp(fields)));
+    const person = await this.people.setUp(fields, addressOf(request));
+    giveCookie(request, response, await this.sessions.open(person, agentOf(request)));
   }
 
   @Public()
@@ -84,20 +95,17 @@ export class PeopleController {
   @ApiNoContentResponse()
   @ApiProblems(401, 413, 422, 429, 503)
   async signIn(
-    @Body() { email, password }: SignInFields,
+    @Body() fields: SignInFields,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    const { token, device } = await this.sessions.signIn(email, password, {
-      address: request.ip ?? 'unknown',
+    const { token, device } = await this.sessions.signIn(fields, {
+      address: addressOf(request),
       device: deviceOf(request),
+      agent: agentOf(request),
     });
     giveCookie(request, response, token);
-    response.cookie(DEVICE_COOKIE, device, {
-      ...cookieOptions(request),
-      path: '/api/session',
-      maxAge: DEVICE_DAYS * DAY_MS,
-    });
+    giveDevice(request, response, device);
   }
 
   @Public()
@@ -112,9 +120,10 @@ export class PeopleController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
     const person = await this.people.demoPerson(personId);
-    giveCookie(request, response, await this.sessions.open(person));
+    giveCookie(request, response, await this.sessions.open(person, agentOf(request)));
   }
 
+  @BeforeSecondFactor()
   @ApiOperation({ summary: 'Tells who is signed in, and their firm.' })
   @Get('session')
   @ApiOkResponse({ type: SessionAnswer })
@@ -134,6 +143,7 @@ export class PeopleController {
     return this.people.session(person);
   }
 
+  @BeforeSecondFactor()
   @ApiOperation({ summary: 'Ends the session.' })
   @Delete('session')
   @HttpCode(204)
@@ -167,32 +177,92 @@ export class PeopleController {
     return this.people.setCustomary(firmId, fields);
   }
 
+  @BeforeSecondFactor()
+  @ApiOperation({ summary: 'Goes on as who the person is in another of their firms.' })
+  @Put('session/firm')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  @ApiProblems(404, 422)
+  async changeOver(
+    @CurrentPerson() person: SignedIn,
+    @Body() { personId }: FirmChoice,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
+    const token = await this.sessions.changeOver(person, personId, agentOf(request));
+    giveCookie(request, response, token);
+  }
+
   @ApiOperation({ summary: 'Lists the people of the firm.' })
   @Get('people')
   @ApiOkResponse({ type: [PersonAnswer] })
   list(@CurrentFirm() firmId: string): Promise<PersonAnswer[]> {
-    return this.people.list(firmId);
+    return this.members.list(firmId);
   }
 
   @ForOwners()
-  @ApiOperation({ summary: 'Adds somebody to the firm.' })
+  @ApiOperation({ summary: 'Invites somebody to the firm; gives the link by which they join.' })
   @Post('people')
-  @ApiCreatedResponse({ type: PersonAnswer })
+  @ApiCreatedResponse({ type: AccountLinkAnswer })
   @ApiProblems(403, 422)
-  add(@CurrentFirm() firmId: string, @Body() fields: PersonFields): Promise<PersonAnswer> {
-    return this.people.add(firmId, fields);
+  async invite(
+    @CurrentPerson() person: SignedIn,
+    @Body() fields: InviteFields,
+  ): Promise<AccountLinkAnswer> {
+    return this.letters.written({
+      ...(await this.members.invite(person.firmId, fields)),
+      kind: 'invite',
+      by: person,
+    });
+  }
+
+  @ForOwners()
+  @ApiOperation({ summary: 'Gives a new link to somebody: to join, or to choose a new password.' })
+  @Post('people/:personId/link')
+  @ApiCreatedResponse({ type: AccountLinkAnswer })
+  @ApiProblems(403, 404)
+  async link(
+    @CurrentPerson() person: SignedIn,
+    @Param('personId', idOf('person')) personId: string,
+  ): Promise<AccountLinkAnswer> {
+    return this.letters.written({
+      ...(await this.members.link(person.firmId, personId)),
+      by: person,
+    });
+  }
+
+  @ForOwners()
+  @ApiOperation({ summary: 'Changes the role of somebody, or whether they may sign in.' })
+  @Patch('people/:personId')
+  @ApiOkResponse({ type: PersonAnswer })
+  @ApiProblems(403, 404, 409, 422)
+  change(
+    @CurrentFirm() firmId: string,
+    @Param('personId', idOf('person')) personId: string,
+    @Body() change: PersonChange,
+  ): Promise<PersonAnswer> {
+    return this.members.change(firmId, personId, change);
+  }
+
+  @ForOwners()
+  @ApiOperation({ summary: 'Removes somebody; their name stays on what they did.' })
+  @Delete('people/:personId')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  @ApiProblems(403, 404, 409)
+  remove(
+    @CurrentFirm() firmId: string,
+    @Param('personId', idOf('person')) personId: string,
+  ): Promise<void> {
+    return this.members.remove(firmId, personId);
+  }
+
+  @ForOwners()
+  @ApiOperation({ summary: 'Lists the mail that the demo wrote, which nobody is sent.' })
+  @Get('outbox')
+  @ApiOkResponse({ type: [WrittenMailAnswer] })
+  @ApiProblems(403, 404)
+  outbox(@CurrentFirm() firmId: string): Promise<WrittenMailAnswer[]> {
+    return this.letters.ofDemo(firmId);
   }
 }
-
-function giveCookie(request: Request, response: Response, token: string): void {
-  response.cookie(COOKIE, token, {
-    ...cookieOptions(request),
-    path: '/api',
-    maxAge: SESSION_DAYS * DAY_MS,
-  });
-}
-
-const DAY_MS = 86_400_000;
-
-const cookieOptions = ({ secure }: Request) =>
-  ({ httpOnly: true, sameSite: 'strict', secure }) as const;

@@ -1,7 +1,9 @@
-import { Injectable } from '@nestjs/common';
+import { createHash, timingSafeEqual } from 'node:crypto';
+import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { Customary, readCustomary } from '@water-clock/core/needs';
-import { DataSource, QueryFailedError } from 'typeorm';
+import { DataSource, IsNull } from 'typeorm';
+import { Account } from '../schema/account.entity.js';
 import { Firm } from '../schema/firm.entity.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notAllowed, notFound } from '../platform/problem.js';
@@ -10,26 +12,41 @@ import {
   CustomaryFields,
   FirmAnswer,
   FirmChange,
-  PersonAnswer,
-  PersonFields,
   SessionAnswer,
   SetupFields,
   WelcomeAnswer,
 } from './person.dto.js';
 import { Person, type Clock } from '../schema/person.entity.js';
-import { passwordHash } from './passwords.js';
+import { personAnswer } from './members.js';
+import { NewPasswords } from './new-passwords.js';
+import { SessionsService } from './sessions.service.js';
+import { byAddress, SignInTries, type TryKey } from './sign-in-tries.js';
 import type { SignedIn } from './signed-in.js';
-import { fieldOf } from '@water-clock/core/kernel';
 
-const UNIQUE_VIOLATION = '23505';
+/** What the first owner must know; null: nobody sets anything up here. */
+export const SETUP_CODE = Symbol('set-up code');
+
+const SETUP_TRIES: TryKey = { key: 'set-up', free: 10 };
+
+/** Takes as long whatever is wrong with it. */
+function isSameSecret(typed: string, secret: string | null): boolean {
+  const bytes = (text: string) => createHash('sha256').update(text.trim()).digest();
+  return secret !== null && timingSafeEqual(bytes(typed), bytes(secret));
+}
 
 @Injectable()
 export class PeopleService {
-  constructor(@InjectDataSource() private readonly source: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly source: DataSource,
+    private readonly sessions: SessionsService,
+    private readonly passwords: NewPasswords,
+    private readonly tries: SignInTries,
+    @Inject(SETUP_CODE) private readonly setupCode: string | null,
+  ) {}
 
   async welcome(): Promise<WelcomeAnswer> {
     const people = await this.source.manager.find(Person, {
-      where: { firm: { isDemo: true } },
+      where: { firm: { isDemo: true }, disabledAt: IsNull(), removedAt: IsNull() },
       relations: { firm: true },
       order: { createdAt: 'ASC', name: 'ASC' },
     });
@@ -44,40 +61,60 @@ export class PeopleService {
     return this.source.manager.existsBy(Firm, { isDemo: true });
   }
 
-  /** The first firm and its owner; refused where there is anybody already. */
-  async setUp({ firm: firmName, name, email, password }: SetupFields): Promise<Person> {
+  /** The first firm and its owner, by the code of the installation; refused where there is anybody already. */
+  async setUp(
+    { firm: firmName, name, email, password, code }: SetupFields,
+    address: string,
+  ): Promise<Person> {
     // Before the work of a hash, and again once nobody else can be writing.
     if (await this.source.manager.exists(Person)) throw notAllowed();
-    const passwordHashed = await passwordHash(password);
+    const counted = await this.tries.admit([byAddress(address), SETUP_TRIES]);
+    if (!isSameSecret(code, this.setupCode))
+      throw badInput([
+        { path: 'code', message: 'is not the code that was printed where Water Clock was started' },
+      ]);
+    await this.tries.takeBack(counted);
+    const own = [firmName, name, email];
+    const passwordHashed = await this.passwords.hashOf(password, own, address);
     return transact(this.source, async (manager) => {
       await manager.query('LOCK TABLE people IN SHARE ROW EXCLUSIVE MODE');
       if (await manager.exists(Person)) throw notAllowed();
       const [known] = await manager.find(Firm, { take: 1 });
       const firm = await manager.save(manager.create(Firm, { ...known, name: firmName }));
-      return manager.save(
-        manager.create(Person, {
-          firmId: firm.id,
-          name,
-          email: email.toLowerCase(),
-          role: 'owner',
-          passwordHash: passwordHashed,
-        }),
+      const account = await manager.save(
+        manager.create(Account, { email: email.toLowerCase(), passwordHash: passwordHashed }),
       );
+      const owner = { firmId: firm.id, name, accountId: account.id, role: 'owner' as const };
+      return manager.save(manager.create(Person, { ...owner, joinedAt: new Date() }));
     });
   }
 
   async demoPerson(id: string): Promise<Person> {
-    const person = await this.source.manager.findOneBy(Person, { id, firm: { isDemo: true } });
+    const person = await this.source.manager.findOneBy(Person, {
+      ...{ id, disabledAt: IsNull(), removedAt: IsNull() },
+      firm: { isDemo: true },
+    });
     if (!person) throw notFound('person of the demo');
     return person;
   }
 
-  async session({ id, firmId }: SignedIn): Promise<SessionAnswer> {
-    const [person, firm] = await Promise.all([
-      this.source.manager.findOneByOrFail(Person, { id, firmId }),
-      this.source.manager.findOneByOrFail(Firm, { id: firmId }),
+  async session({ id, firmId, accountId, lacksSecondFactor }: SignedIn): Promise<SessionAnswer> {
+    const [person, memberships] = await Promise.all([
+      this.source.manager.findOneOrFail(Person, {
+        where: { id, firmId },
+        relations: { account: true, firm: true },
+      }),
+      this.sessions.membershipsOf(accountId),
     ]);
-    return { person: personAnswer(person), firm: firmAnswer(firm) };
+    const firms = memberships
+      .map((one) => ({ personId: one.id, firm: one.firm.name }))
+      .sort((a, b) => (a.firm < b.firm ? -1 : 1));
+    return {
+      person: personAnswer(person),
+      firm: firmAnswer(person.firm),
+      firms,
+      lacksSecondFactor,
+    };
   }
 
   async setClock({ id, firmId }: SignedIn, clock: Clock): Promise<void> {
@@ -96,49 +133,15 @@ export class PeopleService {
     await this.source.manager.update(Firm, { id: firmId }, { customary });
     return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
   }
-
-  async list(firmId: string): Promise<PersonAnswer[]> {
-    const rows = await this.source.manager.find(Person, {
-      where: { firmId },
-      order: { name: 'ASC', id: 'ASC' },
-    });
-    return rows.map(personAnswer);
-  }
-
-  async add(firmId: string, { password, ...fields }: PersonFields): Promise<PersonAnswer> {
-    const row = this.source.manager.create(Person, {
-      ...fields,
-      email: fields.email.toLowerCase(),
-      firmId,
-      passwordHash: await passwordHash(password),
-    });
-    try {
-      const { id } = await this.source.manager.save(row);
-      return personAnswer(await this.source.manager.findOneByOrFail(Person, { id, firmId }));
-    } catch (error) {
-      if (isUniqueViolation(error))
-        throw badInput([{ path: 'email', message: 'is taken: somebody signs in with it already' }]);
-      throw error;
-    }
-  }
 }
 
-const isUniqueViolation = (error: unknown): boolean =>
-  error instanceof QueryFailedError && fieldOf(error.driverError, 'code') === UNIQUE_VIOLATION;
-
-const personAnswer = ({ id, name, email, role, clock }: Person): PersonAnswer => ({
-  id,
-  name,
-  email,
-  role,
-  clock,
-});
-
-const firmAnswer = ({ id, name, phone, units, currency, customary }: Firm): FirmAnswer => ({
-  id,
-  name,
-  phone,
-  units,
-  currency,
+const firmAnswer = ({ customary, ...firm }: Firm): FirmAnswer => ({
+  id: firm.id,
+  name: firm.name,
+  phone: firm.phone,
+  units: firm.units,
+  currency: firm.currency,
+  wantsSecondFactor: firm.wantsSecondFactor,
+  isDemo: firm.isDemo,
   customary: customary ?? new Customary(),
 });

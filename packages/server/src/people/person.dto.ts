@@ -1,20 +1,20 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { OneOf, Optional } from '@water-clock/core/documents';
-import {
-  IsEmail,
-  IsNotEmpty,
-  IsString,
-  IsUUID,
-  Matches,
-  MaxLength,
-  MinLength,
-} from 'class-validator';
+import { Flag, OneOf, Optional } from '@water-clock/core/documents';
+import { IsEmail, IsNotEmpty, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import { Customary } from '@water-clock/core/needs';
 import { UNITS, type Units } from '../schema/firm.entity.js';
-import { CLOCKS, ROLES, type Clock, type Role } from '../schema/person.entity.js';
+import {
+  CLOCKS,
+  LINK_KINDS,
+  ROLES,
+  type Clock,
+  type LinkKind,
+  type Role,
+} from '../schema/person.entity.js';
+import { KnownPassword, NewPassword } from './account.dto.js';
 import { ApiDocument, withDocument } from '../platform/core-documents.js';
 
-const LONGEST_PASSWORD = 200;
+const STATES = ['active', 'invited', 'disabled'] as const;
 
 export class SignInFields {
   @ApiProperty({ example: 'ines@quillhaven.example' })
@@ -23,9 +23,16 @@ export class SignInFields {
   email!: string;
 
   @ApiProperty()
-  @IsString({ message: 'must be a text' })
-  @MaxLength(LONGEST_PASSWORD, { message: `must be at most ${LONGEST_PASSWORD} characters` })
+  @KnownPassword()
   password!: string;
+
+  @ApiPropertyOptional({
+    description: 'Of an authenticator, or a recovery code, where one is asked for',
+  })
+  @Optional()
+  @IsString({ message: 'must be a text' })
+  @MaxLength(40, { message: 'must be at most 40 characters' })
+  code?: string;
 }
 
 export class DemoSignInFields {
@@ -34,8 +41,8 @@ export class DemoSignInFields {
   personId!: string;
 }
 
-/** Who somebody is, and how they sign in. */
-class AccountFields {
+/** Who somebody is. */
+class NameAndEmail {
   @ApiProperty({ example: 'Ines Okafor' })
   @IsString({ message: 'must be a text' })
   @IsNotEmpty({ message: 'must not be empty: who is it?' })
@@ -46,22 +53,37 @@ class AccountFields {
   @IsEmail({}, { message: 'must be an e-mail address, such as ines@quillhaven.example' })
   @MaxLength(300, { message: 'must be at most 300 characters' })
   email!: string;
-
-  @ApiProperty()
-  @IsString({ message: 'must be a text' })
-  @MinLength(10, { message: 'must be at least 10 characters' })
-  @MaxLength(LONGEST_PASSWORD, { message: `must be at most ${LONGEST_PASSWORD} characters` })
-  password!: string;
 }
 
-export class PersonFields extends AccountFields {
+export class InviteFields extends NameAndEmail {
   @ApiProperty({ enum: ROLES })
   @OneOf(ROLES)
   role!: Role;
 }
 
+export class PersonChange {
+  @ApiPropertyOptional({ enum: ROLES })
+  @Optional()
+  @OneOf(ROLES)
+  role?: Role;
+
+  @ApiPropertyOptional({ description: 'Who is disabled cannot sign in, and is signed out' })
+  @Optional()
+  @Flag()
+  isDisabled?: boolean;
+}
+
 /** The first firm of a new installation, and its owner. */
-export class SetupFields extends AccountFields {
+export class SetupFields extends NameAndEmail {
+  @ApiProperty({ description: 'Printed where the installation was started' })
+  @IsString({ message: 'must be a text' })
+  @MaxLength(100, { message: 'must be at most 100 characters' })
+  code!: string;
+
+  @ApiProperty()
+  @NewPassword()
+  password!: string;
+
   @ApiProperty({ example: 'Quillhaven Sprinkler Care' })
   @IsString({ message: 'must be a text' })
   @IsNotEmpty({ message: 'must not be empty: what is your firm called?' })
@@ -99,6 +121,11 @@ export class FirmChange {
   @Optional()
   @Matches(/^[A-Z]{3}$/, { message: 'must be a currency such as USD' })
   currency?: string;
+
+  @ApiPropertyOptional({ description: 'Whoever signs in needs an authenticator too' })
+  @Optional()
+  @Flag()
+  wantsSecondFactor?: boolean;
 }
 
 export class FirmAnswer {
@@ -107,6 +134,8 @@ export class FirmAnswer {
   @ApiProperty() phone!: string;
   @ApiProperty({ enum: UNITS }) units!: Units;
   @ApiProperty() currency!: string;
+  @ApiProperty() wantsSecondFactor!: boolean;
+  @ApiProperty({ description: 'Made up, for looking around' }) isDemo!: boolean;
   @ApiDocument('Customary') customary!: Customary;
 }
 
@@ -116,11 +145,31 @@ export class PersonAnswer {
   @ApiProperty() email!: string;
   @ApiProperty({ enum: ROLES }) role!: Role;
   @ApiProperty({ enum: CLOCKS }) clock!: Clock;
+  @ApiProperty({ enum: STATES }) state!: (typeof STATES)[number];
+  @ApiProperty() hasSecondFactor!: boolean;
+}
+
+/** A link that somebody is given, told once. */
+export class AccountLinkAnswer {
+  @ApiProperty({ type: PersonAnswer }) person!: PersonAnswer;
+  @ApiProperty({ enum: LINK_KINDS }) kind!: LinkKind;
+  @ApiProperty() token!: string;
+  @ApiProperty({ format: 'date-time' }) expiresAt!: string;
+}
+
+/** One of the firms that somebody works for. */
+export class FirmOfPerson {
+  @ApiProperty({ format: 'uuid' }) personId!: string;
+  @ApiProperty() firm!: string;
 }
 
 export class SessionAnswer {
   @ApiProperty({ type: PersonAnswer }) person!: PersonAnswer;
   @ApiProperty({ type: FirmAnswer }) firm!: FirmAnswer;
+  @ApiProperty({ type: [FirmOfPerson], description: 'All that the account may work for' })
+  firms!: FirmOfPerson[];
+  @ApiProperty({ description: 'The firm wants an authenticator: nothing else is open before' })
+  lacksSecondFactor!: boolean;
 }
 
 export class DemoPerson {

@@ -1,6 +1,6 @@
 import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
-import { notAllowed, notSignedIn } from '../platform/problem.js';
+import { notAllowed, notSignedIn, secondFactorWanted } from '../platform/problem.js';
 import type { Role } from '../schema/person.entity.js';
 import { SessionsService } from './sessions.service.js';
 import { ACCESS_KEYS, type SignedInRequest, tokenOf } from './signed-in.js';
@@ -20,6 +20,11 @@ export class SessionGuard implements CanActivate {
     const token = tokenOf(request);
     const person = token === undefined ? null : await this.sessions.personOf(token);
     if (!person) throw notSignedIn();
+    const isBefore = this.reflector.getAllAndOverride<boolean>(
+      ACCESS_KEYS.BEFORE_SECOND_FACTOR,
+      about,
+    );
+    if (person.lacksSecondFactor && !isBefore) throw secondFactorWanted();
     const allowed = this.reflector.getAllAndOverride<Role[] | undefined>(
       ACCESS_KEYS.ALLOWED,
       about,

@@ -1,19 +1,24 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { LessThan, MoreThan, Repository } from 'typeorm';
-import { signInRefused } from '../platform/problem.js';
+import { IsNull, LessThan, MoreThan, Not, Repository } from 'typeorm';
+import { codeRefused, notFound, signInRefused } from '../platform/problem.js';
+import { Account } from '../schema/account.entity.js';
 import { KnownDevice, Person, Session } from '../schema/person.entity.js';
 import { isPassword, passwordHash } from './passwords.js';
+import type { SignInFields } from './person.dto.js';
+import { SecondFactors } from './second-factors.js';
 import { byAddress, byDevice, byEmail, SignInTries } from './sign-in-tries.js';
 import type { SignedIn } from './signed-in.js';
+import { newToken, tokenHash } from './tokens.js';
 
 export const SESSION_DAYS = 30;
 export const DEVICE_DAYS = 365;
+/** Left alone for as long, a session is over. */
+const IDLE_DAYS = 14;
+const SEEN_EVERY_MS = 3_600_000;
+const LONGEST_AGENT = 200;
 const DAY_MS = 86_400_000;
-
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
-const newToken = (): string => randomBytes(32).toString('base64url');
 
 /** What a stranger's password is held against, so that an unknown e-mail takes as long as a known. */
 const NOBODY = passwordHash(randomBytes(16).toString('hex'));
@@ -23,6 +28,8 @@ export interface SignInFrom {
   readonly address: string;
   /** What a browser is known by on which somebody signed in before. */
   readonly device: string | undefined;
+  /** What the browser says that it is. */
+  readonly agent: string;
 }
 
 /** What a browser is given that has signed in. */
@@ -36,73 +43,130 @@ export interface Opened {
 @Injectable()
 export class SessionsService {
   constructor(
+    @InjectRepository(Account) private readonly accounts: Repository<Account>,
     @InjectRepository(Person) private readonly people: Repository<Person>,
     @InjectRepository(Session) private readonly sessions: Repository<Session>,
     @InjectRepository(KnownDevice) private readonly devices: Repository<KnownDevice>,
     private readonly tries: SignInTries,
+    private readonly secondFactor: SecondFactors,
   ) {}
 
-  /** Signs in by e-mail and password. */
-  async signIn(typed: string, password: string, { address, device }: SignInFrom): Promise<Opened> {
+  /** Signs in by e-mail and password, and by a code where the account has an authenticator. */
+  async signIn(
+    { email: typed, password, code }: SignInFields,
+    { address, device, agent }: SignInFrom,
+  ): Promise<Opened> {
     const email = typed.trim().toLowerCase();
     const known = device === undefined ? null : await this.knownDevice(device, email);
     const own = known ? byDevice(known.tokenHash) : byEmail(email);
     // Whoever shares an address with strangers, as all behind one proxy do, is not held up by them.
     const counted = await this.tries.admit(known ? [own] : [own, byAddress(address)]);
-    const person = await this.people.findOneBy({ email });
-    const isRight = await isPassword(person?.passwordHash ?? (await NOBODY), password).catch(
+    const takeBack = () => this.tries.takeBack(counted);
+    const account = await this.accounts.findOneBy({ email });
+    const isRight = await isPassword(account?.passwordHash ?? (await NOBODY), password).catch(
       async (error: unknown) => {
-        await this.tries.takeBack(counted);
+        await takeBack();
         throw error;
       },
     );
-    if (!person || !isRight) throw signInRefused();
-    await this.tries.takeBack(counted);
+    const [person] = account && isRight ? await this.membershipsOf(account.id) : [];
+    if (!account || !person) throw signInRefused();
+    if (account.totpSince !== null) {
+      if (!code) {
+        await takeBack();
+        throw codeRefused('is wanted too');
+      }
+      if (!(await this.secondFactor.takes(account, code)))
+        throw codeRefused('is not right, or was used before');
+    }
+    await takeBack();
     await this.tries.forget(own);
-    return { token: await this.open(person), device: await this.keepDevice(person, known) };
+    return {
+      token: await this.open(person, agent),
+      device: await this.keepDevice(account.id, known),
+    };
+  }
+
+  /** Who somebody is in the firms that they may work for; where they were last comes first. */
+  membershipsOf(accountId: string): Promise<Person[]> {
+    return this.people
+      .createQueryBuilder('person')
+      .innerJoinAndSelect('person.firm', 'firm')
+      .where({ accountId, joinedAt: Not(IsNull()), disabledAt: IsNull(), removedAt: IsNull() })
+      .orderBy(
+        '(SELECT max(seen_at) FROM sessions s WHERE s.person_id = person.id)',
+        'DESC',
+        'NULLS LAST',
+      )
+      .addOrderBy('person.createdAt')
+      .addOrderBy('person.id')
+      .getMany();
   }
 
   /** A new session of a person. */
-  async open({ id, firmId }: Pick<Person, 'id' | 'firmId'>): Promise<string> {
+  async open({ id, firmId }: Pick<Person, 'id' | 'firmId'>, agent = ''): Promise<string> {
     const token = newToken();
     const now = Date.now();
-    await this.sessions.delete({ expiresAt: LessThan(new Date(now)) });
+    await this.sessions.delete([
+      { expiresAt: LessThan(new Date(now)) },
+      { seenAt: LessThan(new Date(now - IDLE_DAYS * DAY_MS)) },
+    ]);
     await this.sessions.insert({
-      tokenHash: hashOf(token),
-      firmId,
-      personId: id,
+      ...{ tokenHash: tokenHash(token), firmId, personId: id },
+      agent: agent.slice(0, LONGEST_AGENT),
       expiresAt: new Date(now + SESSION_DAYS * DAY_MS),
     });
     return token;
   }
 
-  async close(token: string): Promise<void> {
-    await this.sessions.delete({ tokenHash: hashOf(token) });
+  /** Ends a session, and opens one as who the account is in another firm. */
+  async changeOver(person: SignedIn, personId: string, agent: string): Promise<string> {
+    const other = (await this.membershipsOf(person.accountId)).find(({ id }) => id === personId);
+    if (!other) throw notFound('person');
+    await this.sessions.delete({ id: person.sessionId });
+    return this.open(other, agent);
   }
 
-  /** Whose session a token opens; null for one that is unknown or has run out. */
+  async close(token: string): Promise<void> {
+    await this.sessions.delete({ tokenHash: tokenHash(token) });
+  }
+
+  /** Whose session a token opens; null for one that is unknown, has run out, or was left alone for too long. */
   async personOf(token: string): Promise<SignedIn | null> {
+    const now = Date.now();
     const session = await this.sessions.findOne({
-      where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) },
-      relations: { person: true },
+      where: {
+        tokenHash: tokenHash(token),
+        expiresAt: MoreThan(new Date(now)),
+        seenAt: MoreThan(new Date(now - IDLE_DAYS * DAY_MS)),
+        person: { disabledAt: IsNull(), removedAt: IsNull() },
+      },
+      relations: { person: { account: true, firm: true } },
     });
-    if (!session) return null;
-    const { id, firmId, name, role, clock } = session.person;
-    return { id, firmId, name, role, clock };
+    if (!session?.person.account) return null;
+    if (now - session.seenAt.getTime() > SEEN_EVERY_MS)
+      await this.sessions.update({ tokenHash: session.tokenHash }, { seenAt: () => 'now()' });
+    const { id, firmId, name, role, clock, account, firm } = session.person;
+    return {
+      ...{ id, firmId, name, role, clock },
+      accountId: account.id,
+      sessionId: session.id,
+      lacksSecondFactor: firm.wantsSecondFactor && account.totpSince === null,
+    };
   }
 
   /** A device on which somebody with this e-mail signed in before. */
   private knownDevice(device: string, email: string): Promise<KnownDevice | null> {
-    return this.devices.findOneBy({ tokenHash: hashOf(device), person: { email } });
+    return this.devices.findOneBy({ tokenHash: tokenHash(device), account: { email } });
   }
 
   /** Knows a device again by a new mark: one that was read off somewhere opens nothing for long. */
-  private async keepDevice({ id, firmId }: Person, before: KnownDevice | null): Promise<string> {
+  private async keepDevice(accountId: string, before: KnownDevice | null): Promise<string> {
     const device = newToken();
     const old = new Date(Date.now() - DEVICE_DAYS * DAY_MS);
     await this.devices.delete({ seenAt: LessThan(old) });
     if (before) await this.devices.delete({ tokenHash: before.tokenHash });
-    await this.devices.insert({ tokenHash: hashOf(device), firmId, personId: id });
+    await this.devices.insert({ tokenHash: tokenHash(device), accountId });
     return device;
   }
 }

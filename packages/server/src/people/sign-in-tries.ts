@@ -14,6 +14,8 @@ export interface TryKey {
 export const byEmail = (email: string): TryKey => ({ key: `email ${email}`, free: 4 });
 /** One person's on a device on which they signed in before: strangers cannot use these up. */
 export const byDevice = (deviceHash: string): TryKey => ({ key: `device ${deviceHash}`, free: 4 });
+/** Passwords and codes that are given by whoever is signed in already. */
+export const byAccount = (id: string): TryKey => ({ key: `account ${id}`, free: 4 });
 /** All that come from one address, be it a whole office. */
 export const byAddress = (address: string): TryKey => ({ key: `address ${address}`, free: 30 });
 

@@ -13,6 +13,10 @@ import type { Clock, Role } from '../schema/person.entity.js';
 /** The person that a request is made by. */
 export interface SignedIn {
   readonly id: string;
+  readonly accountId: string;
+  readonly sessionId: string;
+  /** The firm wants an authenticator, and there is none yet: little is open before there is. */
+  readonly lacksSecondFactor: boolean;
   readonly firmId: string;
   readonly name: string;
   readonly role: Role;
@@ -44,11 +48,15 @@ export const PUBLIC_MARK = 'x-is-public';
 
 const PUBLIC = 'isPublic';
 const ALLOWED = 'allowedRoles';
-export const ACCESS_KEYS = { PUBLIC, ALLOWED } as const;
+const BEFORE_SECOND_FACTOR = 'isBeforeSecondFactor';
+export const ACCESS_KEYS = { PUBLIC, ALLOWED, BEFORE_SECOND_FACTOR } as const;
 
 /** The route may be used without signing in. */
 export const Public = () =>
   applyDecorators(SetMetadata(PUBLIC, true), ApiExtension(PUBLIC_MARK, true));
+
+/** Open to whoever still has to set up the authenticator that the firm wants. */
+export const BeforeSecondFactor = () => SetMetadata(BEFORE_SECOND_FACTOR, true);
 
 /** The route changes settings: nobody from the office. */
 export const ForTechnicians = () => SetMetadata(ALLOWED, ['owner', 'technician'] satisfies Role[]);

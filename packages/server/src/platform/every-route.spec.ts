@@ -18,10 +18,20 @@ const OPEN = new Set([
   'POST /api/setup',
   'POST /api/session',
   'POST /api/session/demo',
+  'POST /api/session/strength',
+  'GET /api/session/links/{token}',
+  'POST /api/session/links/{token}',
   'GET /api/shared/{token}',
   'GET /api/shared/{token}/sheet.pdf',
 ]);
-const OWNERS = new Set(['PATCH /api/firm', 'POST /api/people']);
+const OWNERS = new Set([
+  'PATCH /api/firm',
+  'POST /api/people',
+  'POST /api/people/{personId}/link',
+  'PATCH /api/people/{personId}',
+  'DELETE /api/people/{personId}',
+  'GET /api/outbox',
+]);
 /** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
 const OFFICE = new Set([
   'POST /api/properties',
@@ -29,6 +39,13 @@ const OFFICE = new Set([
   'PUT /api/properties/{propertyId}/archived',
   'PATCH /api/session',
   'DELETE /api/session',
+  'PUT /api/session/firm',
+  'PUT /api/account/password',
+  'POST /api/account/second-factor',
+  'PUT /api/account/second-factor',
+  'DELETE /api/account/second-factor',
+  'DELETE /api/account/sessions',
+  'DELETE /api/account/sessions/{sessionId}',
   'POST /api/timer-types/{timerTypeId}/preview',
 ]);
 
@@ -126,7 +143,12 @@ beforeAll(async () => {
   const { body: jobs } = await agent.get(`/api/properties/${propertyId}/jobs`).expect(200);
   const sheetId = await post(`/api/timers/${timerId}/sheets`, { document: SHEET });
   const { body: link } = await agent.post(`/api/sheets/${sheetId}/links`).send({ days: 30 });
+  const invited = { name: 'Piet', email: 'piet@example.test', role: 'office' };
+  const { body: piet } = await agent.post('/api/people').send(invited).expect(201);
+  const { body: account } = await agent.get('/api/account').expect(200);
   ids = {
+    personId: piet.person.id,
+    sessionId: account.sessions[0].id,
     visitId,
     jobId: jobs[0].id,
     sheetId,
@@ -166,6 +188,8 @@ const everything = async () => {
   const rows = await Promise.all(
     [
       ...tables,
+      'people',
+      'account_links',
       'timer_kinds',
       'rule_sets',
       'weather',

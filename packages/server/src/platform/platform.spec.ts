@@ -68,6 +68,9 @@ describe('configuration', () => {
       databaseUrl: url,
       port: 4780,
       simulatorUrl: null,
+      setupCode: null,
+      mailFolder: null,
+      publicUrl: 'http://127.0.0.1:4780',
     });
     const simulatorUrl = 'http://127.0.0.1:4790';
     expect(readConfiguration({ DATABASE_URL: url, SIMULATOR_URL: simulatorUrl }).simulatorUrl).toBe(

@@ -80,6 +80,22 @@ export const tooBusy = (seconds: number): ProblemException =>
     seconds,
   );
 
+/** The password was right; what is wanted besides stands at `code`. */
+export const codeRefused = (message: string): ProblemException =>
+  new ProblemException(
+    HttpStatus.UNAUTHORIZED,
+    'A code is wanted',
+    'Give the code that your authenticator shows, or one of your recovery codes.',
+    [{ path: 'code', message }],
+  );
+
+export const secondFactorWanted = (): ProblemException =>
+  new ProblemException(
+    HttpStatus.FORBIDDEN,
+    'An authenticator is wanted',
+    'Your firm asks for an authenticator app: set one up under Your account first.',
+  );
+
 export const signInRefused = (): ProblemException =>
   new ProblemException(
     HttpStatus.UNAUTHORIZED,

@@ -1,4 +1,5 @@
 import { DataSource, type DataSourceOptions } from 'typeorm';
+import { Account, RecoveryCode } from './account.entity.js';
 import { Copy } from './copy.entity.js';
 import { Firm } from './firm.entity.js';
 import { TimerType } from './timer-type.entity.js';
@@ -11,8 +12,9 @@ import { PlanFormat21820000000000 } from './migrations/1820000000000-plan-format
 import { Removals1840000000000 } from './migrations/1840000000000-removals.js';
 import { SignInTries1850000000000 } from './migrations/1850000000000-sign-in-tries.js';
 import { Outlooks1860000000000 } from './migrations/1860000000000-outlooks.js';
+import { Accounts1870000000000 } from './migrations/1870000000000-accounts.js';
 import { StoredOutlook } from './outlook.entity.js';
-import { KnownDevice, Person, Session, SignInTry } from './person.entity.js';
+import { AccountLink, KnownDevice, Person, Session, SignInTry } from './person.entity.js';
 import { Property } from './property.entity.js';
 import { Removal } from './removal.entity.js';
 import { StoredRuleSet } from './rule-set.entity.js';
@@ -27,7 +29,10 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
   url,
   entities: [
     Firm,
+    Account,
+    RecoveryCode,
     Person,
+    AccountLink,
     Session,
     KnownDevice,
     SignInTry,
@@ -57,6 +62,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     Removals1840000000000,
     SignInTries1850000000000,
     Outlooks1860000000000,
+    Accounts1870000000000,
   ],
   migrationsTransactionMode: 'each',
   synchronize: false,

@@ -32,6 +32,10 @@ export class Firm {
   @Column('jsonb', { nullable: true })
   customary!: Customary | null;
 
+  /** Whoever signs in needs an authenticator too. */
+  @Column('boolean', { name: 'wants_second_factor', default: false })
+  wantsSecondFactor!: boolean;
+
   /** Made-up, with people that anyone may sign in as. */
   @Column('boolean', { name: 'is_demo', default: false })
   isDemo!: boolean;

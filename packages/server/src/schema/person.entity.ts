@@ -3,6 +3,7 @@ import {
   Column,
   CreateDateColumn,
   Entity,
+  Generated,
   Index,
   JoinColumn,
   ManyToOne,
@@ -11,6 +12,7 @@ import {
   Unique,
   type Relation,
 } from 'typeorm';
+import { Account } from './account.entity.js';
 import { Firm } from './firm.entity.js';
 
 export const ROLES = ['owner', 'technician', 'office'] as const;
@@ -20,13 +22,13 @@ export type Role = (typeof ROLES)[number];
 export const CLOCKS = ['24', '12'] as const;
 export type Clock = (typeof CLOCKS)[number];
 
-/** Somebody who works for a firm, and signs in. */
+/** Somebody who works for a firm, or did: of whoever was removed the name stays. */
 @Entity('people')
-@Check('people_email', `email = lower(email) AND email LIKE '%_@_%'`)
+@Check('people_removed', 'removed_at IS NOT NULL OR account_id IS NOT NULL')
 @Check('people_name', `name <> ''`)
 @Check('people_role', `role IN ('owner', 'technician', 'office')`)
 @Check('people_clock', `clock IN ('24', '12')`)
-@Unique('people_by_email', ['email'])
+@Unique('people_by_account', ['accountId', 'firmId'])
 @Unique('people_of_firm', ['id', 'firmId'])
 export class Person {
   @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'people_pkey' })
@@ -39,9 +41,13 @@ export class Person {
   @JoinColumn({ name: 'firm_id', foreignKeyConstraintName: 'people_firm' })
   firm!: Relation<Firm>;
 
-  /** In small letters. */
-  @Column('text')
-  email!: string;
+  /** By what they sign in; null for whoever was removed. */
+  @Column('uuid', { name: 'account_id', nullable: true })
+  accountId!: string | null;
+
+  @ManyToOne(() => Account, { nullable: true })
+  @JoinColumn({ name: 'account_id', foreignKeyConstraintName: 'people_account' })
+  account!: Relation<Account> | null;
 
   @Column('text')
   name!: string;
@@ -49,13 +55,20 @@ export class Person {
   @Column('text')
   role!: Role;
 
-  /** argon2id. */
-  @Column('text', { name: 'password_hash' })
-  passwordHash!: string;
-
   /** How the person reads the time of day. */
   @Column('text', { default: '24' })
   clock!: Clock;
+
+  /** Null while they are only invited. */
+  @Column('timestamptz', { name: 'joined_at', nullable: true })
+  joinedAt!: Date | null;
+
+  /** Null while they may sign in. */
+  @Column('timestamptz', { name: 'disabled_at', nullable: true })
+  disabledAt!: Date | null;
+
+  @Column('timestamptz', { name: 'removed_at', nullable: true })
+  removedAt!: Date | null;
 
   @CreateDateColumn({ name: 'created_at', type: 'timestamptz' })
   createdAt!: Date;
@@ -63,6 +76,7 @@ export class Person {
 
 /** A person who is signed in on one device. Of the token only its hash is kept. */
 @Entity('sessions')
+@Index('sessions_by_person', ['firmId', 'personId'])
 export class Session {
   @PrimaryColumn('text', { name: 'token_hash', primaryKeyConstraintName: 'sessions_pkey' })
   tokenHash!: string;
@@ -86,6 +100,22 @@ export class Session {
 
   @Column('timestamptz', { name: 'expires_at' })
   expiresAt!: Date;
+
+  /** By which it is spoken of. */
+  @Generated('uuid')
+  @Column('uuid')
+  id!: string;
+
+  @Column('timestamptz', { name: 'opened_at', default: () => 'now()' })
+  openedAt!: Date;
+
+  /** When something was last asked in it, to the hour. */
+  @Column('timestamptz', { name: 'seen_at', default: () => 'now()' })
+  seenAt!: Date;
+
+  /** What the browser says that it is. */
+  @Column('text', { default: '' })
+  agent!: string;
 }
 
 /**
@@ -110,10 +140,32 @@ export class SignInTry {
   triedAt!: Date;
 }
 
-/** A device on which a person has signed in. Of its mark only the hash is kept. */
+/** A device on which somebody has signed in. Of its mark only the hash is kept. */
 @Entity('known_devices')
 export class KnownDevice {
   @PrimaryColumn('text', { name: 'token_hash', primaryKeyConstraintName: 'known_devices_pkey' })
+  tokenHash!: string;
+
+  @Column('uuid', { name: 'account_id' })
+  accountId!: string;
+
+  @ManyToOne(() => Account, { nullable: false, onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'account_id', foreignKeyConstraintName: 'known_devices_account' })
+  account!: Relation<Account>;
+
+  @Column('timestamptz', { name: 'seen_at', default: () => 'now()' })
+  seenAt!: Date;
+}
+
+export const LINK_KINDS = ['invite', 'reset'] as const;
+export type LinkKind = (typeof LINK_KINDS)[number];
+
+/** A link by which somebody joins a firm, or chooses a new password. Of its token only the hash is kept. */
+@Entity('account_links')
+@Check('account_links_kind', `kind IN ('invite', 'reset')`)
+@Index('account_links_by_person', ['firmId', 'personId'])
+export class AccountLink {
+  @PrimaryColumn('text', { name: 'token_hash', primaryKeyConstraintName: 'account_links_pkey' })
   tokenHash!: string;
 
   @Column('uuid', { name: 'firm_id' })
@@ -127,16 +179,19 @@ export class KnownDevice {
     {
       name: 'firm_id',
       referencedColumnName: 'firmId',
-      foreignKeyConstraintName: 'known_devices_person',
+      foreignKeyConstraintName: 'account_links_person',
     },
     {
       name: 'person_id',
       referencedColumnName: 'id',
-      foreignKeyConstraintName: 'known_devices_person',
+      foreignKeyConstraintName: 'account_links_person',
     },
   ])
   person!: Relation<Person>;
 
-  @Column('timestamptz', { name: 'seen_at', default: () => 'now()' })
-  seenAt!: Date;
+  @Column('text')
+  kind!: LinkKind;
+
+  @Column('timestamptz', { name: 'expires_at' })
+  expiresAt!: Date;
 }

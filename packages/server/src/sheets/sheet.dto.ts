@@ -44,4 +44,5 @@ export class SheetAnswer extends SheetListing {
 
 export class SharedSheet {
   @ApiDocument('Sheet') document!: Sheet;
+  @ApiProperty({ description: 'Of a made-up home, for looking around' }) isDemo!: boolean;
 }

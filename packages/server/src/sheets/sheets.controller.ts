@@ -124,8 +124,8 @@ export class SheetsController {
   @ApiOkResponse({ type: SharedSheet })
   @ApiProblems(404)
   async shared(@Param('token') token: string): Promise<SharedSheet> {
-    const { document } = await this.sheets.shared(token);
-    return { document };
+    const { document, firmId } = await this.sheets.shared(token);
+    return { document, isDemo: await this.sheets.isDemo(firmId) };
   }
 
   @Public()

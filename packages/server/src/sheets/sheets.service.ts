@@ -106,6 +106,10 @@ export class SheetsService {
     return link.sheet;
   }
 
+  isDemo(firmId: string): Promise<boolean> {
+    return this.source.manager.existsBy(Firm, { id: firmId, isDemo: true });
+  }
+
   async sharedPdf(token: string): Promise<Uint8Array> {
     const { id, firmId, document } = await this.shared(token);
     return this.print({ firmId, personId: id }, document);

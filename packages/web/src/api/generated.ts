@@ -1,5 +1,92 @@
 // Written by `npm run api-types` from the server's description of its API. Not changed by hand.
 export interface paths {
+  readonly '/api/account': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells of one's own account, and where it is signed in. */
+    readonly get: operations['accountAccount'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/account/password': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Changes one's own password, and ends all other sessions. */
+    readonly put: operations['accountChangePassword'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/account/second-factor': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Confirms the authenticator by a code; gives recovery codes. */
+    readonly put: operations['accountConfirmSecondFactor'];
+    /** Begins to set up an authenticator: gives its secret. */
+    readonly post: operations['accountBeginSecondFactor'];
+    /** Takes the authenticator out. */
+    readonly delete: operations['accountRemoveSecondFactor'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/account/sessions': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    /** Ends all of one's sessions but this one. */
+    readonly delete: operations['accountEndOtherSessions'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/account/sessions/{sessionId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    /** Ends one of one's sessions. */
+    readonly delete: operations['accountEndSession'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/copies/{copyId}': {
     readonly parameters: {
       readonly query?: never;
@@ -86,6 +173,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/outbox': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the mail that the demo wrote, which nobody is sent. */
+    readonly get: operations['peopleOutbox'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/people': {
     readonly parameters: {
       readonly query?: never;
@@ -96,8 +200,43 @@ export interface paths {
     /** Lists the people of the firm. */
     readonly get: operations['peopleList'];
     readonly put?: never;
-    /** Adds somebody to the firm. */
-    readonly post: operations['peopleAdd'];
+    /** Invites somebody to the firm; gives the link by which they join. */
+    readonly post: operations['peopleInvite'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/people/{personId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    /** Removes somebody; their name stays on what they did. */
+    readonly delete: operations['peopleRemove'];
+    readonly options?: never;
+    readonly head?: never;
+    /** Changes the role of somebody, or whether they may sign in. */
+    readonly patch: operations['peopleChange'];
+    readonly trace?: never;
+  };
+  readonly '/api/people/{personId}/link': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Gives a new link to somebody: to join, or to choose a new password. */
+    readonly post: operations['peopleLink'];
     readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
@@ -344,6 +483,58 @@ export interface paths {
     readonly put?: never;
     /** Signs in as a person of the demo data. */
     readonly post: operations['peopleSignInAsDemo'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/session/firm': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Goes on as who the person is in another of their firms. */
+    readonly put: operations['peopleChangeOver'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/session/links/{token}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells whoever holds a link what it is for. */
+    readonly get: operations['accountHeld'];
+    readonly put?: never;
+    /** Joins a firm, or sets a new password, by a link. */
+    readonly post: operations['accountUse'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/session/strength': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Tells how hard a password is to guess. */
+    readonly post: operations['accountStrength'];
     readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
@@ -809,6 +1000,22 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    readonly AccountAnswer: {
+      readonly email: string;
+      readonly hasPassword: boolean;
+      readonly hasSecondFactor: boolean;
+      /** @description How many recovery codes are left */
+      readonly recoveryCodes: number;
+      readonly sessions: readonly components['schemas']['SessionListing'][];
+    };
+    readonly AccountLinkAnswer: {
+      /** Format: date-time */
+      readonly expiresAt: string;
+      /** @enum {string} */
+      readonly kind: 'invite' | 'reset';
+      readonly person: components['schemas']['PersonAnswer'];
+      readonly token: string;
+    };
     readonly ArchivedChange: {
       readonly archived: boolean;
     };
@@ -914,10 +1121,13 @@ export interface components {
       readonly customary: components['schemas']['Customary'];
       /** Format: uuid */
       readonly id: string;
+      /** @description Made up, for looking around */
+      readonly isDemo: boolean;
       readonly name: string;
       readonly phone: string;
       /** @enum {string} */
       readonly units: 'metric' | 'us';
+      readonly wantsSecondFactor: boolean;
     };
     readonly FirmChange: {
       /**
@@ -930,6 +1140,20 @@ export interface components {
       readonly phone?: string;
       /** @enum {string} */
       readonly units?: 'metric' | 'us';
+      /** @description Whoever signs in needs an authenticator too */
+      readonly wantsSecondFactor?: boolean;
+    };
+    readonly FirmChoice: {
+      /**
+       * Format: uuid
+       * @description Who somebody is in that firm
+       */
+      readonly personId: string;
+    };
+    readonly FirmOfPerson: {
+      readonly firm: string;
+      /** Format: uuid */
+      readonly personId: string;
     };
     readonly ImportAnswer: {
       /** @description Empty: all of it is here already */
@@ -948,6 +1172,14 @@ export interface components {
       readonly does: 'add' | 'change';
       /** @example Timer "Garage timer" */
       readonly what: string;
+    };
+    readonly InviteFields: {
+      /** @example ines@quillhaven.example */
+      readonly email: string;
+      /** @example Ines Okafor */
+      readonly name: string;
+      /** @enum {string} */
+      readonly role: 'owner' | 'technician' | 'office';
     };
     readonly JobAnswer: {
       /** Format: date-time */
@@ -994,6 +1226,15 @@ export interface components {
        */
       readonly days: number;
     };
+    readonly LinkHeld: {
+      readonly email: string;
+      readonly firm: string;
+      /** @description The password that is known is asked for, not a new one */
+      readonly hasPassword: boolean;
+      /** @enum {string} */
+      readonly kind: 'invite' | 'reset';
+      readonly name: string;
+    };
     readonly LinkListing: {
       /** Format: date-time */
       readonly expiresAt: string;
@@ -1001,6 +1242,14 @@ export interface components {
       readonly id: string;
       /** Format: date-time */
       readonly madeAt: string;
+    };
+    readonly LinkUse: {
+      /** @description A new one; or, for whoever has an account, the one that is known */
+      readonly password: string;
+    };
+    readonly LinkUsed: {
+      /** @description False: sign in as always */
+      readonly isSignedIn: boolean;
     };
     readonly MeterAnswer: {
       /** @description Null: no circuit */
@@ -1012,24 +1261,32 @@ export interface components {
       readonly secondsLeft: number;
       readonly station: number;
     };
+    readonly PasswordAsked: {
+      readonly password: string;
+    };
+    readonly PasswordChange: {
+      /** @description The one that is known; not asked where there is none yet */
+      readonly current?: string;
+      readonly password: string;
+    };
     readonly PersonAnswer: {
       /** @enum {string} */
       readonly clock: '24' | '12';
       readonly email: string;
+      readonly hasSecondFactor: boolean;
       /** Format: uuid */
       readonly id: string;
       readonly name: string;
       /** @enum {string} */
       readonly role: 'owner' | 'technician' | 'office';
-    };
-    readonly PersonFields: {
-      /** @example ines@quillhaven.example */
-      readonly email: string;
-      /** @example Ines Okafor */
-      readonly name: string;
-      readonly password: string;
       /** @enum {string} */
-      readonly role: 'owner' | 'technician' | 'office';
+      readonly state: 'active' | 'invited' | 'disabled';
+    };
+    readonly PersonChange: {
+      /** @description Who is disabled cannot sign in, and is signed out */
+      readonly isDisabled?: boolean;
+      /** @enum {string} */
+      readonly role?: 'owner' | 'technician' | 'office';
     };
     readonly Plan: import('@water-clock/core/settings').Plan;
     readonly PlannedAnswer: {
@@ -1209,6 +1466,10 @@ export interface components {
       readonly rows: readonly components['schemas']['PropertyListing'][];
       readonly total: number;
     };
+    readonly RecoveryCodesAnswer: {
+      /** @description Each is good once; told now and never again */
+      readonly codes: readonly string[];
+    };
     readonly RuleSet: import('@water-clock/core/local-rules').RuleSet;
     readonly RuleSetAnswer: {
       readonly document: components['schemas']['RuleSet'];
@@ -1229,9 +1490,39 @@ export interface components {
     readonly RuleSetFields: {
       readonly document: components['schemas']['RuleSet'];
     };
+    readonly SecondFactorFields: {
+      /**
+       * @description What the authenticator shows
+       * @example 123456
+       */
+      readonly code: string;
+    };
+    readonly SecretAnswer: {
+      /** @description To be read as a picture */
+      readonly link: string;
+      /** @description To be typed in, base32 */
+      readonly secret: string;
+    };
     readonly SessionAnswer: {
       readonly firm: components['schemas']['FirmAnswer'];
+      /** @description All that the account may work for */
+      readonly firms: readonly components['schemas']['FirmOfPerson'][];
+      /** @description The firm wants an authenticator: nothing else is open before */
+      readonly lacksSecondFactor: boolean;
       readonly person: components['schemas']['PersonAnswer'];
+    };
+    readonly SessionListing: {
+      /** @description What the browser says that it is */
+      readonly agent: string;
+      readonly firm: string;
+      /** Format: uuid */
+      readonly id: string;
+      /** @description The one that this is asked in */
+      readonly isThis: boolean;
+      /** Format: date-time */
+      readonly openedAt: string;
+      /** Format: date-time */
+      readonly seenAt: string;
     };
     readonly SettingsAnswer: {
       /** @description With the rules that hold at the property on the date asked for */
@@ -1258,6 +1549,8 @@ export interface components {
       readonly version: number;
     };
     readonly SetupFields: {
+      /** @description Printed where the installation was started */
+      readonly code: string;
       /** @example ines@quillhaven.example */
       readonly email: string;
       /** @example Quillhaven Sprinkler Care */
@@ -1268,6 +1561,8 @@ export interface components {
     };
     readonly SharedSheet: {
       readonly document: components['schemas']['Sheet'];
+      /** @description Of a made-up home, for looking around */
+      readonly isDemo: boolean;
     };
     readonly Sheet: import('@water-clock/core/sheets').Sheet;
     readonly SheetAnswer: {
@@ -1298,6 +1593,8 @@ export interface components {
       readonly person: string;
     };
     readonly SignInFields: {
+      /** @description Of an authenticator, or a recovery code, where one is asked for */
+      readonly code?: string;
       /** @example ines@quillhaven.example */
       readonly email: string;
       readonly password: string;
@@ -1319,6 +1616,13 @@ export interface components {
        * @example 2026-06-01T08:00:00
        */
       readonly reads: string;
+    };
+    readonly StrengthAnswer: {
+      /** @description 0 and 1: among those that are guessed first; 4: out of reach */
+      readonly strength: number;
+    };
+    readonly StrengthFields: {
+      readonly password: string;
     };
     readonly TimerAnswer: {
       /** @description How timers of its type are used */
@@ -1493,6 +1797,13 @@ export interface components {
       /** @description There is nobody yet: the first firm must be set up */
       readonly needsSetup: boolean;
     };
+    readonly WrittenMailAnswer: {
+      readonly subject: string;
+      readonly text: string;
+      readonly to: string;
+      /** Format: date-time */
+      readonly writtenAt: string;
+    };
     readonly Yard: import('@water-clock/core/yards').Yard;
     readonly YardAnswer: {
       readonly document: components['schemas']['Yard'];
@@ -1520,6 +1831,145 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+  readonly accountAccount: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['AccountAnswer'];
+        };
+      };
+    };
+  };
+  readonly accountChangePassword: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PasswordChange'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly accountConfirmSecondFactor: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['SecondFactorFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RecoveryCodesAnswer'];
+        };
+      };
+    };
+  };
+  readonly accountBeginSecondFactor: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SecretAnswer'];
+        };
+      };
+    };
+  };
+  readonly accountRemoveSecondFactor: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PasswordAsked'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly accountEndOtherSessions: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly accountEndSession: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly sessionId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   readonly copiesOne: {
     readonly parameters: {
       readonly query?: never;
@@ -1656,6 +2106,25 @@ export interface operations {
       };
     };
   };
+  readonly peopleOutbox: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['WrittenMailAnswer'][];
+        };
+      };
+    };
+  };
   readonly peopleList: {
     readonly parameters: {
       readonly query?: never;
@@ -1675,7 +2144,7 @@ export interface operations {
       };
     };
   };
-  readonly peopleAdd: {
+  readonly peopleInvite: {
     readonly parameters: {
       readonly query?: never;
       readonly header?: never;
@@ -1684,7 +2153,7 @@ export interface operations {
     };
     readonly requestBody: {
       readonly content: {
-        readonly 'application/json': components['schemas']['PersonFields'];
+        readonly 'application/json': components['schemas']['InviteFields'];
       };
     };
     readonly responses: {
@@ -1693,7 +2162,72 @@ export interface operations {
           readonly [name: string]: unknown;
         };
         content: {
+          readonly 'application/json': components['schemas']['AccountLinkAnswer'];
+        };
+      };
+    };
+  };
+  readonly peopleRemove: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly personId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly peopleChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly personId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PersonChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
           readonly 'application/json': components['schemas']['PersonAnswer'];
+        };
+      };
+    };
+  };
+  readonly peopleLink: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly personId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['AccountLinkAnswer'];
         };
       };
     };
@@ -2185,6 +2719,96 @@ export interface operations {
           readonly [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  readonly peopleChangeOver: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['FirmChoice'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly accountHeld: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly token: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['LinkHeld'];
+        };
+      };
+    };
+  };
+  readonly accountUse: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly token: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['LinkUse'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['LinkUsed'];
+        };
+      };
+    };
+  };
+  readonly accountStrength: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['StrengthFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['StrengthAnswer'];
+        };
       };
     };
   };

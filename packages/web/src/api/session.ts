@@ -8,7 +8,8 @@ export type Role = Person['role'];
 export type Firm = Api['FirmAnswer'];
 export type Session = Api['SessionAnswer'];
 export type SetupFields = Api['SetupFields'];
-export type PersonFields = Api['PersonFields'];
+export type InviteFields = Api['InviteFields'];
+export type AccountLink = Api['AccountLinkAnswer'];
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
@@ -28,8 +29,8 @@ export const peopleQuery = queryOptions({
   queryFn: () => request('get', '/api/people'),
 });
 
-export const signIn = (email: string, password: string): Promise<void> =>
-  request('post', '/api/session', { body: { email, password } });
+export const signIn = (body: Api['SignInFields']): Promise<void> =>
+  request('post', '/api/session', { body });
 
 export const signInAsDemo = (personId: string): Promise<void> =>
   request('post', '/api/session/demo', { body: { personId } });
@@ -47,5 +48,22 @@ export const changeFirm = (body: Api['FirmChange']): Promise<Firm> =>
 export const setCustomary = (document: Customary): Promise<Firm> =>
   request('put', '/api/firm/customary', { body: { document } });
 
-export const addPerson = (body: PersonFields): Promise<Person> =>
+export const invitePerson = (body: InviteFields): Promise<AccountLink> =>
   request('post', '/api/people', { body });
+
+/** A new link: to join, or to choose a new password. */
+export const linkPerson = (personId: string): Promise<AccountLink> =>
+  request('post', '/api/people/{personId}/link', { path: { personId } });
+
+export const changePerson = ({
+  personId,
+  ...body
+}: Api['PersonChange'] & { readonly personId: string }): Promise<Person> =>
+  request('patch', '/api/people/{personId}', { path: { personId }, body });
+
+export const removePerson = (personId: string): Promise<void> =>
+  request('delete', '/api/people/{personId}', { path: { personId } });
+
+/** Goes on as who one is in another of one's firms. */
+export const changeOver = (personId: string): Promise<void> =>
+  request('put', '/api/session/firm', { body: { personId } });

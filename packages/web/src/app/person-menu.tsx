@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Dropdown, type MenuProps } from 'antd';
 import { useNavigate } from 'react-router';
-import { sessionQuery, setClock, signOut } from '../api/session';
+import { changeOver, sessionQuery, setClock, signOut } from '../api/session';
 import { useWrite } from '../api/use-write';
 import { forgetDrafts } from '../offline/drafts';
 import { forgetQueries } from '../offline/kept-queries';
@@ -14,16 +14,21 @@ import styles from './shell.module.css';
 
 /** Who is signed in, how they read times, their firm, and the way out. */
 export function PersonMenu() {
-  const { person, firm } = useSignedIn();
+  const { person, firm, firms } = useSignedIn();
   const client = useQueryClient();
   const navigate = useNavigate();
   const { modal } = App.useApp();
   const waiting = useOutbox().length;
   const clock = useWrite('change-clock', setClock);
   const out = useWrite('sign-out', signOut);
+  const over = useWrite('change-over', changeOver);
   const other = person.clock === '24' ? '12' : '24';
   const items: MenuProps['items'] = [
     { key: 'who', type: 'group', label: `${person.name}, ${person.role} · ${firm.name}` },
+    ...firms
+      .filter(({ personId }) => personId !== person.id)
+      .map(({ personId, firm: name }) => ({ key: personId, label: `Work for ${name}` })),
+    { key: 'account', label: 'Your account' },
     { key: 'clock', label: `Show times on a ${other}-hour clock` },
     { key: 'firm', label: 'Firm and people' },
     { type: 'divider' },
@@ -53,8 +58,15 @@ export function PersonMenu() {
     const done = await clock.write(other);
     if (done) client.setQueryData(sessionQuery.queryKey, done.answer);
   };
+  const workFor = async (personId: string) => {
+    if (!(await over.write(personId))) return;
+    // What the other firm's homes are is not this one's to see; what waits is sent when one is back.
+    await forgetQueries();
+    window.location.assign('/');
+  };
   const act: Record<string, () => void> = {
     clock: () => void setOtherClock(),
+    account: () => void navigate('/account'),
     firm: () => void navigate('/firm'),
     out: askToLeave,
   };
@@ -63,7 +75,7 @@ export function PersonMenu() {
       trigger={['click']}
       menu={{
         items,
-        onClick: ({ key }) => act[key]?.(),
+        onClick: ({ key }) => (act[key] ? act[key]() : void workFor(key)),
       }}
     >
       <Button type="text" icon={<UserOutlined />} aria-label={`You: ${person.name}`}>

@@ -21,6 +21,7 @@ const timerType = () => import('../timer-types/timer-type-page');
 export const router = createBrowserRouter([
   {
     children: [
+      screen('join/:token', () => import('../sign-in/join-page'), 'JoinPage'),
       screen('sign-in', () => import('../sign-in/sign-in-page'), 'SignInPage'),
       {
         lazy: async () => ({ Component: (await import('./signed-in-frame')).SignedInFrame }),
@@ -64,6 +65,8 @@ export const router = createBrowserRouter([
           screen('weather', () => import('../weather/weather-list-page'), 'WeatherListPage'),
           screen('weather/:weatherId', () => import('../weather/weather-page'), 'WeatherPage'),
           screen('firm', () => import('../firm/firm-page'), 'FirmPage'),
+          screen('firm/outbox', () => import('../firm/outbox-page'), 'OutboxPage'),
+          screen('account', () => import('../account/account-page'), 'AccountPage'),
           { path: '*', element: <NotFound what="page" /> },
         ],
       },

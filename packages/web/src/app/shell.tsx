@@ -1,6 +1,7 @@
 import { Link, NavLink, Outlet } from 'react-router';
 import { OutboxButton } from '../offline/outbox-button';
 import { PersonMenu } from './person-menu';
+import { useSignedIn } from '../session/use-signed-in';
 import { useTakenAlong } from '../visit/use-taken-along';
 import { VisitBar } from '../visit/visit-bar';
 import { BrandMark } from '../ui/brand-mark';
@@ -22,6 +23,7 @@ const PLACES = [
 /** The frame around every screen behind the door. */
 export function Shell() {
   useTakenAlong();
+  const { firm } = useSignedIn();
   return (
     <div className={styles['shell']}>
       <header className={styles['shell-bar']}>
@@ -36,6 +38,11 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
+        {firm.isDemo && (
+          <span className={styles['demo']} title="Made-up homes of a made-up firm">
+            Demo
+          </span>
+        )}
         <OutboxButton />
         <SchemeButton />
         <PersonMenu />

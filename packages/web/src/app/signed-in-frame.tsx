@@ -31,6 +31,9 @@ export function SignedInFrame() {
   // A session that is over comes before what the device still knows of it.
   if (session.error instanceof ApiError && session.error.status === 401)
     return <Navigate to={`/sign-in?${new URLSearchParams({ to: pathname + search })}`} replace />;
+  // What the firm asks for first comes first.
+  if (session.data?.lacksSecondFactor && pathname !== '/account')
+    return <Navigate to="/account" replace />;
   if (session.data)
     return (
       <App style={{ height: '100%' }}>

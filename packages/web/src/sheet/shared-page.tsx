@@ -1,37 +1,36 @@
-import type { Sheet } from '@water-clock/core/sheets';
 import { useCallback, useEffect, useState } from 'react';
 import type { ApiError } from '../api/client';
-import { request } from '../api/request';
+import { request, type Api } from '../api/request';
 import { Waiting } from '../ui/waiting';
 import { SheetView } from './sheet-view';
 import styles from './shared-page.module.css';
 
+type SharedSheet = Api['SharedSheet'];
+
 /** The sheet that a link leads to, or why it cannot be shown. */
 function useShared(token: string) {
-  const [sheet, setSheet] = useState<Sheet | null>(null);
+  const [shared, setShared] = useState<SharedSheet | null>(null);
   const [error, setError] = useState<ApiError | null>(null);
   const ask = useCallback(() => {
-    request('get', '/api/shared/{token}', { path: { token } }).then(
-      ({ document: shared }) => setSheet(shared),
-      setError,
-    );
+    request('get', '/api/shared/{token}', { path: { token } }).then(setShared, setError);
   }, [token]);
   useEffect(ask, [ask]);
   const again = () => {
     setError(null);
     ask();
   };
-  return { sheet, error, again };
+  return { shared, error, again };
 }
 
 /** What a household sees that has the link: the sheet, and nothing else. */
 export function SharedPage({ token }: { token: string }) {
-  const { sheet, error, again } = useShared(token);
+  const { shared, error, again } = useShared(token);
   return (
     <main className={styles['shared']}>
-      {sheet && (
+      {shared && (
         <>
-          <SheetView sheet={sheet} />
+          {shared.isDemo && <p>Demo: a made-up home of a made-up firm.</p>}
+          <SheetView sheet={shared.document} />
           <p className="not-on-paper">
             <a href={`/api/shared/${encodeURIComponent(token)}/sheet.pdf`}>As a PDF</a>
           </p>
@@ -52,7 +51,7 @@ export function SharedPage({ token }: { token: string }) {
           </button>
         </>
       )}
-      {!sheet && !error && <Waiting />}
+      {!shared && !error && <Waiting />}
     </main>
   );
 }

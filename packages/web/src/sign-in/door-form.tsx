@@ -3,24 +3,29 @@ import { useState, type SyntheticEvent } from 'react';
 import { ApiError, troubleInWords } from '../api/client';
 import type { Write } from '../api/use-write';
 import { Field } from '../ui/field';
+import { PasswordStrength } from '../ui/password-strength';
 import styles from './sign-in-page.module.css';
 
-interface DoorField<Name extends string> {
+export interface DoorField<Name extends string> {
   readonly name: Name;
   readonly label: string;
   readonly autoComplete: string;
   readonly isSecret?: boolean;
+  /** How hard it is to guess is shown below. */
+  readonly isNew?: boolean;
+  /** Its own words where it is asked for by the server only. */
+  readonly hint?: string;
 }
 
-interface DoorFormProps<Name extends string> {
+interface DoorFormProps<Name extends string, Answer> {
   readonly fields: readonly DoorField<Name>[];
   readonly button: string;
-  readonly entering: Write<Record<Name, string>, unknown>;
-  readonly onDone: () => Promise<void>;
+  readonly entering: Write<Record<Name, string>, Answer>;
+  readonly onDone: (answer: Answer) => Promise<void>;
 }
 
 /** A few lines of text and a button: what the door needs, and little to load. */
-export function DoorForm<Name extends string>(props: DoorFormProps<Name>) {
+export function DoorForm<Name extends string, Answer>(props: DoorFormProps<Name, Answer>) {
   const { fields, button, entering, onDone } = props;
   const [typed, setTyped] = useState<Partial<Record<Name, string>>>({});
   const [isAsked, setAsked] = useState(false);
@@ -34,7 +39,8 @@ export function DoorForm<Name extends string>(props: DoorFormProps<Name>) {
     event.preventDefault();
     setAsked(true);
     if (fields.some(({ name }) => !typed[name])) return;
-    if (await entering.write(typed as Record<Name, string>)) await onDone();
+    const done = await entering.write(typed as Record<Name, string>);
+    if (done) await onDone(done.answer);
   };
   return (
     <form className={styles['door-form']} onSubmit={(event) => void enter(event)} noValidate>
@@ -42,7 +48,12 @@ export function DoorForm<Name extends string>(props: DoorFormProps<Name>) {
         <Alert type="error" showIcon title={troubleInWords(error)} />
       )}
       {fields.map((field) => (
-        <Field key={field.name} label={field.label} fault={faultOf(field)}>
+        <Field
+          key={field.name}
+          label={field.label}
+          fault={faultOf(field)}
+          hint={field.isNew ? <PasswordStrength password={typed[field.name] ?? ''} /> : field.hint}
+        >
           {(id) => {
             const Line = field.isSecret ? Input.Password : Input;
             return (

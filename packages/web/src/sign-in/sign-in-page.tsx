@@ -1,13 +1,12 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Alert, Button } from 'antd';
-import { useNavigate } from 'react-router';
+import { useState } from 'react';
+import { ApiError } from '../api/client';
 import { usePlace } from '../ui/use-place';
 import { setUp, signIn, signInAsDemo, welcomeQuery, type SetupFields } from '../api/session';
 import { useWrite } from '../api/use-write';
-import { BrandMark } from '../ui/brand-mark';
-import { forgetQueries } from '../offline/kept-queries';
-import { DoorForm } from './door-form';
-import { SchemeButton } from '../ui/scheme-button';
+import { Door, useEnter } from './door';
+import { DoorForm, type DoorField } from './door-form';
 import styles from './sign-in-page.module.css';
 import pageStyles from '../ui/page.module.css';
 
@@ -15,34 +14,20 @@ import pageStyles from '../ui/page.module.css';
 export function SignInPage() {
   const welcome = useQuery(welcomeQuery);
   const [search] = usePlace();
-  const client = useQueryClient();
-  const navigate = useNavigate();
-  const enter = async () => {
-    // Nothing of whoever was here before, on this device neither.
-    client.clear();
-    await forgetQueries();
-    const to = search.get('to') ?? '/';
-    // Only an address of our own, never one that leads elsewhere.
-    await navigate(/^\/(?!\/)/.test(to) ? to : '/', { replace: true });
-  };
+  // Only an address of our own, never one that leads elsewhere.
+  const to = search.get('to') ?? '/';
+  const enter = useEnter(/^\/(?!\/)/.test(to) ? to : '/');
   return (
-    <main className={styles['door']}>
-      <div className={styles['door-sheet']}>
-        <div className={styles['door-name']}>
-          <BrandMark />
-          <h1>Water Clock</h1>
-          <SchemeButton />
-        </div>
-        {welcome.error && (
-          <Alert type="error" showIcon title="Not reachable" description={welcome.error.message} />
-        )}
-        {welcome.data?.needsSetup && <SetupForm onDone={enter} />}
-        {welcome.data && !welcome.data.needsSetup && <SignInForm onDone={enter} />}
-        {welcome.data && welcome.data.demoPeople.length > 0 && (
-          <DemoPeople people={welcome.data.demoPeople} onDone={enter} />
-        )}
-      </div>
-    </main>
+    <Door>
+      {welcome.error && (
+        <Alert type="error" showIcon title="Not reachable" description={welcome.error.message} />
+      )}
+      {welcome.data?.needsSetup && <SetupForm onDone={enter} />}
+      {welcome.data && !welcome.data.needsSetup && <SignInForm onDone={enter} />}
+      {welcome.data && welcome.data.demoPeople.length > 0 && (
+        <DemoPeople people={welcome.data.demoPeople} onDone={enter} />
+      )}
+    </Door>
   );
 }
 
@@ -50,22 +35,29 @@ interface DoneProps {
   readonly onDone: () => Promise<void>;
 }
 
+const isCodeWanted = (error: Error | null): boolean =>
+  error instanceof ApiError && error.places.some(({ path }) => path === 'code');
+
 function SignInForm({ onDone }: DoneProps) {
   const entering = useWrite(
     'sign-in',
-    ({ email, password }: Record<'email' | 'password', string>) => signIn(email, password),
+    ({ email, password, code }: Record<'email' | 'password' | 'code', string>) =>
+      signIn({ email, password, ...(code && { code }) }),
     { isToldHere: true },
   );
-  return (
-    <DoorForm
-      fields={[
-        { name: 'email', label: 'E-mail', autoComplete: 'username' },
-        { name: 'password', label: 'Password', autoComplete: 'current-password', isSecret: true },
-      ]}
-      button="Sign in"
-      {...{ entering, onDone }}
-    />
-  );
+  // Asked for once, it stays: the next try needs it too.
+  const [hasCode, setHasCode] = useState(false);
+  if (!hasCode && isCodeWanted(entering.error)) setHasCode(true);
+  const fields: DoorField<'email' | 'password' | 'code'>[] = [
+    { name: 'email', label: 'E-mail', autoComplete: 'username' },
+    { name: 'password', label: 'Password', autoComplete: 'current-password', isSecret: true },
+  ];
+  if (hasCode)
+    fields.push({
+      ...{ name: 'code', label: 'Code', autoComplete: 'one-time-code' },
+      hint: 'Six digits from your authenticator, or a recovery code.',
+    });
+  return <DoorForm fields={fields} button="Sign in" {...{ entering, onDone }} />;
 }
 
 function SetupForm({ onDone }: DoneProps) {
@@ -74,18 +66,20 @@ function SetupForm({ onDone }: DoneProps) {
     <>
       <h2>Set up your firm</h2>
       <p className={pageStyles['soft']}>
-        Nobody works here yet. You will be its owner, and can add people later.
+        Nobody works here yet. You will be its owner, and can invite people later.
       </p>
       <DoorForm
         fields={[
+          {
+            ...{ name: 'code', label: 'Code', autoComplete: 'off' },
+            hint: 'It was printed where Water Clock was started.',
+          },
           { name: 'firm', label: 'Firm', autoComplete: 'organization' },
           { name: 'name', label: 'Your name', autoComplete: 'name' },
           { name: 'email', label: 'E-mail', autoComplete: 'username' },
           {
-            name: 'password',
-            label: 'Password, 10 characters or more',
-            autoComplete: 'new-password',
-            isSecret: true,
+            ...{ name: 'password', label: 'Password', autoComplete: 'new-password' },
+            ...{ isSecret: true, isNew: true },
           },
         ]}
         button="Set up and begin"

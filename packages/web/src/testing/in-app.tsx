@@ -15,6 +15,8 @@ export const INES: Session = {
     email: 'ines@quillhaven.example',
     role: 'technician',
     clock: '24',
+    state: 'active',
+    hasSecondFactor: false,
   },
   firm: {
     id: 'care',
@@ -23,7 +25,11 @@ export const INES: Session = {
     units: 'metric',
     currency: 'USD',
     customary: new Customary(),
+    wantsSecondFactor: false,
+    isDemo: false,
   },
+  firms: [{ personId: 'ines', firm: 'Quillhaven Sprinkler Care' }],
+  lacksSecondFactor: false,
 };
 
 /**

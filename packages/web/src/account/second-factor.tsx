@@ -1,0 +1,158 @@
+import { Alert, Button, Input, QRCode } from 'antd';
+import { useState, type SyntheticEvent } from 'react';
+import {
+  accountQuery,
+  beginSecondFactor,
+  confirmSecondFactor,
+  removeSecondFactor,
+  type Account,
+} from '../api/account';
+import { ApiError } from '../api/client';
+import { sessionQuery } from '../api/session';
+import { useWrite } from '../api/use-write';
+import { Field } from '../ui/field';
+import pageStyles from '../ui/page.module.css';
+import styles from './account.module.css';
+
+const touches = [accountQuery.queryKey, sessionQuery.queryKey];
+
+const faultAt = (error: Error | null, path: string): string | undefined =>
+  error instanceof ApiError
+    ? (error.places.find((place) => place.path === path)?.message ?? error.message)
+    : error?.message;
+
+/** An authenticator app, asked for beside the password from then on. */
+export function SecondFactor({ account }: { account: Account }) {
+  const [codes, setCodes] = useState<readonly string[] | null>(null);
+  return (
+    <section className={pageStyles['sheet']} aria-labelledby="second-factor">
+      <h2 id="second-factor">Authenticator app</h2>
+      {codes && <RecoveryCodes codes={codes} onKept={() => setCodes(null)} />}
+      {account.hasSecondFactor ? <TakeOut account={account} /> : <SetUp onSet={setCodes} />}
+    </section>
+  );
+}
+
+function SetUp({ onSet }: { onSet: (codes: readonly string[]) => void }) {
+  const [secret, setSecret] = useState<{ secret: string; link: string } | null>(null);
+  const [code, setCode] = useState('');
+  const beginning = useWrite('begin-second-factor', beginSecondFactor);
+  const confirming = useWrite('confirm-second-factor', confirmSecondFactor, {
+    touches,
+    isToldHere: true,
+  });
+  const begin = async () => {
+    const done = await beginning.write();
+    if (done) setSecret(done.answer);
+  };
+  const confirm = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    const done = await confirming.write(code);
+    if (done) onSet(done.answer.codes);
+  };
+  if (!secret)
+    return (
+      <>
+        <p>
+          With an authenticator nobody signs in with your password alone: each time, a code from
+          your telephone is asked for too.
+        </p>
+        <Button type="primary" loading={beginning.isWriting} onClick={() => void begin()}>
+          Set one up
+        </Button>
+      </>
+    );
+  return (
+    <form className={styles['steps']} onSubmit={(event) => void confirm(event)}>
+      <p>Read this with any authenticator app, or type the secret into it.</p>
+      <div className={styles['secret']}>
+        <QRCode
+          value={secret.link}
+          size={168}
+          color="black"
+          bgColor="white"
+          aria-label="The secret as a picture"
+        />
+        <code>{secret.secret.replace(/(.{4})/g, '$1 ')}</code>
+      </div>
+      <Field label="The six digits that it shows" fault={faultAt(confirming.error, 'code')}>
+        {(id) => (
+          <Input
+            id={id}
+            style={{ width: 140 }}
+            inputMode="numeric"
+            autoComplete="one-time-code"
+            value={code}
+            onChange={(event) => setCode(event.target.value.replace(/\s/g, ''))}
+          />
+        )}
+      </Field>
+      <Button type="primary" htmlType="submit" loading={confirming.isWriting}>
+        Ask for it from now on
+      </Button>
+    </form>
+  );
+}
+
+interface RecoveryCodesProps {
+  readonly codes: readonly string[];
+  readonly onKept: () => void;
+}
+
+function RecoveryCodes({ codes, onKept }: RecoveryCodesProps) {
+  return (
+    <Alert
+      type="info"
+      showIcon
+      style={{ marginBottom: 12 }}
+      title="Keep these codes where your telephone is not"
+      description={
+        <>
+          <p>Each opens once in place of the authenticator. They are shown now and never again.</p>
+          <ul className={styles['codes']} aria-label="Recovery codes">
+            {codes.map((code) => (
+              <li key={code}>
+                <code>{code}</code>
+              </li>
+            ))}
+          </ul>
+          <Button onClick={onKept}>I have kept them</Button>
+        </>
+      }
+    />
+  );
+}
+
+function TakeOut({ account: { recoveryCodes, hasPassword } }: { account: Account }) {
+  const [password, setPassword] = useState('');
+  const removing = useWrite('remove-second-factor', removeSecondFactor, {
+    touches,
+    isToldHere: true,
+  });
+  const remove = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    if (await removing.write(password)) setPassword('');
+  };
+  return (
+    <form className={styles['narrow']} onSubmit={(event) => void remove(event)}>
+      <p>
+        A code is asked for whenever you sign in. {recoveryCodes} of your recovery codes are left.
+      </p>
+      {hasPassword && (
+        <Field label="Your password" fault={faultAt(removing.error, 'password')}>
+          {(id) => (
+            <Input.Password
+              id={id}
+              autoComplete="current-password"
+              value={password}
+              onChange={(event) => setPassword(event.target.value)}
+            />
+          )}
+        </Field>
+      )}
+      <Button danger htmlType="submit" loading={removing.isWriting}>
+        Take it out
+      </Button>
+    </form>
+  );
+}
