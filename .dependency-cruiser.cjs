@@ -79,6 +79,7 @@ const SERVER_ORDER = [
   'sheets',
   'simulator',
   'planning',
+  'health',
   'property-files',
   'demo',
 ];

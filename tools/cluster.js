@@ -116,11 +116,11 @@ export async function startCluster(folder, options = {}) {
  * Starts the cluster in `folder`, or joins those who have it running: whoever leaves last stops it. Returns the
  * URL of its database and a function that leaves.
  */
-export async function joinCluster(folder) {
+export async function joinCluster(folder, database = 'water_clock') {
   const users = `${folder}.users`;
   mkdirSync(users, { recursive: true });
   writeFileSync(join(users, String(process.pid)), '');
-  const cluster = await startCluster(folder);
+  const cluster = await startCluster(folder, { database });
   return {
     url: cluster.url,
     leave: () => {

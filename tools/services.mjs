@@ -5,6 +5,10 @@ import { joinCluster } from './cluster.js';
 import { serverProgram } from './data-folder.js';
 import { startSimulator } from './simulator.js';
 
+/** Databases of a cluster: the demo and a firm of one's own are never in one. */
+const DEMO = 'water_clock';
+export const OWN = 'water_clock_firms';
+
 export function stopWith(sentence) {
   console.error(`water-clock: ${sentence}`);
   process.exit(1);
@@ -29,12 +33,13 @@ export async function portFrom(text, name) {
  * Makes all of it ready. Returns the environment for the server, and a function that ends what was started here:
  * a database that somebody else uses too is left alone.
  */
-export async function startServices({ folder, isFresh, port, program = serverProgram }) {
+export async function startServices(options) {
+  const { folder, isFresh, isEmpty = false, port, program = serverProgram } = options;
   // With a DATABASE_URL of its own the same build serves from any PostgreSQL.
   const given = process.env.DATABASE_URL;
   const cluster = given
     ? { url: given, leave: () => undefined }
-    : await joinCluster(folder).catch((error) =>
+    : await joinCluster(folder, isEmpty ? OWN : DEMO).catch((error) =>
         stopWith(`no database could be started in ${folder}: ${error.stderr ?? error.message}`),
       );
   const simulator = await startSimulator();
@@ -48,10 +53,8 @@ export async function startServices({ folder, isFresh, port, program = serverPro
     simulator.stop();
     cluster.leave();
   };
-  for (const [name, words] of [
-    ['migrate', []],
-    ['load-demo', isFresh ? ['--fresh'] : []],
-  ]) {
+  const demo = isEmpty ? [] : [['load-demo', isFresh ? ['--fresh'] : []]];
+  for (const [name, words] of [['migrate', []], ...demo]) {
     const { status } = spawnSync(process.execPath, [program(name), ...words], {
       env: environment,
       stdio: 'inherit',

@@ -30,10 +30,10 @@ export const SETUP_CODE = 'made-up-code';
  * Starts a server process on a database; ready when it gives its URL. `end` sends it a signal and
  * waits until it is gone, if it is not already.
  * @param {string} databaseUrl
- * @param {{ simulatorUrl?: string, onPort?: number }} [options]
+ * @param {{ simulatorUrl?: string, onPort?: number, environment?: Record<string, string> }} [options]
  * @returns {Promise<{ url: string, end: (signal: NodeJS.Signals) => Promise<void> }>}
  */
-export async function startServer(databaseUrl, { simulatorUrl, onPort } = {}) {
+export async function startServer(databaseUrl, { simulatorUrl, onPort, environment } = {}) {
   const port = onPort ?? (await freePort());
   const mailFolder = mkdtempSync(join(tmpdir(), 'water-clock-mail-'));
   const env = {
@@ -43,6 +43,7 @@ export async function startServer(databaseUrl, { simulatorUrl, onPort } = {}) {
     SIMULATOR_URL: simulatorUrl ?? '',
     SETUP_CODE,
     MAIL_FOLDER: mailFolder,
+    ...environment,
   };
   const server = spawn(process.execPath, [serverProgram('main')], {
     env,

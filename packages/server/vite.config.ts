@@ -17,6 +17,7 @@ export default defineConfig({
         main: program('main'),
         migrate: program('migrate'),
         'load-demo': program('load-demo'),
+        firm: program('firm'),
       },
       output: {
         entryFileNames: '[name].mjs',
@@ -33,6 +34,9 @@ export default defineConfig({
       'argon2',
       'pdfmake',
       'pg',
+      'pino',
+      'pino-http',
+      'prom-client',
       'piscina',
       'typeorm',
       '@nestjs/microservices',

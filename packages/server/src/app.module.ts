@@ -4,7 +4,8 @@ import { ComputingModule } from './computing/computing.module.js';
 import { CopiesModule } from './copies/copies.module.js';
 import { TimerTypesModule } from './timer-types/timer-types.module.js';
 import { PeopleModule, type PeopleOptions } from './people/people.module.js';
-import { databaseOptions } from './schema/data-source.js';
+import { serverDatabaseOptions } from './schema/data-source.js';
+import { HealthModule } from './health/health.module.js';
 import { PlanningModule } from './planning/planning.module.js';
 import { PropertiesModule } from './properties/properties.module.js';
 import { PropertyFilesModule } from './property-files/property-files.module.js';
@@ -17,6 +18,8 @@ import { WeatherModule } from './weather/weather.module.js';
 
 export interface AppOptions extends PeopleOptions {
   readonly databaseUrl: string;
+  /** The most connections to it; absent: ten. */
+  readonly poolSize?: number;
   /** The built file that threads run. */
   readonly computeWorker: string;
   /** The folder of the fonts that sheets are printed in. */
@@ -27,10 +30,13 @@ export interface AppOptions extends PeopleOptions {
   readonly webFolder?: string;
 }
 
+const USUAL_POOL = 10;
+
 @Module({})
 export class AppModule {
   static with({
     databaseUrl,
+    poolSize = USUAL_POOL,
     computeWorker,
     fontFolder,
     simulatorUrl = null,
@@ -39,7 +45,11 @@ export class AppModule {
     return {
       module: AppModule,
       imports: [
-        TypeOrmModule.forRoot({ ...databaseOptions(databaseUrl), retryAttempts: 3 }),
+        TypeOrmModule.forRoot({
+          ...serverDatabaseOptions(databaseUrl, poolSize),
+          retryAttempts: 3,
+        }),
+        HealthModule,
         ComputingModule.with(computeWorker),
         PeopleModule.with(people),
         PropertiesModule,

@@ -9,24 +9,47 @@ import { AppModule, type AppOptions } from './app.module.js';
 import { PeopleService } from './people/people.service.js';
 import { SessionsService } from './people/sessions.service.js';
 import { COOKIE, PUBLIC_MARK, tokenOf } from './people/signed-in.js';
+import { SECURE_COOKIES } from './people/cookies.js';
+import type { LogLevel } from './platform/configuration.js';
 import { describeApi } from './platform/describe-api.js';
 import { formerPaths } from './platform/former-paths.js';
 import { apiCaching, ownOriginOnly, pageHeaders } from './platform/headers.js';
 import { jsonUpTo } from './platform/json-bounds.js';
+import { FrameworkLogger, loggerAt, requestLog } from './platform/logging.js';
+import type { Metrics } from './platform/metrics.js';
 import { notSignedIn } from './platform/problem.js';
 import { ProblemFilter } from './platform/problem.filter.js';
 import { validationPipe } from './platform/validation.pipe.js';
 import { webFiles } from './platform/web-files.js';
 
+/** How a process serves; absent: as tests want it. */
+interface HowToServe {
+  readonly logLevel?: LogLevel;
+  /** Whose word is taken for where a request comes from. */
+  readonly trustedProxies?: readonly string[];
+  /** Cookies over TLS only, whatever the request came over. */
+  readonly isSecure?: boolean;
+  readonly metrics?: Metrics;
+}
+
 /** The whole server, ready to listen: API under `/api`, its description at `/api/docs`. */
-export async function createApplication(options: AppOptions): Promise<NestExpressApplication> {
+export async function createApplication(
+  { webFolder, ...options }: AppOptions,
+  { logLevel = 'error', trustedProxies = [], isSecure = false, metrics }: HowToServe = {},
+): Promise<NestExpressApplication> {
+  const logger = loggerAt(logLevel);
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(options), {
-    logger: ['error', 'warn'],
+    logger: new FrameworkLogger(logger),
     bodyParser: false,
+    // What went wrong is said by whoever asked for the application.
+    abortOnError: false,
   });
-  const { webFolder } = options;
   const web = webFolder && existsSync(webFolder) ? webFiles(webFolder) : null;
   app.disable('x-powered-by');
+  app.set('trust proxy', trustedProxies);
+  app.set(SECURE_COOKIES, isSecure);
+  app.use(requestLog(logger));
+  if (metrics) app.use(metrics.measure);
   // What says who may load what stands on pages: on a script it would be dead weight.
   if (web) app.use('/assets', web.assets);
   app.use(formerPaths);

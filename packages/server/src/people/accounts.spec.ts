@@ -336,7 +336,7 @@ describe('the people of a firm', () => {
       second.agent.patch(`/api/people/${ids[1]}`).send({ role: 'office' }),
     ]);
     expect(answers.map(({ status }) => status).sort()).toEqual([200, 409]);
-    const left = answers[0]!.status === 200 ? second : owner;
+    const left = answers[0].status === 200 ? second : owner;
     const leftId = left === owner ? ids[0] : ids[1];
     // Somebody who is only invited is no owner yet.
     await invite(left, someone('owner'));

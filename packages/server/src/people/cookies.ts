@@ -4,7 +4,15 @@ import { COOKIE, DEVICE_COOKIE } from './signed-in.js';
 
 const DAY_MS = 86_400_000;
 
-const options = ({ secure }: Request) => ({ httpOnly: true, sameSite: 'strict', secure }) as const;
+/** The name of the application's setting by which cookies go over TLS only. */
+export const SECURE_COOKIES = 'secure cookies';
+
+const options = ({ secure, app }: Request) =>
+  ({
+    httpOnly: true,
+    sameSite: 'strict',
+    secure: secure || app.get(SECURE_COOKIES) === true,
+  }) as const;
 
 /** The browser carries the session from now on. */
 export function giveCookie(request: Request, response: Response, token: string): void {

@@ -30,21 +30,8 @@ export class Members {
   }
 
   /** Invites somebody; whether they have an account already is nobody's business here. */
-  invite(firmId: string, { name, email, role }: InviteFields): Promise<Invited> {
-    return transact(this.source, async (manager) => {
-      const address = email.trim().toLowerCase();
-      await manager.query('INSERT INTO accounts (email) VALUES ($1) ON CONFLICT DO NOTHING', [
-        address,
-      ]);
-      const account = await manager.findOneByOrFail(Account, { email: address });
-      await heldFirm(manager, firmId);
-      if (await manager.existsBy(Person, { firmId, accountId: account.id }))
-        throw badInput([{ path: 'email', message: 'is of somebody who works here already' }]);
-      const row = manager.create(Person, { firmId, name, role, accountId: account.id });
-      const { id } = await manager.save(row);
-      const person = await memberOf(manager, firmId, id);
-      return { person, link: await newLink(manager, person, 'invite') };
-    });
+  invite(firmId: string, fields: InviteFields): Promise<Invited> {
+    return transact(this.source, (manager) => invite(manager, firmId, fields));
   }
 
   /** Changes a role, or whether somebody may sign in. One owner who can is always left. */
@@ -97,6 +84,25 @@ export class Members {
   static refuseOneself(person: SignedIn, id: string): void {
     if (person.id === id) throw notAllowed();
   }
+}
+
+/** A person of a firm with the link by which they join, inside the transaction of `manager`. */
+export async function invite(
+  manager: EntityManager,
+  firmId: string,
+  { name, email, role }: InviteFields,
+): Promise<Invited> {
+  const address = email.trim().toLowerCase();
+  await manager.query('INSERT INTO accounts (email) VALUES ($1) ON CONFLICT DO NOTHING', [address]);
+  const account = await manager.findOneByOrFail(Account, { email: address });
+  await heldFirm(manager, firmId);
+  if (await manager.existsBy(Person, { firmId, accountId: account.id }))
+    throw badInput([{ path: 'email', message: 'is of somebody who works here already' }]);
+  const { id } = await manager.save(
+    manager.create(Person, { firmId, name, role, accountId: account.id }),
+  );
+  const person = await memberOf(manager, firmId, id);
+  return { person, link: await newLink(manager, person, 'invite') };
 }
 
 const notForOwner = (): ProblemException =>

@@ -15,6 +15,8 @@ interface Route {
 
 const OPEN = new Set([
   'GET /api/welcome',
+  'GET /api/health',
+  'GET /api/ready',
   'POST /api/setup',
   'POST /api/session',
   'POST /api/session/demo',

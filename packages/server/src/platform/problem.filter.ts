@@ -7,7 +7,9 @@ import {
   type ExceptionFilter,
 } from '@nestjs/common';
 import type { Response } from 'express';
-import { PROBLEM_TYPE, ProblemException, tooBusy } from './problem.js';
+import { isAway } from './database-trouble.js';
+import { databaseAway, PROBLEM_TYPE, ProblemException, tooBusy } from './problem.js';
+import { REQUEST_ID } from './logging.js';
 import { isMeeting } from './transact.js';
 import { isTooMuch } from '@water-clock/core/engine';
 import { fieldOf } from '@water-clock/core/kernel';
@@ -19,8 +21,8 @@ export class ProblemFilter implements ExceptionFilter {
   private readonly logger = new Logger('Problem');
 
   catch(error: unknown, host: ArgumentsHost): void {
-    const problem = this.problemOf(error);
     const response = host.switchToHttp().getResponse<Response>();
+    const problem = this.problemOf(error, idOf(response));
     const { retryAfterSeconds } = problem;
     if (retryAfterSeconds !== undefined) response.set('Retry-After', String(retryAfterSeconds));
     response
@@ -29,7 +31,7 @@ export class ProblemFilter implements ExceptionFilter {
       .send(JSON.stringify(problem.getResponse()));
   }
 
-  private problemOf(error: unknown): ProblemException {
+  private problemOf(error: unknown, requestId: string | null): ProblemException {
     if (error instanceof ProblemException) return error;
     if (error instanceof HttpException)
       return new ProblemException(error.getStatus(), titleOf(error.getStatus()), error.message);
@@ -39,6 +41,7 @@ export class ProblemFilter implements ExceptionFilter {
         'Too much to work out',
         TOO_MUCH_WORDS,
       );
+    if (isAway(error)) return databaseAway();
     // One statement alone, outside of any transaction that could be done again.
     if (isMeeting(error)) return tooBusy(1);
     const status = statusOf(error);
@@ -48,13 +51,21 @@ export class ProblemFilter implements ExceptionFilter {
         titleOf(status),
         error instanceof Error ? error.message : '',
       );
-    this.logger.error(error instanceof Error ? error.stack : error);
+    this.logger.error(
+      `${requestId ?? 'a request'}: ${(error instanceof Error && error.stack) || String(error)}`,
+    );
     return new ProblemException(
       HttpStatus.INTERNAL_SERVER_ERROR,
       'Something went wrong here',
-      'The request could not be carried out. Nothing was half saved; try again.',
+      `The request could not be carried out. Nothing was half saved; try again.${requestId === null ? '' : ` If it goes on, tell whoever runs this: ${requestId}`}`,
     );
   }
+}
+
+/** What the request was named when it came in. */
+function idOf(response: Response): string | null {
+  const id = response.getHeader(REQUEST_ID);
+  return typeof id === 'string' ? id : null;
 }
 
 /** The status that Express gives errors of its own, such as a body that is too large. */

@@ -96,6 +96,15 @@ export const secondFactorWanted = (): ProblemException =>
     'Your firm asks for an authenticator app: set one up under Your account first.',
   );
 
+export const databaseAway = (): ProblemException =>
+  new ProblemException(
+    HttpStatus.SERVICE_UNAVAILABLE,
+    'Not ready',
+    'The database cannot be reached just now. Nothing was half saved; try again in a few seconds.',
+    undefined,
+    3,
+  );
+
 export const signInRefused = (): ProblemException =>
   new ProblemException(
     HttpStatus.UNAUTHORIZED,

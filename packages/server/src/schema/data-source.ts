@@ -23,10 +23,15 @@ import { Timer, TimerSettings, TimerYard } from './timer.entity.js';
 import { Job, StoredEntry, StoredVisit } from './visit.entity.js';
 import { StoredWeather } from './weather.entity.js';
 
+/** Nobody waits longer for a connection, and no request for the end of a statement. */
+const CONNECT_MS = 5000;
+const STATEMENT_MS = 30_000;
+
 /** How to reach the database. The schema changes by migrations only. */
-export const databaseOptions = (url: string): DataSourceOptions => ({
-  type: 'postgres',
+const databaseOptions = (url: string) => ({
+  type: 'postgres' as const,
   url,
+  connectTimeoutMS: CONNECT_MS,
   entities: [
     Firm,
     Account,
@@ -64,12 +69,24 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     Outlooks1860000000000,
     Accounts1870000000000,
   ],
-  migrationsTransactionMode: 'each',
+  migrationsTransactionMode: 'each' as const,
   synchronize: false,
   // PostgreSQL makes UUIDs itself; no extension is wanted.
-  uuidExtension: 'pgcrypto',
+  uuidExtension: 'pgcrypto' as const,
   installExtensions: false,
   applicationName: 'water-clock',
 });
 
+/** For a server process: so many connections at most, and no statement without an end. */
+export const serverDatabaseOptions = (url: string, poolSize: number): DataSourceOptions => ({
+  ...databaseOptions(url),
+  poolSize,
+  extra: {
+    statement_timeout: STATEMENT_MS,
+    idle_in_transaction_session_timeout: STATEMENT_MS,
+    keepAlive: true,
+  },
+});
+
+/** For programs that may take their time. */
 export const dataSourceFor = (url: string): DataSource => new DataSource(databaseOptions(url));

@@ -139,6 +139,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/health': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells that the process lives. */
+    readonly get: operations['healthHealth'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/jobs/{jobId}': {
     readonly parameters: {
       readonly query?: never;
@@ -393,6 +410,23 @@ export interface paths {
     readonly put?: never;
     /** Tells what an import of a property file would add and change. */
     readonly post: operations['propertyFilesPreview'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/ready': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells whether the process is ready for requests. */
+    readonly get: operations['healthReady'];
+    readonly put?: never;
+    readonly post?: never;
     readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
@@ -1154,6 +1188,10 @@ export interface components {
       readonly firm: string;
       /** Format: uuid */
       readonly personId: string;
+    };
+    readonly HealthAnswer: {
+      /** @example well */
+      readonly status: string;
     };
     readonly ImportAnswer: {
       /** @description Empty: all of it is here already */
@@ -2062,6 +2100,25 @@ export interface operations {
       };
     };
   };
+  readonly healthHealth: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['HealthAnswer'];
+        };
+      };
+    };
+  };
   readonly visitsChangeJob: {
     readonly parameters: {
       readonly query?: never;
@@ -2510,6 +2567,25 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['ImportAnswer'];
+        };
+      };
+    };
+  };
+  readonly healthReady: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['HealthAnswer'];
         };
       };
     };
