@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import type { IncomingMessage, ServerResponse } from 'node:http';
 import type { LoggerService } from '@nestjs/common';
 import { pino, type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -37,7 +36,7 @@ export class FrameworkLogger implements LoggerService {
  * hold what opens them, and are cut.
  */
 export const requestLog = (logger: Logger) =>
-  pinoHttp<IncomingMessage, ServerResponse>({
+  pinoHttp({
     logger,
     genReqId: (request, response) => {
       const given = request.headers[REQUEST_ID.toLowerCase()];

@@ -37,7 +37,7 @@ export async function isUpToDate(source: DataSource): Promise<boolean> {
 async function refuseNewer(source: DataSource, runner: QueryRunner): Promise<void> {
   if (!(await runner.hasTable('migrations'))) return;
   const known = source.migrations.map(({ name }) => name);
-  const rows: { name: string }[] = await runner.query('SELECT name FROM migrations ORDER BY id');
+  const rows = await source.query<{ name: string }[]>('SELECT name FROM migrations ORDER BY id');
   const unknown = rows.find(({ name }) => !known.includes(name));
   if (unknown) throw isNewer(unknown.name);
 }
