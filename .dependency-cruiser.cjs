@@ -45,6 +45,7 @@ const WEB_ORDER = [
   'rules',
   'weather',
   'timer-types',
+  'changes',
   'timer-records',
   'copies',
   'sheet',
@@ -80,6 +81,7 @@ const SERVER_ORDER = [
   'simulator',
   'planning',
   'health',
+  'changes',
   'property-files',
   'demo',
 ];

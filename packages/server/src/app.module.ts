@@ -1,5 +1,6 @@
 import { type DynamicModule, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { ChangesModule } from './changes/changes.module.js';
 import { ComputingModule } from './computing/computing.module.js';
 import { CopiesModule } from './copies/copies.module.js';
 import { TimerTypesModule } from './timer-types/timer-types.module.js';
@@ -50,6 +51,7 @@ export class AppModule {
           retryAttempts: 3,
         }),
         HealthModule,
+        ChangesModule,
         ComputingModule.with(computeWorker),
         PeopleModule.with(people),
         PropertiesModule,

@@ -11,6 +11,7 @@ import { SessionsService } from './people/sessions.service.js';
 import { COOKIE, PUBLIC_MARK, tokenOf } from './people/signed-in.js';
 import { SECURE_COOKIES } from './people/cookies.js';
 import type { LogLevel } from './platform/configuration.js';
+import { aroundRequest } from './platform/asked-by.js';
 import { describeApi } from './platform/describe-api.js';
 import { formerPaths } from './platform/former-paths.js';
 import { apiCaching, ownOriginOnly, pageHeaders } from './platform/headers.js';
@@ -48,7 +49,7 @@ export async function createApplication(
   app.disable('x-powered-by');
   app.set('trust proxy', trustedProxies);
   app.set(SECURE_COOKIES, isSecure);
-  app.use(requestLog(logger));
+  app.use(requestLog(logger), aroundRequest);
   if (metrics) app.use(metrics.measure);
   // What says who may load what stands on pages: on a script it would be dead weight.
   if (web) app.use('/assets', web.assets);

@@ -21,5 +21,7 @@ const TASKS = [
 ];
 
 /** What the threads of the pool run: each task is given what it was called with. */
-export default ({ name, input }: TaskCall & { readonly input: never }): unknown =>
-  TASKS.find((task) => task.name === name)!.work(input);
+export default ({ name, input, begun }: TaskCall & { readonly input: never }): unknown => {
+  begun.postMessage(null);
+  return TASKS.find((task) => task.name === name)!.work(input);
+};

@@ -1,4 +1,5 @@
 import { availableParallelism } from 'node:os';
+import { MessageChannel } from 'node:worker_threads';
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { TooMuchToWorkOut } from '@water-clock/core/engine';
 import { fieldOf } from '@water-clock/core/kernel';
@@ -14,6 +15,8 @@ const MOST_WAITING = 500;
 const MOST_OF_A_PERSON = 40;
 const RETRY_SECONDS = 5;
 const MOST_MEGABYTES = 512;
+/** A thread that has not begun by then never will. */
+const LONGEST_START_MS = 30_000;
 /** A thread that nobody needs is kept as long: the next one would have to load what this one has. */
 const IDLE_MS = 60_000;
 /** One core is left for those who ask for less. */
@@ -67,14 +70,22 @@ export class ComputingService implements OnModuleDestroy {
 
   async #inThread<Input, Answer>(task: Task<Input, Answer>, input: Input): Promise<Answer> {
     const limit = new AbortController();
-    const timer = setTimeout(() => limit.abort(), task.limitMs);
-    const call: TaskCall = { name: task.name, input };
+    const { port1: told, port2: begun } = new MessageChannel();
+    const end = () => limit.abort();
+    let timer = setTimeout(end, LONGEST_START_MS + task.limitMs);
+    told.once('message', () => {
+      clearTimeout(timer);
+      timer = setTimeout(end, task.limitMs);
+    });
+    const call: TaskCall = { name: task.name, input, begun };
+    const options = { signal: limit.signal, transferList: [begun] };
     try {
-      return (await this.#threads().run(call, { signal: limit.signal })) as Answer;
+      return (await this.#threads().run(call, options)) as Answer;
     } catch (error) {
       const isOver = limit.signal.aborted || fieldOf(error, 'code') === 'ERR_WORKER_OUT_OF_MEMORY';
       throw isOver ? new TooMuchToWorkOut('looks') : error;
     } finally {
+      told.close();
       clearTimeout(timer);
     }
   }

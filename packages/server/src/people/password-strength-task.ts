@@ -15,7 +15,7 @@ let check: Promise<Check> | undefined;
 /** How hard a password is to guess: 0 and 1 are among those that are tried first, 4 is out of reach. */
 export const STRENGTH_TASK: Task<Asked, number> = {
   name: 'password-strength',
-  limitMs: 2000,
+  limitMs: 30_000,
   work: async ({ password, own }) => {
     check ??= checkWithList();
     return (await check)(password.slice(0, LOOKED_AT), own);

@@ -123,14 +123,14 @@ export class PeopleService {
 
   async changeFirm(firmId: string, change: FirmChange): Promise<FirmAnswer> {
     if (Object.keys(change).length > 0)
-      await this.source.manager.update(Firm, { id: firmId }, { ...change });
+      await transact(this.source, (manager) => manager.update(Firm, { id: firmId }, { ...change }));
     return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
   }
 
   /** Sets how the firm waters by the minute. */
   async setCustomary(firmId: string, { document }: CustomaryFields): Promise<FirmAnswer> {
     const customary = wholeDocument(document, readCustomary) as object;
-    await this.source.manager.update(Firm, { id: firmId }, { customary });
+    await transact(this.source, (manager) => manager.update(Firm, { id: firmId }, { customary }));
     return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
   }
 }

@@ -1,5 +1,6 @@
 import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
+import { setAskedBy } from '../platform/asked-by.js';
 import { notAllowed, notSignedIn, secondFactorWanted } from '../platform/problem.js';
 import type { Role } from '../schema/person.entity.js';
 import { SessionsService } from './sessions.service.js';
@@ -31,6 +32,7 @@ export class SessionGuard implements CanActivate {
     );
     if (allowed && !allowed.includes(person.role)) throw notAllowed();
     request.person = person;
+    setAskedBy(person);
     return true;
   }
 }

@@ -33,6 +33,8 @@ const OWNERS = new Set([
   'PATCH /api/people/{personId}',
   'DELETE /api/people/{personId}',
   'GET /api/outbox',
+  'GET /api/changes',
+  'GET /api/changes.csv',
 ]);
 /** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
 const OFFICE = new Set([

@@ -13,7 +13,8 @@ const plain = helmet({
 export const pageHeaders: RequestHandler = (request, response, next) =>
   (request.secure ? overTls : plain)(request, response, next);
 
-const ABOUT_PEOPLE = /^\/api\/(session|setup|welcome|people|properties|account|outbox)(\/|$)/;
+const ABOUT_PEOPLE =
+  /^\/api\/(session|setup|welcome|people|properties|account|outbox|changes(\.csv)?)(\/|$)/;
 
 /** What is said of people is kept by no browser and nothing between; the rest is asked for anew each time. */
 export function apiCaching({ path }: Request, response: Response, next: NextFunction): void {

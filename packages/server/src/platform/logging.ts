@@ -5,6 +5,7 @@ import { pinoHttp } from 'pino-http';
 import type { LogLevel } from './configuration.js';
 
 const STANDARD_ERROR = 2;
+const UNAVAILABLE = 503;
 export const REQUEST_ID = 'X-Request-Id';
 /** What a proxy may have named a request; anything else is named anew. */
 const GIVEN_ID = /^[\w-]{8,64}$/;
@@ -44,8 +45,9 @@ export const requestLog = (logger: Logger) =>
       response.setHeader(REQUEST_ID, id);
       return id;
     },
-    customLogLevel: (_request, { statusCode }, error) =>
-      error || statusCode >= 500 ? 'error' : 'info',
+    // What is away for a while is said where it is away.
+    customLogLevel: (_request, { statusCode }) =>
+      statusCode >= 500 && statusCode !== UNAVAILABLE ? 'error' : 'info',
     serializers: {
       req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
         ...{ id, method },

@@ -1,7 +1,8 @@
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { In, Repository, type EntityManager } from 'typeorm';
+import { InjectDataSource, InjectRepository } from '@nestjs/typeorm';
+import { DataSource, In, Repository, type EntityManager } from 'typeorm';
 import { badInput, notFound } from '../platform/problem.js';
+import { transact } from '../platform/transact.js';
 import { saveVersion } from '../platform/saved.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
 import { StoredWeather } from '../schema/weather.entity.js';
@@ -30,6 +31,7 @@ const ORDERS: Record<(typeof SORTS)[number], string> = {
 @Injectable()
 export class PropertiesService {
   constructor(
+    @InjectDataSource() private readonly source: DataSource,
     @InjectRepository(Property) private readonly properties: Repository<Property>,
     private readonly outlooks: Outlooks,
   ) {}
@@ -129,22 +131,19 @@ export class PropertiesService {
 
   /** Saves a change made from the stored version, or refuses it whole. */
   async change(firmId: string, id: string, change: PropertyChange): Promise<PropertyAnswer> {
-    const { manager } = this.properties;
-    await refuseUnknown(manager, firmId, change);
+    await refuseUnknown(this.properties.manager, firmId, change);
     const columns = propertyColumns(change);
-    await saveVersion(manager, Property, { firmId, id }, change.version, columns, 'property');
+    await transact(this.source, (manager) =>
+      saveVersion(manager, Property, { firmId, id }, change.version, columns, 'property'),
+    );
     return this.one(firmId, id);
   }
 
   async setArchived(firmId: string, id: string, isArchived: boolean): Promise<PropertyAnswer> {
     await this.row(firmId, id);
     const archivedAt = isArchived ? () => 'now()' : null;
-    await this.properties.update(
-      { firmId, id },
-      {
-        archivedAt,
-        version: () => 'version + 1',
-      },
+    await transact(this.source, (manager) =>
+      manager.update(Property, { firmId, id }, { archivedAt, version: () => 'version + 1' }),
     );
     return this.one(firmId, id);
   }

@@ -12,10 +12,18 @@ afterAll(() => server.close());
 const http = () => person.agent;
 const home = { name: 'Plum cottage', address: '3 Alder Row', town: 'Quillhaven' };
 
-const find = async (query: Record<string, string> = {}) => {
+/** Asks until everything is worked out: on a slow machine that takes a while. */
+async function settled<Answer>(ask: () => Promise<Answer>): Promise<Answer> {
+  for (;;) {
+    const answer = await ask();
+    if (!JSON.stringify(answer).includes('"outlook":null')) return answer;
+  }
+}
+const asked = async (query: Record<string, string> = {}) => {
   const words = new URLSearchParams({ from: '2026-06-03', ...query }).toString();
   return (await http().get(`/api/properties?${words}`).expect(200)).body;
 };
+const find = (query: Record<string, string> = {}) => settled(() => asked(query));
 const names = async (query: Record<string, string> = {}) =>
   (await find(query)).rows.map(({ name }: { name: string }) => name);
 
@@ -75,7 +83,10 @@ it('what settings bring is worked out once for each of their versions and each d
     .send({ name: 'Garage', document })
     .expect(201);
   const outlook = async (from: string) => {
-    const { body } = await http().get(`/api/properties/${home.id}/timers?from=${from}`).expect(200);
+    const body = await settled(
+      async () =>
+        (await http().get(`/api/properties/${home.id}/timers?from=${from}`).expect(200)).body,
+    );
     return body[0].outlook as { collisions: number };
   };
   const kept = (): Promise<unknown> =>

@@ -41,14 +41,9 @@ export class RulesService {
 
   async change(firmId: string, id: string, change: RuleSetChange): Promise<RuleSetAnswer> {
     const document = wholeDocument(change.document, readRuleSet);
-    const { manager } = this.source;
-    await saveVersion(
-      manager,
-      StoredRuleSet,
-      { firmId, id },
-      change.version,
-      { document },
-      'rule set',
+    const { version } = change;
+    await transact(this.source, (manager) =>
+      saveVersion(manager, StoredRuleSet, { firmId, id }, version, { document }, 'rule set'),
     );
     return (await this.list(firmId)).find((set) => set.id === id)!;
   }

@@ -13,6 +13,9 @@ import { Removals1840000000000 } from './migrations/1840000000000-removals.js';
 import { SignInTries1850000000000 } from './migrations/1850000000000-sign-in-tries.js';
 import { Outlooks1860000000000 } from './migrations/1860000000000-outlooks.js';
 import { Accounts1870000000000 } from './migrations/1870000000000-accounts.js';
+import { Changes1880000000000 } from './migrations/1880000000000-changes.js';
+import { Change } from './change.entity.js';
+import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredOutlook } from './outlook.entity.js';
 import { AccountLink, KnownDevice, Person, Session, SignInTry } from './person.entity.js';
 import { Property } from './property.entity.js';
@@ -56,7 +59,9 @@ const databaseOptions = (url: string) => ({
     ShareLink,
     Removal,
     StoredOutlook,
+    Change,
   ],
+  subscribers: [NamesWhoAsked],
   migrations: [
     FirstTables1780000000000,
     PeopleYardsCopies1790000000000,
@@ -68,6 +73,7 @@ const databaseOptions = (url: string) => ({
     SignInTries1850000000000,
     Outlooks1860000000000,
     Accounts1870000000000,
+    Changes1880000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

@@ -83,4 +83,21 @@ export class ShareLink {
 
   @Column('timestamptz', { name: 'expires_at' })
   expiresAt!: Date;
+
+  @Column('text', { name: 'made_by', default: '' })
+  madeBy!: string;
+
+  /** How often somebody came by it. */
+  @Column('integer', { default: 0 })
+  opened!: number;
+
+  @Column('timestamptz', { name: 'last_opened_at', nullable: true })
+  lastOpenedAt!: Date | null;
+
+  /** Null while it leads somewhere, as far as anybody's will goes. */
+  @Column('timestamptz', { name: 'withdrawn_at', nullable: true })
+  withdrawnAt!: Date | null;
+
+  @Column('text', { name: 'withdrawn_by', default: '' })
+  withdrawnBy!: string;
 }

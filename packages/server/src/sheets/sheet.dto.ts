@@ -23,6 +23,10 @@ export class LinkListing {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty({ format: 'date-time' }) madeAt!: string;
   @ApiProperty({ format: 'date-time' }) expiresAt!: string;
+  @ApiProperty({ description: 'The name of who made it' }) madeBy!: string;
+  @ApiProperty({ description: 'How often somebody came by it' }) opened!: number;
+  @ApiProperty({ type: String, nullable: true, format: 'date-time' })
+  lastOpenedAt!: string | null;
 }
 
 export class LinkAnswer extends LinkListing {

@@ -95,11 +95,11 @@ export class SheetsController {
   @ApiCreatedResponse({ type: LinkAnswer })
   @ApiProblems(403, 404, 422)
   share(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('sheetId', idOf('sheet')) sheetId: string,
     @Body() { days }: LinkFields,
   ): Promise<LinkAnswer> {
-    return this.sheets.share(firmId, sheetId, days);
+    return this.sheets.share(person, sheetId, days);
   }
 
   @ForTechnicians()
@@ -109,10 +109,10 @@ export class SheetsController {
   @ApiNoContentResponse()
   @ApiProblems(403, 404)
   withdraw(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('linkId', idOf('link')) linkId: string,
   ): Promise<void> {
-    return this.sheets.withdraw(firmId, linkId);
+    return this.sheets.withdraw(person, linkId);
   }
 
   /** For whoever has the link: the sheet, and nothing else. */

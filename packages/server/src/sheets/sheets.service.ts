@@ -2,7 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { readSheet, type Sheet } from '@water-clock/core/sheets';
-import { DataSource, MoreThan } from 'typeorm';
+import { DataSource, IsNull, MoreThan } from 'typeorm';
 import { Firm } from '../schema/firm.entity.js';
 import { ComputingService } from '../computing/computing.service.js';
 import type { Asker } from '../computing/fair-queue.js';
@@ -76,13 +76,17 @@ export class SheetsService {
   }
 
   /** A new link to a sheet. Its token is told now and never again. */
-  async share(firmId: string, sheetId: string, days: number): Promise<LinkAnswer> {
+  async share(
+    { firmId, name: madeBy }: SignedIn,
+    sheetId: string,
+    days: number,
+  ): Promise<LinkAnswer> {
     await this.one(firmId, sheetId);
     const token = randomBytes(32).toString('base64url');
     const now = Date.now();
     const row = await this.source.manager.save(
       this.source.manager.create(ShareLink, {
-        ...{ firmId, sheetId, tokenHash: hashOf(token) },
+        ...{ firmId, sheetId, tokenHash: hashOf(token), madeBy },
         madeAt: new Date(now),
         expiresAt: new Date(now + days * DAY_MS),
       }),
@@ -91,18 +95,33 @@ export class SheetsService {
   }
 
   /** From now on the link leads nowhere. */
-  async withdraw(firmId: string, linkId: string): Promise<void> {
-    const { affected } = await this.source.manager.delete(ShareLink, { firmId, id: linkId });
+  async withdraw({ firmId, name: withdrawnBy }: SignedIn, linkId: string): Promise<void> {
+    const { affected } = await transact(this.source, (manager) =>
+      manager.update(
+        ShareLink,
+        { firmId, id: linkId, withdrawnAt: IsNull() },
+        { withdrawnAt: () => 'now()', withdrawnBy },
+      ),
+    );
     if (!affected) throw notFound('link');
   }
 
   /** The sheet that a link leads to, as long as it does. */
   async shared(token: string): Promise<StoredSheet> {
     const link = await this.source.manager.findOne(ShareLink, {
-      where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) },
+      where: {
+        tokenHash: hashOf(token),
+        expiresAt: MoreThan(new Date()),
+        withdrawnAt: IsNull(),
+      },
       relations: { sheet: true },
     });
     if (!link) throw notFound('sheet');
+    await this.source.manager.update(
+      ShareLink,
+      { id: link.id },
+      { opened: () => 'opened + 1', lastOpenedAt: () => 'now()' },
+    );
     return link.sheet;
   }
 
@@ -122,8 +141,15 @@ export class SheetsService {
   }
 }
 
-const linkListing = ({ id, madeAt, expiresAt }: ShareLink): LinkListing => ({
+const linkListing = ({
   id,
+  madeAt,
+  madeBy,
+  expiresAt,
+  opened,
+  lastOpenedAt,
+}: ShareLink): LinkListing => ({
+  ...{ id, madeBy, opened, lastOpenedAt: lastOpenedAt?.toISOString() ?? null },
   madeAt: madeAt.toISOString(),
   expiresAt: expiresAt.toISOString(),
 });
@@ -133,7 +159,7 @@ const listing = ({ id, madeAt, personName, links }: StoredSheet): SheetListing =
   madeAt: madeAt.toISOString(),
   person: personName,
   links: links
-    .filter(({ expiresAt }) => expiresAt > new Date())
+    .filter(({ expiresAt, withdrawnAt }) => expiresAt > new Date() && withdrawnAt === null)
     .sort((a, b) => a.madeAt.getTime() - b.madeAt.getTime())
     .map(linkListing),
 });

@@ -13,4 +13,7 @@ const WORK = {
   },
 };
 
-export default ({ name, input }) => WORK[name](input);
+export default ({ name, input, begun }) => {
+  begun.postMessage(null);
+  return WORK[name](input);
+};

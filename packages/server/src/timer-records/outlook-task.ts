@@ -17,6 +17,9 @@ interface Asked {
   readonly from: string;
 }
 
+/** Of one timer: far beyond what the largest takes, on a machine that has a lot to do too. */
+export const ALONE_MS = 15_000;
+
 /** What is said of timers' settings in lists: the same as on their desks. */
 export const OUTLOOKS_TASK: Task<Asked, readonly WorkedOut[]> = {
   name: 'outlooks',

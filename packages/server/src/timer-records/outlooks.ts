@@ -6,7 +6,7 @@ import type { Plan } from '@water-clock/core/settings';
 import type { DataSource } from 'typeorm';
 import { ComputingService } from '../computing/computing.service.js';
 import type { Asker } from '../computing/fair-queue.js';
-import { OUTLOOKS_TASK, TOO_MUCH, type WorkedOut } from './outlook-task.js';
+import { ALONE_MS, OUTLOOKS_TASK, TOO_MUCH, type WorkedOut } from './outlook-task.js';
 
 /** How long a list waits for what is not worked out yet; the next time it is asked for, it may be there. */
 const PATIENCE_MS = 1500;
@@ -60,9 +60,8 @@ export class Outlooks {
     );
     const answers = await this.#inThread(asker, settings, from);
     if (answers) return this.#store(settings, answers, from);
-    if (settings.length === 1) return this.#store(settings, [TOO_MUCH], from);
     for (const one of settings) {
-      const own = (await this.#inThread(asker, [one], from)) ?? [TOO_MUCH];
+      const own = (await this.#inThread(asker, [one], from, ALONE_MS)) ?? [TOO_MUCH];
       await this.#store([one], own, from);
     }
   }
@@ -72,10 +71,11 @@ export class Outlooks {
     asker: Asker,
     settings: readonly Settings[],
     from: string,
+    limitMs = OUTLOOKS_TASK.limitMs,
   ): Promise<readonly WorkedOut[] | null> {
     const plans = settings.map(({ document }) => document);
     try {
-      return await this.computing.run(asker, OUTLOOKS_TASK, { plans, from });
+      return await this.computing.run(asker, { ...OUTLOOKS_TASK, limitMs }, { plans, from });
     } catch (error) {
       if (!isTooMuch(error)) throw error;
       return null;

@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import type { SignedIn } from '../people/signed-in.js';
+import { transact } from '../platform/transact.js';
 import { notFound } from '../platform/problem.js';
 import { PropertiesService } from '../properties/properties.service.js';
 import { JobAnswer } from './visit.dto.js';
@@ -29,7 +30,9 @@ export class JobsService {
   async change(person: SignedIn, id: string, isDone: boolean): Promise<JobAnswer> {
     const { firmId, name } = person;
     const done = { doneAt: isDone ? new Date() : null, doneBy: isDone ? name : '' };
-    const { affected } = await this.source.manager.update(Job, { firmId, id }, done);
+    const { affected } = await transact(this.source, (manager) =>
+      manager.update(Job, { firmId, id }, done),
+    );
     if (!affected) throw notFound('job');
     const row = await this.source.manager.findOneOrFail(Job, {
       where: { firmId, id },

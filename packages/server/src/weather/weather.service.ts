@@ -63,9 +63,10 @@ export class WeatherService {
 
   async change(firmId: string, id: string, change: WeatherChange): Promise<WeatherAnswer> {
     const document = wholeDocument(change.document, readWeather);
-    const { manager } = this.source;
     const where = { firmId, id };
-    await saveVersion(manager, StoredWeather, where, change.version, { document }, 'weather');
+    await transact(this.source, (manager) =>
+      saveVersion(manager, StoredWeather, where, change.version, { document }, 'weather'),
+    );
     return this.one(firmId, id);
   }
 

@@ -87,6 +87,40 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/changes': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists who changed what, the newest first. */
+    readonly get: operations['changesPage'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/changes.csv': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives who changed what as a table for a spreadsheet. */
+    readonly get: operations['changesCsv'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/copies/{copyId}': {
     readonly parameters: {
       readonly query?: never;
@@ -1057,6 +1091,42 @@ export interface components {
     readonly BriefFields: {
       readonly document: components['schemas']['Brief'];
     };
+    readonly ChangeAnswer: {
+      /** @description Of each field what it was and what it is; of a document which of its parts */
+      readonly fields: {
+        readonly [key: string]: readonly (string | null)[];
+      } | null;
+      readonly id: number;
+      /** @enum {string} */
+      readonly kind:
+        | 'firm'
+        | 'person'
+        | 'property'
+        | 'timer'
+        | 'settings'
+        | 'yard'
+        | 'copy'
+        | 'visit'
+        | 'job'
+        | 'sheet'
+        | 'link'
+        | 'rules'
+        | 'weather'
+        | 'timer type';
+      /** Format: date-time */
+      readonly madeAt: string;
+      readonly name: string | null;
+      /** @description Null: the installation itself */
+      readonly person: string | null;
+      readonly propertyId: string | null;
+      /** @enum {string} */
+      readonly way: 'add' | 'change' | 'remove';
+    };
+    readonly ChangesPage: {
+      /** @description There are older ones */
+      readonly hasMore: boolean;
+      readonly rows: readonly components['schemas']['ChangeAnswer'][];
+    };
     readonly Confirmed: import('@water-clock/core/settings').Confirmed;
     readonly CopyAnswer: {
       readonly confirmed: components['schemas']['Confirmed'];
@@ -1253,7 +1323,13 @@ export interface components {
       /** Format: uuid */
       readonly id: string;
       /** Format: date-time */
+      readonly lastOpenedAt: string | null;
+      /** Format: date-time */
       readonly madeAt: string;
+      /** @description The name of who made it */
+      readonly madeBy: string;
+      /** @description How often somebody came by it */
+      readonly opened: number;
       /** @description Told this once only */
       readonly token: string;
     };
@@ -1279,7 +1355,13 @@ export interface components {
       /** Format: uuid */
       readonly id: string;
       /** Format: date-time */
+      readonly lastOpenedAt: string | null;
+      /** Format: date-time */
       readonly madeAt: string;
+      /** @description The name of who made it */
+      readonly madeBy: string;
+      /** @description How often somebody came by it */
+      readonly opened: number;
     };
     readonly LinkUse: {
       /** @description A new one; or, for whoever has an account, the one that is known */
@@ -2005,6 +2087,88 @@ export interface operations {
           readonly [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  readonly changesPage: {
+    readonly parameters: {
+      readonly query?: {
+        /** @description Older than this change: the next page */
+        readonly before?: number;
+        readonly kind?:
+          | 'firm'
+          | 'person'
+          | 'property'
+          | 'timer'
+          | 'settings'
+          | 'yard'
+          | 'copy'
+          | 'visit'
+          | 'job'
+          | 'sheet'
+          | 'link'
+          | 'rules'
+          | 'weather'
+          | 'timer type';
+        /** @description By one person only */
+        readonly personId?: string;
+        /** @description Of one property only */
+        readonly propertyId?: string;
+      };
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['ChangesPage'];
+        };
+      };
+    };
+  };
+  readonly changesCsv: {
+    readonly parameters: {
+      readonly query?: {
+        /** @description Older than this change: the next page */
+        readonly before?: number;
+        readonly kind?:
+          | 'firm'
+          | 'person'
+          | 'property'
+          | 'timer'
+          | 'settings'
+          | 'yard'
+          | 'copy'
+          | 'visit'
+          | 'job'
+          | 'sheet'
+          | 'link'
+          | 'rules'
+          | 'weather'
+          | 'timer type';
+        /** @description By one person only */
+        readonly personId?: string;
+        /** @description Of one property only */
+        readonly propertyId?: string;
+      };
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'text/csv': string;
+        };
       };
     };
   };

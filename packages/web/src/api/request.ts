@@ -14,7 +14,11 @@ type Given<Operation, Place extends 'path' | 'query'> = Operation extends {
   readonly parameters: { readonly [place in Place]: infer Values };
 }
   ? { readonly [place in Place]: Values }
-  : unknown;
+  : Operation extends { readonly parameters: { readonly [place in Place]?: infer Values } }
+    ? [Exclude<Values, undefined>] extends [never]
+      ? unknown
+      : { readonly [place in Place]?: Exclude<Values, undefined> }
+    : unknown;
 type Body<Operation> = Operation extends {
   readonly requestBody: { readonly content: { readonly 'application/json': infer Sent } };
 }

@@ -16,6 +16,7 @@ const screen = <Name extends string>(
 
 const property = () => import('../property/property-edit-page');
 const doorSheet = () => import('../visit/door-sheet-page');
+const changes = () => import('../changes/changes-page');
 const timerType = () => import('../timer-types/timer-type-page');
 
 export const router = createBrowserRouter([
@@ -65,6 +66,8 @@ export const router = createBrowserRouter([
           screen('weather', () => import('../weather/weather-list-page'), 'WeatherListPage'),
           screen('weather/:weatherId', () => import('../weather/weather-page'), 'WeatherPage'),
           screen('firm', () => import('../firm/firm-page'), 'FirmPage'),
+          screen('firm/changes', changes, 'FirmChangesPage'),
+          screen('properties/:propertyId/changes', changes, 'PropertyChangesPage'),
           screen('firm/outbox', () => import('../firm/outbox-page'), 'OutboxPage'),
           screen('account', () => import('../account/account-page'), 'AccountPage'),
           { path: '*', element: <NotFound what="page" /> },

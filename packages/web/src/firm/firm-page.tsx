@@ -1,4 +1,5 @@
-import { Checkbox, Input, Select } from 'antd';
+import { Button, Checkbox, Input, Select } from 'antd';
+import { useNavigate } from 'react-router';
 import { changeFirm, sessionQuery } from '../api/session';
 import { useWrite } from '../api/use-write';
 import { Page } from '../ui/page';
@@ -13,12 +14,18 @@ const CURRENCIES = Intl.supportedValuesOf('currency').map((value) => ({ value, l
 /** The firm's units, money, customary minutes, its people, and how they sign in. */
 export function FirmPage() {
   const { person, firm } = useSignedIn();
+  const navigate = useNavigate();
   const isOwner = person.role === 'owner';
   const { write: change, isWriting } = useWrite('change-firm', changeFirm, {
     touches: [sessionQuery.queryKey],
   });
   return (
-    <Page title={firm.name}>
+    <Page
+      title={firm.name}
+      actions={
+        isOwner && <Button onClick={() => void navigate('/firm/changes')}>Who changed what</Button>
+      }
+    >
       <section className={pageStyles['sheet']} aria-labelledby="units">
         <h2 id="units">Units</h2>
         <Choice

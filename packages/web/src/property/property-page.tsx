@@ -81,6 +81,9 @@ function PropertySheets({ property }: { property: Property }) {
       crumbs={[{ to: '/properties', name: 'Properties' }]}
       actions={
         <>
+          <Button onClick={() => void navigate(`/properties/${id}/changes`)}>
+            Who changed what
+          </Button>
           <Button onClick={() => void save()}>Export</Button>
           {archived ? (
             <Button loading={archiving.isWriting} onClick={() => void archive(false)}>

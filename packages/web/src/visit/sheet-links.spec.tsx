@@ -6,7 +6,14 @@ import type { Timer } from '../api/timers';
 import { useWrite } from '../api/use-write';
 import { SheetLinks } from './sheet-links';
 
-const LINK = { id: 'link', madeAt: '2026-06-01T08:00:00Z', expiresAt: '2026-11-28T08:00:00Z' };
+const LINK = {
+  id: 'link',
+  madeAt: '2026-06-01T08:00:00Z',
+  expiresAt: '2026-11-28T08:00:00Z',
+  madeBy: 'Ines Marlow',
+  opened: 0,
+  lastOpenedAt: null,
+};
 
 const before: SheetListing = {
   id: 'before',

@@ -1,3 +1,4 @@
+import { counted } from '@water-clock/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { App, Button, Select } from 'antd';
 import { useState } from 'react';
@@ -102,9 +103,13 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
         </span>
       )}
       <ul>
-        {last.links.map(({ id, expiresAt }) => (
+        {last.links.map(({ id, expiresAt, madeBy, opened, lastOpenedAt }) => (
           <li key={id}>
-            A link until {momentWords(expiresAt, clock).split(',')[0]}{' '}
+            A link until {momentWords(expiresAt, clock).split(',')[0]}
+            {madeBy && `, made by ${madeBy}`},{' '}
+            {lastOpenedAt === null
+              ? 'not opened yet'
+              : `opened ${counted(opened, 'time')}, last ${momentWords(lastOpenedAt, clock)}`}{' '}
             <Button size="small" onClick={() => askToWithdraw(id)}>
               Withdraw…
             </Button>
