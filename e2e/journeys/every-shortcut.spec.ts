@@ -200,7 +200,9 @@ it('without signal from the first tick to the end: the same, there and then, and
   const visit = await visitWith('08:30');
   const { id, propertyId } = visit;
   const page = await stage.newPage();
-  for (const place of ['/visit/key-in', '/visit/leave', '/sheet']) await goTo(page, at(id, place));
+  for (const place of ['/visit/leave', '/sheet', '/visit/key-in']) await goTo(page, at(id, place));
+  // What it has of before it shows first.
+  await waitForWords(page, '08:30');
   await goTo(page, `${stage.url()}/properties/${propertyId}`);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   // What is to be keyed in, and that a visit goes on, as they are by now.
