@@ -33,6 +33,20 @@ it('refuses what is nested too deep or has too many values, and counts nothing t
   expect(refusal(`{"a \\"${'['.repeat(40)}":"${','.repeat(400_002)}\\\\"}`)).toBeNull();
 });
 
+it('writes what can be written in two ways in one, so that it is found again', async () => {
+  const [one, two] = ['Café wall', 'Cafe\u0301 wall'];
+  expect(one).not.toBe(two);
+  for (const body of [JSON.stringify({ name: two }), '{"name": "Cafe\\u0301 wall"}']) {
+    const { body: home } = await raw('post', '/api/properties', body).expect(201);
+    expect(home.name).toBe(one);
+  }
+  for (const words of [one, two]) {
+    const query = new URLSearchParams({ q: words, from: '2026-06-01' }).toString();
+    const { body: found } = await person.agent.get(`/api/properties?${query}`).expect(200);
+    expect(found.total).toBe(2);
+  }
+});
+
 it('answers a body that is nested without an end as bad input', async () => {
   const deep = '{"document":'.repeat(40_000) + '1' + '}'.repeat(40_000);
   const { body } = await raw('post', '/api/plans', deep).expect(422);

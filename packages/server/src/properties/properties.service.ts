@@ -39,7 +39,7 @@ export class PropertiesService {
   /** A page of the properties that have all the words, each with its timers. */
   async find(person: SignedIn, query: PropertyQuery): Promise<PropertyPage> {
     const { firmId } = person;
-    const words = query.q.toLowerCase().split(/\s+/).filter(Boolean);
+    const words = query.q.normalize().toLowerCase().split(/\s+/).filter(Boolean);
     const isArchived = query.archived === 'yes' ? 'IS NOT NULL' : 'IS NULL';
     // One LIKE a word: a list of them would not use the index.
     const hasWords = words.map((_, index) => `AND search_text LIKE $${index + 2}`).join(' ');

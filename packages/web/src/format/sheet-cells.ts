@@ -1,5 +1,8 @@
 import Papa from 'papaparse';
 
+/** Stands before what would be a formula, in files of ours too. */
+const AS_TEXT = /^'(?=[=+\-@])/;
+
 /** A block of cells as spreadsheets copy them: tabs between cells, and every row as it stands. */
 export function blockCells(text: string): string[][] {
   const { data } = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), {
@@ -13,5 +16,7 @@ export function blockCells(text: string): string[][] {
 export function sheetCells(text: string): string[][] {
   const clean = text.replace(/^\uFEFF/, '').replace(/\s+$/, '');
   const rows = clean.includes('\t') ? blockCells(clean) : Papa.parse<string[]>(clean).data;
-  return rows.filter((row) => row.some((cell) => cell.trim() !== ''));
+  return rows
+    .filter((row) => row.some((cell) => cell.trim() !== ''))
+    .map((row) => row.map((cell) => cell.replace(AS_TEXT, '')));
 }

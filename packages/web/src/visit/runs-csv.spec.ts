@@ -8,7 +8,7 @@ it('has a line for each piece, by its time, with names that hold commas', () => 
     timer: { cycleSoak: {} },
     stations: [
       { number: 1, name: 'Lawn, "front"', cycleSeconds: 300, soakSeconds: 600 },
-      { number: 2 },
+      { number: 2, name: '=1+1' },
     ],
     programs: [
       {
@@ -28,7 +28,7 @@ it('has a line for each piece, by its time, with names that hold commas', () => 
     data.map(({ from, to, station, name, piece }) => [from, to, station, name, piece]),
   ).toEqual([
     ['2026-06-01 23:55:00', '2026-06-02 00:00:00', '1', 'Lawn, "front"', '1'],
-    ['2026-06-02 00:00:00', '2026-06-02 00:01:00', '2', '', '1'],
+    ['2026-06-02 00:00:00', '2026-06-02 00:01:00', '2', "'=1+1", '1'],
     ['2026-06-02 00:10:00', '2026-06-02 00:12:00', '1', 'Lawn, "front"', '2'],
   ]);
 });

@@ -16,6 +16,7 @@ export function runsCsv(plan: Plan, range: DateRange): string {
       name: names.get(station),
       piece,
     })),
-    { newline: '\n' },
+    // What a spreadsheet would work out is text there.
+    { newline: '\n', escapeFormulae: true },
   );
 }

@@ -100,8 +100,9 @@ function numberAt(yard: Yard, row: number, most: number): number | null {
 /** The whole table as CSV, with headings that are known again. */
 export function yardCsv({ stations }: Yard, columns: readonly YardColumn[]): string {
   const headings = columns.map(({ title, unit }) => (unit ? `${title} (${unit})` : title));
-  return Papa.unparse([
-    ['number', ...headings],
-    ...stations.map((station) => [station.number, ...columns.map(({ text }) => text(station))]),
+  const rows = stations.map((station) => [
+    station.number,
+    ...columns.map(({ text }) => text(station)),
   ]);
+  return Papa.unparse([['number', ...headings], ...rows], { escapeFormulae: true });
 }

@@ -121,8 +121,10 @@ describe('a sheet', () => {
   it('that was saved as CSV comes back as it went', () => {
     const full = yardOf(
       { number: 1, name: 'Kerb, "old"', head: 'spray', soil: 'clay loam', flowLpm: 14.5 },
+      { number: 4, name: '=1+1' },
       { number: 5, pump: true, rainSensor: false, runoffSeconds: 270, follows: 1, notes: 'Wet' },
     );
+    expect(yardCsv(full, METRIC)).toContain("'=1+1");
     const taken = sheetEdit(yardOf(), yardCsv(full, METRIC), METRIC, { row: 0, column: 0 }, 12);
     expect(taken.ok && taken.value(yardOf()).stations).toEqual(
       full.stations.map((station) => expect.objectContaining(JSON.parse(JSON.stringify(station)))),
