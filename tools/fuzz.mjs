@@ -19,9 +19,9 @@ const oneOf = (list) => list[below(list.length)];
 
 const description = JSON.parse(readFileSync(new URL('../docs/openapi.json', import.meta.url)));
 const { schemas } = description.components;
-// What would end the session that asks, or the people who sign in.
+// What would end the session that asks, or keep everybody out.
 const LEFT_OUT =
-  /^(DELETE \/api\/session|PUT \/api\/session\/firm|DELETE \/api\/account|PATCH \/api\/people|DELETE \/api\/people)/;
+  /^(DELETE \/api\/session|PUT \/api\/session\/firm|DELETE \/api\/account|PATCH \/api\/(people|firm)|(POST|PUT) \/api\/account|DELETE \/api\/people)/;
 const operations = Object.entries(description.paths)
   .flatMap(([path, methods]) =>
     Object.entries(methods).map(([method, operation]) => ({

@@ -36,15 +36,16 @@ export class Mailer {
 
   /** What was written for a firm, the newest first. */
   async written(firmId: string): Promise<WrittenMail[]> {
-    if (this.folder === null) return [];
-    const names = await readdir(this.folder).catch(() => []);
+    const { folder } = this;
+    if (folder === null) return [];
+    const names = await readdir(folder).catch(() => []);
     const mails = await Promise.all(
       names
         .filter((name) => name.endsWith('.json'))
         .sort()
         .reverse()
         .slice(0, MOST_LISTED)
-        .map(async (name) => readFile(join(this.folder ?? '', name), 'utf8')),
+        .map(async (name) => readFile(join(folder, name), 'utf8')),
     );
     return mails.map(mailIn).filter((mail) => mail.firmId === firmId);
   }

@@ -1,14 +1,13 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { type DataSource, type EntityManager, IsNull, Not } from 'typeorm';
-import { badInput, notAllowed, notFound, ProblemException } from '../platform/problem.js';
+import { badInput, notFound, ProblemException } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import { Account } from '../schema/account.entity.js';
 import { Firm } from '../schema/firm.entity.js';
 import { AccountLink, Person, Session, type LinkKind } from '../schema/person.entity.js';
 import { newLink, type NewLink } from './account-links.js';
 import type { InviteFields, PersonAnswer, PersonChange } from './person.dto.js';
-import type { SignedIn } from './signed-in.js';
 
 export interface Invited {
   readonly person: Person;
@@ -78,11 +77,6 @@ export class Members {
         throw notForOwner();
       return { kind, person, link: await newLink(manager, person, kind) };
     });
-  }
-
-  /** Refuses what only somebody else may decide: nobody disables or removes themselves. */
-  static refuseOneself(person: SignedIn, id: string): void {
-    if (person.id === id) throw notAllowed();
   }
 }
 
