@@ -64,29 +64,38 @@ const ODD = [
 
 const named = ({ $ref }) => schemas[$ref.split('/').at(-1)];
 
-/** A value that a schema asks for, more or less; deeper than four it is cut. */
+const MAKERS = {
+  object: objectOf,
+  array: ({ items }, depth) => Array.from({ length: below(4) }, () => valueOf(items, depth + 1)),
+  integer: () => below(20),
+  number: () => random() * 100,
+  boolean: () => random() < 0.5,
+  null: () => null,
+  string: textOf,
+};
+
+/** A value that a schema asks for, more or less; what is too deep is cut. */
 function valueOf(schema = {}, depth = 0) {
   if (random() < 0.03 || depth > 5) return oneOf(ODD);
   if (schema.$ref) return valueOf(named(schema), depth);
-  const one = schema.allOf ?? schema.anyOf ?? schema.oneOf;
-  if (one) return valueOf(oneOf(one), depth);
+  const some = schema.allOf ?? schema.anyOf ?? schema.oneOf;
+  if (some) return valueOf(oneOf(some), depth);
   if (schema.enum) return oneOf(schema.enum);
-  const type = Array.isArray(schema.type) ? oneOf(schema.type) : schema.type;
-  if (type === 'object' || schema.properties) {
-    const known = Object.entries(schema.properties ?? {}).filter(() => random() < 0.9);
-    const read = Object.fromEntries(known.map(([name, of]) => [name, valueOf(of, depth + 1)]));
-    return random() < 0.05 ? { ...read, [`odd ${below(9)}`]: 1 } : read;
-  }
-  if (type === 'array')
-    return Array.from({ length: below(4) }, () => valueOf(schema.items, depth + 1));
-  if (type === 'integer') return below(20);
-  if (type === 'number') return random() * 100;
-  if (type === 'boolean') return random() < 0.5;
-  if (schema.format === 'date') return `2026-0${1 + below(9)}-1${below(9)}`;
-  if (schema.format === 'uuid') return oneOf(ids);
-  return random() < 0.1
-    ? oneOf(ODD)
-    : oneOf(['Plum cottage', '04:00', '2026-06-01', 'ines@quillhaven.example']);
+  const { type = schema.properties ? 'object' : 'string' } = schema;
+  return MAKERS[Array.isArray(type) ? oneOf(type) : type](schema, depth);
+}
+
+function objectOf({ properties = {} }, depth) {
+  const known = Object.entries(properties).filter(() => random() < 0.9);
+  const made = Object.fromEntries(known.map(([name, of]) => [name, valueOf(of, depth + 1)]));
+  return random() < 0.05 ? { ...made, [`odd ${below(9)}`]: 1 } : made;
+}
+
+function textOf({ format }) {
+  if (format === 'date') return `2026-0${1 + below(9)}-1${below(9)}`;
+  if (format === 'uuid') return oneOf(ids);
+  if (random() < 0.1) return oneOf(ODD);
+  return oneOf(['Plum cottage', '04:00', '2026-06-01', 'ines@quillhaven.example']);
 }
 
 const simulator = await startSimulator();

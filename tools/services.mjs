@@ -6,7 +6,7 @@ import { serverProgram } from './data-folder.js';
 import { startSimulator } from './simulator.js';
 
 /** Databases of a cluster: the demo and a firm of one's own are never in one. */
-const DEMO = 'water_clock';
+export const DEMO = 'water_clock';
 export const OWN = 'water_clock_firms';
 
 export function stopWith(sentence) {

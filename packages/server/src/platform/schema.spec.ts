@@ -90,3 +90,35 @@ it('an unknown address of the API is a problem document too', async () => {
   const { headers } = await request(server.app.getHttpServer()).get('/api/nowhere').expect(404);
   expect(headers['content-type']).toContain('application/problem+json');
 });
+
+it('goes back to the tables of before accounts, and forth again, and everybody signs in as they did', async () => {
+  const { source, close } = await startTestServer();
+  await loadDemo(source, { fresh: false });
+  const hash = '$argon2id$made-up';
+  await source.query(`UPDATE accounts SET password_hash = $1 WHERE email LIKE 'ines@%'`, [hash]);
+  const people = () =>
+    source.query(`SELECT p.id, p.name, p.role, a.email, a.password_hash
+      FROM people p JOIN accounts a ON a.id = p.account_id ORDER BY p.name`);
+  const before = await people();
+  for (let times = 0; times < 2; times++) await source.undoLastMigration();
+  const [ines] = await source.query(
+    `SELECT email, password_hash FROM people WHERE name = 'Ines Marlow'`,
+  );
+  expect(ines).toEqual({ email: 'ines@quillhaven.example', password_hash: hash });
+  await source.query(
+    `INSERT INTO sessions (token_hash, firm_id, person_id, expires_at)
+     SELECT 'a', firm_id, id, now() + interval '1 day' FROM people WHERE name = 'Ines Marlow'`,
+  );
+  await source.runMigrations();
+  const after = await people();
+  expect(after.length).toBe(4);
+  expect(after).toEqual(
+    before.map((one: { email: string }) => ({
+      ...one,
+      password_hash: one.email.startsWith('ines') ? hash : 'none',
+    })),
+  );
+  const [session] = await source.query('SELECT agent, seen_at IS NOT NULL AS seen FROM sessions');
+  expect(session).toEqual({ agent: '', seen: true });
+  await close();
+});
