@@ -36,7 +36,7 @@ export function crossCheck(plan: Partial<Plan>, problems: DocumentProblem[]): vo
       report(fieldPath(path, 'id'), `is none of this timer's programs (${labels.join(', ')})`);
     checkRuns(program, path, listed, report);
     const pieces = piecesOf(program, cycles);
-    piecesADay += pieces * program.starts.length;
+    if (Array.isArray(program.starts)) piecesADay += pieces * program.starts.length;
     if (pieces > MOST_PIECES)
       report(
         fieldPath(path, 'runs'),

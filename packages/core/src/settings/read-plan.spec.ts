@@ -326,6 +326,18 @@ describe('bad input', () => {
     ]);
   });
 
+  it('names starts and runs that are no lists, and goes on', () => {
+    const programs = [
+      { id: 'A', starts: null, runs: [] },
+      { id: 'B', starts: 4, runs: null },
+    ];
+    expect(problems({ programs })).toEqual([
+      'programs[0].starts: must be a list',
+      'programs[1].starts: must be a list',
+      'programs[1].runs: must be a list of objects',
+    ]);
+  });
+
   it('that is no plan document at all is one message', () => {
     for (const document of [null, 5, 'plan', [], [[]]])
       expect(readPlan(document)).toEqual({

@@ -47,6 +47,13 @@ it('writes what can be written in two ways in one, so that it is found again', a
   }
 });
 
+it('takes nothing but an object for a body', async () => {
+  for (const body of ['"0000-00-00"', '7', 'true', '[{"command":"stop"}]']) {
+    const { body: answer } = await raw('patch', '/api/firm', body).expect(422);
+    expect(answer.errors).toEqual([{ path: '$', message: 'must be an object' }]);
+  }
+});
+
 it('answers a body that is nested without an end as bad input', async () => {
   const deep = '{"document":'.repeat(40_000) + '1' + '}'.repeat(40_000);
   const { body } = await raw('post', '/api/plans', deep).expect(422);

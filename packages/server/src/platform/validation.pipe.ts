@@ -36,7 +36,12 @@ class BoundedValidationPipe extends ValidationPipe {
   override async transform(value: unknown, metadata: ArgumentMetadata): Promise<unknown> {
     const unreadable = textFaults(value, ROOT_PATH);
     if (unreadable.length > 0) throw badInput(unreadable);
-    if (!isObject(value)) return super.transform(value, metadata);
+    if (!isObject(value)) {
+      // A parameter of the address may be a text; a body, where there is one, may not.
+      if (metadata.type === 'body' && value !== undefined && value !== null)
+        throw badInput([{ path: ROOT_PATH, message: 'must be an object' }]);
+      return super.transform(value, metadata);
+    }
     const { fields, documents } = apart(value, metadata);
     const swollen = swollenFields(fields);
     if (swollen.length > 0) throw badInput(swollen);
