@@ -333,8 +333,8 @@ describe('bad input', () => {
     ];
     expect(problems({ programs })).toEqual([
       'programs[0].starts: must be a list',
-      'programs[1].starts: must be a list',
       'programs[1].runs: must be a list of objects',
+      'programs[1].starts: must be a list',
     ]);
   });
 
