@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { MoreThan, type DataSource, type EntityManager } from 'typeorm';
+import { MoreThan, Not, type DataSource, type EntityManager } from 'typeorm';
 import { notFound, signInRefused } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import { Account, RecoveryCode } from '../schema/account.entity.js';
@@ -68,6 +68,7 @@ export class AccountLinks {
     }
     const hashed = await this.passwords.hashOf(password, [email, name, firm.name], address);
     await this.spend(token, async (manager) => {
+      await refuseOfOthers(manager, kind, person);
       await setPassword(manager, account!.id, hashed);
       if (kind === 'reset') await forgetSecondFactor(manager, account!.id);
       else await join(manager, person);
@@ -99,6 +100,26 @@ export class AccountLinks {
       await work(manager);
     });
   }
+}
+
+/**
+ * What was so when the link was given out, or when it was looked at, may be otherwise by now: a reset is for who works
+ * for this firm alone, a first password for an account that has none.
+ */
+async function refuseOfOthers(
+  manager: EntityManager,
+  kind: LinkKind,
+  { accountId, firmId }: Person,
+): Promise<void> {
+  const account = await manager.findOneOrFail(Account, {
+    where: { id: accountId! },
+    lock: { mode: 'pessimistic_write' },
+  });
+  const isOfOthers =
+    kind === 'reset'
+      ? await manager.existsBy(Person, { accountId: account.id, firmId: Not(firmId) })
+      : account.passwordHash !== null;
+  if (isOfOthers) throw notFound('link: ask for a new one');
 }
 
 const join = async (manager: EntityManager, { id, firmId }: Person): Promise<void> => {

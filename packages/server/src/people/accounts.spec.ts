@@ -205,6 +205,32 @@ describe('a password', () => {
   });
 });
 
+it('a reset that was given out leads nowhere once its account belongs to another firm too', async () => {
+  const [one, two] = [await server.signIn('owner'), await server.signIn('owner')];
+  const fields = someone();
+  await joined(server, one, fields, PASSWORD);
+  const { body } = await one.agent
+    .post(`/api/people/${await idOf(one, fields.email)}/link`)
+    .expect(201);
+  await use(await invite(two, fields), PASSWORD).expect(200);
+  await use(body.token, OTHER).expect(404);
+  await signIn({ email: fields.email, password: PASSWORD }).expect(204);
+});
+
+it('of two invitations that are used at once one sets the password, and the other none', async () => {
+  const fields = someone();
+  const tokens = [
+    await invite(await server.signIn('owner'), fields),
+    await invite(await server.signIn('owner'), fields),
+  ];
+  const answers = await Promise.all(
+    tokens.map((token, index) => use(token, [PASSWORD, OTHER][index]!)),
+  );
+  const won = answers.findIndex(({ status }) => status === 200);
+  expect(answers[1 - won]!.status).not.toBe(200);
+  await signIn({ email: fields.email, password: [PASSWORD, OTHER][won] }).expect(204);
+});
+
 describe('an authenticator', () => {
   async function withSecondFactor() {
     const fields = someone();

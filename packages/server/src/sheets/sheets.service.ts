@@ -1,4 +1,3 @@
-import { createHash, randomBytes } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { readSheet, type Sheet } from '@water-clock/core/sheets';
@@ -7,6 +6,7 @@ import { Firm } from '../schema/firm.entity.js';
 import { ComputingService } from '../computing/computing.service.js';
 import type { Asker } from '../computing/fair-queue.js';
 import { askerOf, type SignedIn } from '../people/signed-in.js';
+import { newToken, tokenHash } from '../people/tokens.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
@@ -20,8 +20,6 @@ import { PRINT_TASK } from './sheet-pdf.js';
 export const FONT_FOLDER = Symbol('font folder');
 
 const DAY_MS = 86_400_000;
-
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 @Injectable()
 export class SheetsService {
@@ -82,11 +80,11 @@ export class SheetsService {
     days: number,
   ): Promise<LinkAnswer> {
     await this.one(firmId, sheetId);
-    const token = randomBytes(32).toString('base64url');
+    const token = newToken();
     const now = Date.now();
     const row = await this.source.manager.save(
       this.source.manager.create(ShareLink, {
-        ...{ firmId, sheetId, tokenHash: hashOf(token), madeBy },
+        ...{ firmId, sheetId, tokenHash: tokenHash(token), madeBy },
         madeAt: new Date(now),
         expiresAt: new Date(now + days * DAY_MS),
       }),
@@ -110,7 +108,7 @@ export class SheetsService {
   async shared(token: string): Promise<StoredSheet> {
     const link = await this.source.manager.findOne(ShareLink, {
       where: {
-        tokenHash: hashOf(token),
+        tokenHash: tokenHash(token),
         expiresAt: MoreThan(new Date()),
         withdrawnAt: IsNull(),
       },
