@@ -82,6 +82,10 @@ const SERVER_ORDER = [
   'planning',
   'health',
   'changes',
+  'erasure',
+  'retention',
+  'rounds',
+  'firm-archive',
   'property-files',
   'demo',
 ];

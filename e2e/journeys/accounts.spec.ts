@@ -9,6 +9,8 @@ const stage = setStage({ demo: true });
 const PASSWORD = 'seven quiet gutters';
 const EMAIL = 'wendel@quillhaven.example';
 const button = (words: string) => `::-p-xpath(.//button[normalize-space()="${words}"])`;
+const inDialog = (words: string) =>
+  `::-p-xpath(.//*[contains(@class, "ant-modal")]//button[normalize-space()="${words}"])`;
 const ofWendel = (words: string) =>
   `::-p-xpath(.//li[@aria-label="Wendel Ash"]//button[normalize-space()="${words}"])`;
 
@@ -95,6 +97,21 @@ it('somebody is invited, joins, sets up an authenticator, signs in by it, and is
   await waitForWords(wendel, 'E-mail and password do not go together');
   await clickOn(greta, ofWendel('Let in again'));
   await greta.waitForSelector(ofWendel('Lock out'));
+
+  await clickOn(greta, ofWendel('Remove…'));
+  await clickOn(greta, inDialog('Remove Wendel Ash'));
+  await greta.waitForFunction(() => !document.body.textContent.includes('Wendel Ash'));
+  await goTo(greta, `${stage.url()}/firm/keeping`);
+  await clickOn(greta, ofWendel('Erase the name…'));
+  await waitForWords(greta, 'What was done stays');
+  expect(await faultsOf(greta)).toEqual([]);
+  expect(await widerThanItsWindow(greta)).toEqual([]);
+  const isOff = (selector: string) =>
+    greta.$eval(selector, (one) => (one as HTMLButtonElement).disabled);
+  expect(await isOff(inDialog('Erase for good'))).toBe(true);
+  await fill(greta, '.ant-modal input', 'Wendel Ash');
+  await clickOn(greta, inDialog('Erase for good'));
+  await waitForWords(greta, 'Nobody who was removed is still known by name.');
   await Promise.all([greta.close(), wendel.close()]);
 });
 

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort } from '../../tools/cluster.js';
 import { checkout } from '../../tools/data-folder.js';
+import { cloneTemplate, EMPTY, makeTemplates } from '../../tools/templates.js';
 
 let data: string;
 let child: ChildProcess | undefined;
@@ -93,9 +94,23 @@ it('a real firm is begun by the code that is printed, without the demo; the serv
   );
   const [, token] = /join\/([\w-]+)/.exec(said)!;
   expect((await post(`/session/links/${token}`, { password })).status).toBe(200);
-  expect(firm('list')).toBe(
+  expect(firm('list').replace(/\t[\w-]{36}$/gm, '')).toBe(
     'Far Hill Water\t1 people\t0 properties\nLower Meadow\t1 people\t0 properties\n',
   );
+
+  // One of them moves to an installation of its own.
+  const file = join(data, 'lower-meadow.jsonl.gz');
+  expect(firm('export', 'Lower Meadow', file)).toMatch(/Lower Meadow, \d+ rows/);
+  expect(() => firm('export', 'Lower Meadow', file)).toThrow('is not overwritten');
+  const clusterUrl = process.env['TEST_DATABASE_URL']!;
+  makeTemplates(clusterUrl);
+  const elsewhere = { ...environment, DATABASE_URL: cloneTemplate(clusterUrl, EMPTY) };
+  const bringIn = () =>
+    execFileSync(process.execPath, ['tools/firm.mjs', 'import', file], {
+      ...{ cwd: checkout, env: elsewhere, encoding: 'utf8' as const },
+    });
+  expect(bringIn()).toMatch(/Lower Meadow is brought in, \d+ rows\.\nRuna Lind joins it/);
+  expect(bringIn).toThrow('this firm is here already');
 
   const ended = new Promise((resolve) => child!.once('exit', resolve));
   child!.kill('SIGTERM');

@@ -137,11 +137,11 @@ const asking =
   ({ cookie }: { cookie: string }) =>
   async <Answer>(method: string, path: string, body: object = {}): Promise<Answer> => {
     const answer = await fetch(`${stage.url()}/api${path}`, {
-      ...{ method, body: JSON.stringify(body) },
+      ...{ method, ...(method !== 'GET' && { body: JSON.stringify(body) }) },
       headers: { cookie, 'content-type': 'application/json' },
     });
     if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status}`);
-    return answer.json() as Promise<Answer>;
+    return (answer.status === 204 ? undefined : await answer.json()) as Answer;
   };
 
 /** Somebody whom the owner has invited; gives the token of their link. */
@@ -155,6 +155,23 @@ async function invited(name: string): Promise<string> {
   });
   return token;
 }
+
+/** Somebody who joined, and was removed again. */
+async function left(name: string): Promise<void> {
+  const ask = asking(await signIn(stage.url(), 'Greta Holloway'));
+  const token = await invited(name);
+  const joined = await fetch(`${stage.url()}/api/session/links/${token}`, {
+    method: 'POST',
+    body: JSON.stringify({ password: 'seven quiet gutters' }),
+    headers: { 'content-type': 'application/json' },
+  });
+  expect(joined.status).toBe(200);
+  const people = await ask<{ id: string; name: string }[]>('GET', '/people');
+  await ask('DELETE', `/people/${people.find((one) => one.name === name)!.id}`);
+}
+
+const inTheDialog = (label: string) =>
+  `::-p-xpath(.//*[contains(@class, "ant-modal")]//label[starts-with(normalize-space(), "${label}")]/following::input[1])`;
 
 const ofPerson = (name: string, words: string) =>
   `::-p-xpath(.//li[@aria-label="${name}"]//button[normalize-space()="${words}"])`;
@@ -285,6 +302,51 @@ const EXERCISES: Record<WriteName, Exercise> = {
       await ask('PUT', '/account/second-factor', { code });
       await open(page, '/account');
       return button('Take it out');
+    },
+  },
+  'erase-person': {
+    sends: 'POST /former-people/*/erasure',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await left('Lio Marsh');
+      await open(page, '/firm/keeping');
+      await clickOn(page, ofPerson('Lio Marsh', 'Erase the name…'));
+      await fill(page, inTheDialog('Type'), 'Lio Marsh');
+      return inDialog('Erase for good');
+    },
+  },
+  'erase-contact': {
+    sends: 'POST /properties/*/contact-erasure',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      const home = { ...aHome('Contact gone'), contactName: 'Odalys Fenn' };
+      return askedFirst(
+        page,
+        `/properties/${await made('/properties', home)}`,
+        'Erase the contact',
+        'Erase the contact',
+      );
+    },
+  },
+  'erase-property': {
+    sends: 'POST /properties/*/erasure',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      const id = await made('/properties', aHome('Long gone'));
+      await stage.ask('PUT', `/properties/${id}/archived`, { archived: true });
+      await open(page, `/properties/${id}`);
+      await clickOn(page, button('Erase…'));
+      await fill(page, inTheDialog('Type'), 'Long gone');
+      return inDialog('Erase for good');
+    },
+  },
+  'set-keeping': {
+    sends: 'PUT /firm/keeping',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await open(page, '/firm/keeping');
+      await clickOn(page, field('What was taken away'));
+      return '::-p-xpath(.//div[contains(@class, "ant-select-item-option")][contains(., "90 days")])';
     },
   },
   'use-link': {

@@ -3,6 +3,10 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { ChangesModule } from './changes/changes.module.js';
 import { ComputingModule } from './computing/computing.module.js';
 import { CopiesModule } from './copies/copies.module.js';
+import { ErasureModule } from './erasure/erasure.module.js';
+import { FirmArchiveModule } from './firm-archive/firm-archive.module.js';
+import { RetentionModule } from './retention/retention.module.js';
+import { RoundsModule } from './rounds/rounds.module.js';
 import { TimerTypesModule } from './timer-types/timer-types.module.js';
 import { PeopleModule, type PeopleOptions } from './people/people.module.js';
 import { serverDatabaseOptions } from './schema/data-source.js';
@@ -27,6 +31,8 @@ export interface AppOptions extends PeopleOptions {
   readonly fontFolder: string;
   /** Where the simulated timers are; without it there are none. */
   readonly simulatorUrl?: string | null;
+  /** Takes its part in what is done by night and by the hour; absent: not. */
+  readonly goesRounds?: boolean;
   /** Folder of the built web application; without it the API is served alone. */
   readonly webFolder?: string;
 }
@@ -41,6 +47,7 @@ export class AppModule {
     computeWorker,
     fontFolder,
     simulatorUrl = null,
+    goesRounds = false,
     ...people
   }: AppOptions): DynamicModule {
     return {
@@ -65,6 +72,10 @@ export class AppModule {
         SheetsModule.with(fontFolder),
         SimulatorModule.with(simulatorUrl),
         PlanningModule,
+        ErasureModule,
+        RetentionModule,
+        FirmArchiveModule,
+        RoundsModule.with(goesRounds ? databaseUrl : null),
       ],
     };
   }

@@ -1,12 +1,15 @@
 import { readConfiguration } from './platform/configuration.js';
 import { asProgram } from './program.js';
+import { prepareQueues } from './rounds/queues.js';
 import { dataSourceFor } from './schema/data-source.js';
 import { migrate } from './schema/migrated.js';
 
 await asProgram(async () => {
-  const source = await dataSourceFor(readConfiguration(process.env).databaseUrl).initialize();
+  const { databaseUrl } = readConfiguration(process.env);
+  const source = await dataSourceFor(databaseUrl).initialize();
   try {
-    for (const name of await migrate(source)) process.stdout.write(`migrated: ${name}\n`);
+    const done = await migrate(source, () => prepareQueues(databaseUrl));
+    for (const name of done) process.stdout.write(`migrated: ${name}\n`);
   } finally {
     await source.destroy();
   }

@@ -2,7 +2,7 @@ import { FairQueue } from './fair-queue.js';
 
 const job = (name: string) => {
   const [firmId, personId] = name.split(' ') as [string, string];
-  return { asker: { firmId, personId }, name };
+  return { asker: { firmId, personId: personId === 'nobody' ? null : personId }, name };
 };
 
 const filled = (...names: string[]) => {
@@ -31,6 +31,11 @@ it('serves firms in turn, and of a firm its persons in turn', () => {
     'a ann 2',
     'a ann 3',
   ]);
+});
+
+it('what nobody waits for gives way to all who wait, whichever firm it is of', () => {
+  const queue = filled('a nobody 1', 'b nobody 1', 'a ann 1', 'b cleo 1', 'b cleo 2');
+  expect(inOrder(queue)).toEqual(['a ann 1', 'b cleo 1', 'b cleo 2', 'a nobody 1', 'b nobody 1']);
 });
 
 it('who comes while a job of another firm runs is next', () => {

@@ -1,12 +1,13 @@
 /** For whom something is worked out. */
 export interface Asker {
   readonly firmId: string;
-  readonly personId: string;
+  /** Null: for nobody who waits. It gives way to all who do. */
+  readonly personId: string | null;
 }
 
 interface FirmQueue<Job> {
   /** Of each person what waits; who was served last stands last. */
-  readonly persons: Map<string, Job[]>;
+  readonly persons: Map<string | null, Job[]>;
   isRunning: boolean;
 }
 
@@ -26,7 +27,10 @@ export class FairQueue<Job extends { readonly asker: Asker }> {
   /** False where too much waits already, of this person or at all. */
   push(job: Job): boolean {
     const { firmId, personId } = job.asker;
-    const firm = this.#firms.get(firmId) ?? { persons: new Map<string, Job[]>(), isRunning: false };
+    const firm = this.#firms.get(firmId) ?? {
+      persons: new Map<string | null, Job[]>(),
+      isRunning: false,
+    };
     const waiting = firm.persons.get(personId) ?? [];
     if (this.#size >= this.most || waiting.length >= this.mostOfPerson) return false;
     this.#firms.set(firmId, firm);
@@ -35,11 +39,15 @@ export class FairQueue<Job extends { readonly asker: Asker }> {
     return true;
   }
 
-  /** The next job whose firm has none running; from now on it has. */
+  /** The next job whose firm has none running; from now on it has. What nobody waits for comes last. */
   take(): Job | null {
+    return this.#take((personId) => personId !== null) ?? this.#take(() => true);
+  }
+
+  #take(isMeant: (personId: string | null) => boolean): Job | null {
     for (const firm of this.#firms.values()) {
-      const next = firm.isRunning ? undefined : [...firm.persons][0];
-      if (!next) continue;
+      const next = [...firm.persons].find(([personId]) => isMeant(personId));
+      if (firm.isRunning || !next) continue;
       const [personId, [job, ...others]] = next;
       firm.persons.delete(personId);
       if (others.length > 0) firm.persons.set(personId, others);

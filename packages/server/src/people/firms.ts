@@ -5,6 +5,7 @@ import { Firm } from '../schema/firm.entity.js';
 import { invite } from './members.js';
 
 interface ListedFirm {
+  readonly id: string;
   readonly name: string;
   readonly people: string;
   readonly properties: string;
@@ -13,7 +14,7 @@ interface ListedFirm {
 /** The firms of an installation, and how much is theirs. */
 export const listFirms = (source: DataSource): Promise<ListedFirm[]> =>
   source.query(
-    `SELECT f.name,
+    `SELECT f.id, f.name,
        (SELECT count(*) FROM people p WHERE p.firm_id = f.id AND p.removed_at IS NULL) AS people,
        (SELECT count(*) FROM properties h WHERE h.firm_id = f.id) AS properties
      FROM firms f ORDER BY lower(f.name), f.id`,

@@ -35,6 +35,14 @@ const OWNERS = new Set([
   'GET /api/outbox',
   'GET /api/changes',
   'GET /api/changes.csv',
+  'GET /api/properties/{propertyId}/erasure',
+  'POST /api/properties/{propertyId}/erasure',
+  'POST /api/properties/{propertyId}/contact-erasure',
+  'GET /api/former-people',
+  'POST /api/former-people/{personId}/erasure',
+  'GET /api/firm/keeping',
+  'PUT /api/firm/keeping',
+  'GET /api/firm/archive',
 ]);
 /** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
 const OFFICE = new Set([
@@ -102,6 +110,9 @@ const BODIES: Record<string, object> = {
   },
   'POST /api/timers/{timerId}/simulator/commands': { command: 'stop' },
   'PATCH /api/copies/{copyId}': { name: 'Renamed' },
+  'POST /api/properties/{propertyId}/erasure': { name: 'Not its name' },
+  'POST /api/former-people/{personId}/erasure': { name: 'Nobody' },
+  'PUT /api/firm/keeping': { removedDays: 30 },
   'PUT /api/properties/{propertyId}': { name: 'Renamed', version: 1 },
   'PUT /api/properties/{propertyId}/archived': { archived: true },
   'PUT /api/timer-types/{timerTypeId}': { name: 'Renamed', capability: {}, version: 1 },

@@ -26,9 +26,6 @@ export const TIMER_TYPES: Removable = {
   ...{ holders: 'timers', column: 'kind_id', counted: '' },
 };
 
-/** How long it can be brought back. */
-const KEPT = '30 days';
-
 /** Takes something of a firm away; what went by it goes by none, and it can be brought back for a while. */
 export async function takeAway(
   manager: EntityManager,
@@ -36,7 +33,6 @@ export async function takeAway(
   firmId: string,
   id: string,
 ): Promise<void> {
-  await manager.query(`DELETE FROM removals WHERE removed_at < now() - interval '${KEPT}'`);
   const [found] = await manager.query<unknown[]>(
     `SELECT id FROM ${table} WHERE firm_id = $1 AND id = $2 FOR UPDATE`,
     [firmId, id],
@@ -64,7 +60,10 @@ export async function bringBack(
   id: string,
 ): Promise<void> {
   const [[removal]] = await manager.query<[Pick<Removal, 'row' | 'holders'>[], number]>(
-    `DELETE FROM removals WHERE firm_id = $1 AND id = $2 AND kind = $3 RETURNING "row", holders`,
+    `DELETE FROM removals r USING firms f
+     WHERE r.firm_id = $1 AND r.id = $2 AND r.kind = $3
+       AND f.id = r.firm_id AND r.removed_at > now() - f.keep_removed_days * interval '1 day'
+     RETURNING r."row", r.holders`,
     [firmId, id, kind],
   );
   if (!removal) throw notFound(`${words} to be brought back`);

@@ -14,6 +14,7 @@ import { SignInTries1850000000000 } from './migrations/1850000000000-sign-in-tri
 import { Outlooks1860000000000 } from './migrations/1860000000000-outlooks.js';
 import { Accounts1870000000000 } from './migrations/1870000000000-accounts.js';
 import { Changes1880000000000 } from './migrations/1880000000000-changes.js';
+import { Keeping1890000000000 } from './migrations/1890000000000-keeping.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredOutlook } from './outlook.entity.js';
@@ -74,6 +75,7 @@ const databaseOptions = (url: string) => ({
     Outlooks1860000000000,
     Accounts1870000000000,
     Changes1880000000000,
+    Keeping1890000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

@@ -10,6 +10,10 @@ export type Units = (typeof UNITS)[number];
 @Check('firms_name', `name <> ''`)
 @Check('firms_currency', `currency ~ '^[A-Z]{3}$'`)
 @Check('firms_units', `units IN ('metric', 'us')`)
+@Check('firms_keep_removed', 'keep_removed_days BETWEEN 1 AND 365')
+@Check('firms_keep_changes', 'keep_changes_months BETWEEN 1 AND 240')
+@Check('firms_keep_visits', 'keep_visits_months BETWEEN 6 AND 240')
+@Check('firms_keep_archived', 'keep_archived_months BETWEEN 1 AND 240')
 export class Firm {
   @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'firms_pkey' })
   id!: string;
@@ -35,6 +39,22 @@ export class Firm {
   /** Whoever signs in needs an authenticator too. */
   @Column('boolean', { name: 'wants_second_factor', default: false })
   wantsSecondFactor!: boolean;
+
+  /** How long what was taken away can be brought back. */
+  @Column('integer', { name: 'keep_removed_days', default: 30 })
+  keepRemovedDays!: number;
+
+  /** How long it is kept what changes were of, and whose; null: for good. */
+  @Column('integer', { name: 'keep_changes_months', nullable: true })
+  keepChangesMonths!: number | null;
+
+  /** How long visits, sheets and copies are kept that nothing else rests on; null: for good. */
+  @Column('integer', { name: 'keep_visits_months', nullable: true })
+  keepVisitsMonths!: number | null;
+
+  /** After how long an archived property is erased; null: never. */
+  @Column('integer', { name: 'keep_archived_months', nullable: true })
+  keepArchivedMonths!: number | null;
 
   /** Made-up, with people that anyone may sign in as. */
   @Column('boolean', { name: 'is_demo', default: false })

@@ -10,13 +10,21 @@ const isNewer = (name: string): CannotBegin =>
     `The database is of a newer version of Water Clock (${name}): start that version, or restore a copy from before.`,
   );
 
-/** Brings a database up to date, one process at a time; gives the names of what was done. */
-export async function migrate(source: DataSource): Promise<string[]> {
+/**
+ * Brings a database up to date, one process at a time; gives the names of what was done. `andThen` is done under the
+ * same lock.
+ */
+export async function migrate(
+  source: DataSource,
+  andThen: () => Promise<void> = () => Promise.resolve(),
+): Promise<string[]> {
   const runner = source.createQueryRunner();
   try {
     await runner.query('SELECT pg_advisory_lock($1)', [LOCK]);
     await refuseNewer(source, runner);
-    return (await source.runMigrations()).map(({ name }) => name);
+    const done = await source.runMigrations();
+    await andThen();
+    return done.map(({ name }) => name);
   } finally {
     await runner.query('SELECT pg_advisory_unlock($1)', [LOCK]).catch(() => undefined);
     await runner.release();

@@ -10,6 +10,8 @@ import { ALONE_MS, OUTLOOKS_TASK, TOO_MUCH, type WorkedOut } from './outlook-tas
 
 /** How long a list waits for what is not worked out yet; the next time it is asked for, it may be there. */
 const PATIENCE_MS = 1500;
+/** Few enough that whoever asks for something meanwhile hardly waits. */
+const PREPARED_AT_ONCE = 5;
 
 interface Settings {
   readonly timerId: string;
@@ -49,6 +51,26 @@ export class Outlooks {
       pause(PATIENCE_MS, undefined, { signal: patience.signal }).catch(() => undefined),
     ]);
     patience.abort();
+  }
+
+  /** What is missing of a firm from a date on, for whoever asks next; `zone` is that of its homes, null: not known. */
+  async prepare(firmId: string, zone: string | null, from: string): Promise<number> {
+    const rows = await this.source.query<{ id: string }[]>(
+      `SELECT t.id FROM timers t
+         JOIN properties p ON p.id = t.property_id
+         JOIN timer_settings s ON s.timer_id = t.id
+         LEFT JOIN outlooks o ON o.timer_id = t.id
+           AND o.from_date = $3::date AND o.settings_version = s.version
+       WHERE t.firm_id = $1 AND p.time_zone IS NOT DISTINCT FROM $2 AND p.archived_at IS NULL
+         AND o.timer_id IS NULL ORDER BY t.id`,
+      [firmId, zone, from],
+    );
+    const asker = { firmId, personId: null };
+    for (let first = 0; first < rows.length; first += PREPARED_AT_ONCE) {
+      const some = rows.slice(first, first + PREPARED_AT_ONCE).map(({ id }) => id);
+      await this.#all(asker, some, from);
+    }
+    return rows.length;
   }
 
   /** All at once; where that is too much each alone, so that one of them is no burden to the others. */

@@ -156,6 +156,23 @@ export interface paths {
     readonly patch: operations['peopleChangeFirm'];
     readonly trace?: never;
   };
+  readonly '/api/firm/archive': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives all of the firm as one file of JSON lines, compressed. */
+    readonly get: operations['firmArchiveArchive'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/firm/customary': {
     readonly parameters: {
       readonly query?: never;
@@ -167,6 +184,58 @@ export interface paths {
     /** Changes what the firm waters by the minute. */
     readonly put: operations['peopleSetCustomary'];
     readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/firm/keeping': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells for how long the firm keeps things. */
+    readonly get: operations['retentionOf'];
+    /** Sets for how long the firm keeps things; what is older goes by night. */
+    readonly put: operations['retentionSet'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/former-people': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists who worked here and is still known by name. */
+    readonly get: operations['erasureFormerPeople'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/former-people/{personId}/erasure': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Erases the name of somebody who worked here from all that they did. */
+    readonly post: operations['erasureErasePerson'];
     readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
@@ -358,6 +427,41 @@ export interface paths {
     /** Archives a property, or brings it back. */
     readonly put: operations['propertiesSetArchived'];
     readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties/{propertyId}/contact-erasure': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Erases who the household is and how one gets in, for good. */
+    readonly post: operations['erasureEraseContact'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties/{propertyId}/erasure': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Counts what would go with a property for good. */
+    readonly get: operations['erasureOfProperty'];
+    readonly put?: never;
+    /** Erases an archived property with all that is of it, for good. */
+    readonly post: operations['erasureEraseProperty'];
     readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
@@ -1220,6 +1324,13 @@ export interface components {
       /** @description The highest number of the visit that its maker had seen */
       readonly seen: number;
     };
+    readonly ErasureFields: {
+      /**
+       * @description Its name, so that it is the right one
+       * @example Plum cottage
+       */
+      readonly name: string;
+    };
     readonly FirmAnswer: {
       readonly currency: string;
       readonly customary: components['schemas']['Customary'];
@@ -1258,6 +1369,18 @@ export interface components {
       readonly firm: string;
       /** Format: uuid */
       readonly personId: string;
+    };
+    readonly FormerPerson: {
+      /** Format: uuid */
+      readonly id: string;
+      /** @description Somebody else of this firm has the same name */
+      readonly isShared: boolean;
+      readonly name: string;
+      /**
+       * Format: date-time
+       * @example 2026-06-01T10:00:00.000Z
+       */
+      readonly removedAt: string;
     };
     readonly HealthAnswer: {
       /** @example well */
@@ -1316,6 +1439,28 @@ export interface components {
     };
     readonly JobChange: {
       readonly isDone: boolean;
+    };
+    readonly KeepingFields: {
+      /**
+       * @description Properties, from when they were archived
+       * @example 12
+       */
+      readonly archivedMonths?: number;
+      /**
+       * @description Names and values in what was noted of changes
+       * @example 24
+       */
+      readonly changesMonths?: number;
+      /**
+       * @description What was taken away can be brought back for as long
+       * @example 30
+       */
+      readonly removedDays: number;
+      /**
+       * @description Visits, sheets and copies that nothing else rests on
+       * @example 60
+       */
+      readonly visitsMonths?: number;
     };
     readonly LinkAnswer: {
       /** Format: date-time */
@@ -1512,6 +1657,26 @@ export interface components {
        * @description Absent: no weather is known here
        */
       readonly weatherId?: string;
+    };
+    readonly PropertyErasure: {
+      /**
+       * @description What was noted of changes, which is emptied
+       * @example 41
+       */
+      readonly changes: number;
+      /** @example 14 */
+      readonly copies: number;
+      /**
+       * @description Links that lead to a sheet today
+       * @example 1
+       */
+      readonly links: number;
+      /** @example 8 */
+      readonly sheets: number;
+      /** @example 2 */
+      readonly timers: number;
+      /** @example 9 */
+      readonly visits: number;
     };
     readonly PropertyFields: {
       /**
@@ -2241,6 +2406,25 @@ export interface operations {
       };
     };
   };
+  readonly firmArchiveArchive: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/gzip': string;
+        };
+      };
+    };
+  };
   readonly peopleSetCustomary: {
     readonly parameters: {
       readonly query?: never;
@@ -2261,6 +2445,90 @@ export interface operations {
         content: {
           readonly 'application/json': components['schemas']['FirmAnswer'];
         };
+      };
+    };
+  };
+  readonly retentionOf: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['KeepingFields'];
+        };
+      };
+    };
+  };
+  readonly retentionSet: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['KeepingFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['KeepingFields'];
+        };
+      };
+    };
+  };
+  readonly erasureFormerPeople: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['FormerPerson'][];
+        };
+      };
+    };
+  };
+  readonly erasureErasePerson: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly personId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['ErasureFields'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };
@@ -2595,6 +2863,69 @@ export interface operations {
         content: {
           readonly 'application/json': components['schemas']['PropertyAnswer'];
         };
+      };
+    };
+  };
+  readonly erasureEraseContact: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly erasureOfProperty: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PropertyErasure'];
+        };
+      };
+    };
+  };
+  readonly erasureEraseProperty: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['ErasureFields'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -68,6 +68,7 @@ export const router = createBrowserRouter([
           screen('firm', () => import('../firm/firm-page'), 'FirmPage'),
           screen('firm/changes', changes, 'FirmChangesPage'),
           screen('properties/:propertyId/changes', changes, 'PropertyChangesPage'),
+          screen('firm/keeping', () => import('../firm/keeping-page'), 'KeepingPage'),
           screen('firm/outbox', () => import('../firm/outbox-page'), 'OutboxPage'),
           screen('account', () => import('../account/account-page'), 'AccountPage'),
           { path: '*', element: <NotFound what="page" /> },

@@ -23,7 +23,12 @@ export function FirmPage() {
     <Page
       title={firm.name}
       actions={
-        isOwner && <Button onClick={() => void navigate('/firm/changes')}>Who changed what</Button>
+        isOwner && (
+          <>
+            <Button onClick={() => void navigate('/firm/keeping')}>What is kept</Button>
+            <Button onClick={() => void navigate('/firm/changes')}>Who changed what</Button>
+          </>
+        )
       }
     >
       <section className={pageStyles['sheet']} aria-labelledby="units">

@@ -29,6 +29,8 @@ import { Jobs } from '../visit/jobs';
 import { saveForOffline } from '../timer-records/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { AddTimerDialog } from './add-timer-dialog';
+import { EraseContact } from './erase-contact';
+import { EraseProperty } from './erase-property';
 import { SUPPLY_NAMES } from '../format/supply-names';
 import { SupplyCautions } from './supply';
 import { TimerCard } from './timer-card';
@@ -86,9 +88,12 @@ function PropertySheets({ property }: { property: Property }) {
           </Button>
           <Button onClick={() => void save()}>Export</Button>
           {archived ? (
-            <Button loading={archiving.isWriting} onClick={() => void archive(false)}>
-              Bring back
-            </Button>
+            <>
+              <EraseProperty property={property} />
+              <Button loading={archiving.isWriting} onClick={() => void archive(false)}>
+                Bring back
+              </Button>
+            </>
           ) : (
             <Button onClick={askToArchive}>Archive…</Button>
           )}
@@ -159,7 +164,10 @@ function WhoSheet({ property }: { property: Property }) {
   const { address, town, contactName, contactPhone, contactEmail, gateNotes, timeZone } = property;
   return (
     <section className={pageStyles['sheet']} aria-labelledby="who">
-      <h2 id="who">Who and where</h2>
+      <h2 id="who">
+        Who and where
+        <EraseContact property={property} />
+      </h2>
       <dl className={pageStyles['facts']}>
         <Fact name="Address">{[address, town].filter(Boolean).join(', ')}</Fact>
         <Fact name="Contact">{contactName}</Fact>

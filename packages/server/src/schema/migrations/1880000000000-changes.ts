@@ -18,6 +18,66 @@ const NOTED = [
   ['timer_kinds', 'timer type', 'name', 'none'],
 ] as const;
 
+/** Fields that say nothing of what somebody changed. */
+export const UNNOTED = [
+  ...['version', 'saved_at', 'saved_by', 'search_text', 'clock', 'opened', 'last_opened_at'],
+];
+
+interface NoteChange {
+  /** Fields whose change alone is none. */
+  readonly unnoted: readonly string[];
+  /** A statement that leaves a row's change out. */
+  readonly isLeftOut: string;
+}
+
+/** The function that notes a change of a row. */
+export const noteChange = ({
+  unnoted,
+  isLeftOut,
+}: NoteChange): string => `CREATE OR REPLACE FUNCTION note_change() RETURNS trigger LANGUAGE plpgsql AS $$
+      DECLARE
+        before jsonb := CASE WHEN TG_OP <> 'INSERT' THEN to_jsonb(OLD) END;
+        after jsonb := CASE WHEN TG_OP <> 'DELETE' THEN to_jsonb(NEW) END;
+        one jsonb := coalesce(after, before);
+        changed jsonb;
+        home uuid;
+      BEGIN
+        IF TG_OP = 'UPDATE' THEN
+          SELECT jsonb_object_agg(field, CASE
+            WHEN jsonb_typeof(after -> field) = 'object' OR jsonb_typeof(before -> field) = 'object'
+              THEN jsonb_build_array(NULL, document_parts(
+                CASE WHEN jsonb_typeof(before -> field) = 'object' THEN before -> field END,
+                CASE WHEN jsonb_typeof(after -> field) = 'object' THEN after -> field END))
+            ELSE jsonb_build_array(left(before ->> field, 200), left(after ->> field, 200)) END)
+          INTO changed
+          FROM jsonb_object_keys(after) AS field
+          WHERE before -> field IS DISTINCT FROM after -> field
+            AND field NOT IN (${unnoted.map((field) => `'${field}'`).join(', ')});
+          IF changed IS NULL THEN RETURN NULL; END IF;
+        END IF;
+        home := CASE TG_ARGV[2]
+          WHEN 'self' THEN (one ->> 'id')::uuid
+          WHEN 'property' THEN (one ->> 'property_id')::uuid
+          WHEN 'timer' THEN (SELECT t.property_id FROM timers t WHERE t.id = (one ->> 'timer_id')::uuid)
+          WHEN 'sheet' THEN (SELECT t.property_id FROM sheets s JOIN timers t ON t.id = s.timer_id
+                             WHERE s.id = (one ->> 'sheet_id')::uuid)
+        END;${isLeftOut}
+        INSERT INTO changes (firm_id, person_id, person_name, way, kind, row_id, property_id, name, fields)
+        VALUES (
+          coalesce(one ->> 'firm_id', one ->> 'id')::uuid,
+          nullif(current_setting('water_clock.person_id', true), '')::uuid,
+          nullif(current_setting('water_clock.person_name', true), ''),
+          CASE TG_OP WHEN 'INSERT' THEN 'add' WHEN 'UPDATE' THEN 'change' ELSE 'remove' END,
+          TG_ARGV[0],
+          coalesce(one ->> 'id', one ->> 'timer_id')::uuid,
+          home,
+          nullif(left(coalesce(
+            nullif(one #>> string_to_array(nullif(TG_ARGV[1], ''), '.'), ''),
+            (SELECT t.name FROM timers t WHERE t.id = (one ->> 'timer_id')::uuid)), 200), ''),
+          changed);
+        RETURN NULL;
+      END $$`;
+
 /** Who changed what, noted by the database in the transaction of the change; and of links who made and used them. */
 export class Changes1880000000000 implements MigrationInterface {
   name = 'Changes1880000000000';
@@ -61,49 +121,7 @@ export class Changes1880000000000 implements MigrationInterface {
         FROM jsonb_object_keys(coalesce(before, '{}') || coalesce(after, '{}')) AS part
         WHERE before -> part IS DISTINCT FROM after -> part
       $$`);
-    await runner.query(`CREATE FUNCTION note_change() RETURNS trigger LANGUAGE plpgsql AS $$
-      DECLARE
-        before jsonb := CASE WHEN TG_OP <> 'INSERT' THEN to_jsonb(OLD) END;
-        after jsonb := CASE WHEN TG_OP <> 'DELETE' THEN to_jsonb(NEW) END;
-        one jsonb := coalesce(after, before);
-        changed jsonb;
-        home uuid;
-      BEGIN
-        IF TG_OP = 'UPDATE' THEN
-          SELECT jsonb_object_agg(field, CASE
-            WHEN jsonb_typeof(after -> field) = 'object' OR jsonb_typeof(before -> field) = 'object'
-              THEN jsonb_build_array(NULL, document_parts(
-                CASE WHEN jsonb_typeof(before -> field) = 'object' THEN before -> field END,
-                CASE WHEN jsonb_typeof(after -> field) = 'object' THEN after -> field END))
-            ELSE jsonb_build_array(left(before ->> field, 200), left(after ->> field, 200)) END)
-          INTO changed
-          FROM jsonb_object_keys(after) AS field
-          WHERE before -> field IS DISTINCT FROM after -> field
-            AND field NOT IN ('version', 'saved_at', 'saved_by', 'search_text', 'clock', 'opened', 'last_opened_at');
-          IF changed IS NULL THEN RETURN NULL; END IF;
-        END IF;
-        home := CASE TG_ARGV[2]
-          WHEN 'self' THEN (one ->> 'id')::uuid
-          WHEN 'property' THEN (one ->> 'property_id')::uuid
-          WHEN 'timer' THEN (SELECT t.property_id FROM timers t WHERE t.id = (one ->> 'timer_id')::uuid)
-          WHEN 'sheet' THEN (SELECT t.property_id FROM sheets s JOIN timers t ON t.id = s.timer_id
-                             WHERE s.id = (one ->> 'sheet_id')::uuid)
-        END;
-        INSERT INTO changes (firm_id, person_id, person_name, way, kind, row_id, property_id, name, fields)
-        VALUES (
-          coalesce(one ->> 'firm_id', one ->> 'id')::uuid,
-          nullif(current_setting('water_clock.person_id', true), '')::uuid,
-          nullif(current_setting('water_clock.person_name', true), ''),
-          CASE TG_OP WHEN 'INSERT' THEN 'add' WHEN 'UPDATE' THEN 'change' ELSE 'remove' END,
-          TG_ARGV[0],
-          coalesce(one ->> 'id', one ->> 'timer_id')::uuid,
-          home,
-          nullif(left(coalesce(
-            nullif(one #>> string_to_array(nullif(TG_ARGV[1], ''), '.'), ''),
-            (SELECT t.name FROM timers t WHERE t.id = (one ->> 'timer_id')::uuid)), 200), ''),
-          changed);
-        RETURN NULL;
-      END $$`);
+    await runner.query(noteChange({ unnoted: UNNOTED, isLeftOut: '' }));
     for (const [table, kind, name, home] of NOTED)
       await runner.query(`CREATE TRIGGER note_change
         AFTER INSERT OR UPDATE ${table === 'firms' ? '' : 'OR DELETE'} ON ${table}

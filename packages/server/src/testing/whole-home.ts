@@ -1,0 +1,34 @@
+import { planDocument } from './documents.js';
+import type { TestPerson } from './test-server.js';
+
+const SHEET = {
+  format: 'waterclock.sheet/1',
+  madeOn: '2026-06-01',
+  property: 'Plum cottage',
+  timer: 'Garage',
+  firm: 'Quillhaven Sprinkler Care',
+};
+
+/** A home with a timer, a copy, a visit that found something, and a sheet with a link: all of it one person's work. */
+export async function wholeHome(
+  { agent }: TestPerson,
+  fields: { readonly name: string },
+): Promise<{ readonly id: string; readonly timerId: string }> {
+  const post = async (path: string, body: object) =>
+    (await agent.post(path).send(body).expect(201)).body.id as string;
+  const id = await post('/api/properties', fields);
+  const document = planDocument();
+  const timerId = await post(`/api/properties/${id}/timers`, { name: 'Garage', document });
+  await post(`/api/timers/${timerId}/copies`, { reason: 'left', document });
+  const visitId = await post(`/api/timers/${timerId}/visits`, {});
+  await post(`/api/visits/${visitId}/entries`, {
+    id: crypto.randomUUID(),
+    seen: 0,
+    observedAt: '2026-06-01T10:00:00Z',
+    document: { kind: 'station', station: 1, faults: ['leak'] },
+  });
+  await agent.patch(`/api/visits/${visitId}`).send({ isEnded: true }).expect(200);
+  const sheetId = await post(`/api/timers/${timerId}/sheets`, { document: SHEET });
+  await post(`/api/sheets/${sheetId}/links`, { days: 30 });
+  return { id, timerId };
+}
