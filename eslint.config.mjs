@@ -84,6 +84,7 @@ export default tseslint.config(
         console: 'readonly',
         module: 'readonly',
         require: 'readonly',
+        AbortSignal: 'readonly',
         Buffer: 'readonly',
         setInterval: 'readonly',
         clearInterval: 'readonly',

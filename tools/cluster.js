@@ -38,7 +38,10 @@ function asOwner(program, words) {
   });
 }
 
-/** A port of loopback that is free now. */
+/**
+ * A port of loopback that is free now.
+ * @returns {Promise<number>}
+ */
 export function freePort() {
   return new Promise((resolve, reject) => {
     const probe = createServer();

@@ -35,6 +35,8 @@ need_debian() {
 need_postgresql() { need_debian '/usr/lib/postgresql/*/bin/initdb' postgresql; }
 # Renders PDFs for the tests.
 need_poppler() { need_debian pdftoppm poppler-utils; }
+need_nginx() { need_debian /usr/sbin/nginx nginx-light; }
+need_systemd() { need_debian systemd-analyze systemd; }
 need_chromium() { need_debian chromium chromium fonts-liberation; }
 
 stamp_of() { sha256sum "$@" | sha256sum | cut -d' ' -f1; }

@@ -156,6 +156,18 @@ async function invited(name: string): Promise<string> {
   return token;
 }
 
+/** Somebody of the demo signs in by an authenticator from now on. */
+async function withAuthenticator(name: string): Promise<void> {
+  const ask = asking(await signIn(stage.url(), name));
+  const { hasSecondFactor } = await ask<{ hasSecondFactor: boolean }>('GET', '/account');
+  if (hasSecondFactor) return;
+  const { secret } = await ask<{ secret: string }>('POST', '/account/second-factor', {
+    password: '',
+  });
+  const code = new TOTP({ secret: Secret.fromBase32(secret) }).generate();
+  await ask('PUT', '/account/second-factor', { code });
+}
+
 /** Somebody who joined, and was removed again. */
 async function left(name: string): Promise<void> {
   const ask = asking(await signIn(stage.url(), 'Greta Holloway'));
@@ -296,12 +308,19 @@ const EXERCISES: Record<WriteName, Exercise> = {
     sends: 'DELETE /account/second-factor',
     by: 'Tobias Fenn',
     come: async (page) => {
-      const ask = asking(await signIn(stage.url(), 'Tobias Fenn'));
-      const { secret } = await ask<{ secret: string }>('POST', '/account/second-factor');
-      const code = new TOTP({ secret: Secret.fromBase32(secret) }).generate();
-      await ask('PUT', '/account/second-factor', { code });
+      await withAuthenticator('Tobias Fenn');
       await open(page, '/account');
       return button('Take it out');
+    },
+  },
+  'forget-second-factor': {
+    sends: 'DELETE /people/*/second-factor',
+    by: 'Greta Holloway',
+    come: async (page) => {
+      await withAuthenticator('Tobias Fenn');
+      await open(page, '/firm');
+      await clickOn(page, ofPerson('Tobias Fenn', 'Authenticator lost…'));
+      return inDialog('Take it out');
     },
   },
   'erase-person': {

@@ -43,6 +43,8 @@ export async function startServer(databaseUrl, { simulatorUrl, onPort, environme
     SIMULATOR_URL: simulatorUrl ?? '',
     SETUP_CODE,
     MAIL_FOLDER: mailFolder,
+    // What is refused on purpose is not told.
+    LOG_LEVEL: 'error',
     ...environment,
   };
   const server = spawn(process.execPath, [serverProgram('main')], {

@@ -1,14 +1,15 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { MoreThan, Not, type DataSource, type EntityManager } from 'typeorm';
-import { notFound, signInRefused } from '../platform/problem.js';
+import { codeRefused, notFound, signInRefused } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import { Account, RecoveryCode } from '../schema/account.entity.js';
 import { AccountLink, Person, Session, type LinkKind } from '../schema/person.entity.js';
 import { NewPasswords } from './new-passwords.js';
 import { isPassword } from './passwords.js';
 import type { LinkHeld, LinkUse } from './account.dto.js';
-import { byEmail, SignInTries } from './sign-in-tries.js';
+import { SecondFactors } from './second-factors.js';
+import { byAccount, byEmail, SignInTries } from './sign-in-tries.js';
 import { newToken, tokenHash } from './tokens.js';
 
 const DAY_MS = 86_400_000;
@@ -42,6 +43,7 @@ export class AccountLinks {
     @InjectDataSource() private readonly source: DataSource,
     private readonly passwords: NewPasswords,
     private readonly tries: SignInTries,
+    private readonly secondFactors: SecondFactors,
   ) {}
 
   /** For whoever holds the link: what it is for. */
@@ -53,11 +55,12 @@ export class AccountLinks {
       name: person.name,
       email: person.account!.email,
       hasPassword: kind === 'invite' && person.account!.passwordHash !== null,
+      wantsCode: kind === 'reset' && person.account!.totpSince !== null,
     };
   }
 
   /** Uses a link up. Gives who may be signed in now; null where they are to sign in as they always do. */
-  async use(token: string, { password }: LinkUse, address: string): Promise<Person | null> {
+  async use(token: string, { password, code }: LinkUse, address: string): Promise<Person | null> {
     const { kind, person } = await this.find(this.source.manager, token);
     const { account, firm, name } = person;
     const { email, passwordHash: known } = account!;
@@ -67,11 +70,12 @@ export class AccountLinks {
       return null;
     }
     const hashed = await this.passwords.hashOf(password, [email, name, firm.name], address);
+    // Who holds a link is known by it no better than by a password.
+    if (kind === 'reset') await this.checkCode(account!, code);
     await this.spend(token, async (manager) => {
       await refuseOfOthers(manager, kind, person);
       await setPassword(manager, account!.id, hashed);
-      if (kind === 'reset') await forgetSecondFactor(manager, account!.id);
-      else await join(manager, person);
+      if (kind === 'invite') await join(manager, person);
     });
     return person;
   }
@@ -79,6 +83,15 @@ export class AccountLinks {
   private async checkKnown(email: string, password: string, known: string): Promise<void> {
     const counted = await this.tries.admit([byEmail(email)]);
     if (!(await isPassword(known, password))) throw signInRefused();
+    await this.tries.takeBack(counted);
+  }
+
+  private async checkCode(account: Account, code: string | undefined): Promise<void> {
+    if (account.totpSince === null) return;
+    if (!code) throw codeRefused('is wanted too');
+    const counted = await this.tries.admit([byAccount(account.id)]);
+    if (!(await this.secondFactors.takes(account, code)))
+      throw codeRefused('is not right, or was used before');
     await this.tries.takeBack(counted);
   }
 

@@ -71,9 +71,13 @@ export class AccountController {
   @Post('account/second-factor')
   @HttpCode(200)
   @ApiOkResponse({ type: SecretAnswer })
-  @ApiProblems(422)
-  beginSecondFactor(@CurrentPerson() { accountId }: SignedIn): Promise<SecretAnswer> {
-    return this.secondFactors.begin(accountId);
+  @ApiProblems(422, 429, 503)
+  async beginSecondFactor(
+    @CurrentPerson() person: SignedIn,
+    @Body() { password }: PasswordAsked,
+  ): Promise<SecretAnswer> {
+    await this.accounts.confirm(person, password);
+    return this.secondFactors.begin(person.accountId);
   }
 
   @ApiOperation({ summary: 'Confirms the authenticator by a code; gives recovery codes.' })
@@ -103,20 +107,27 @@ export class AccountController {
   @Delete('account/sessions')
   @HttpCode(204)
   @ApiNoContentResponse()
-  endOtherSessions(@CurrentPerson() person: SignedIn): Promise<void> {
-    return this.accounts.endOtherSessions(person);
+  @ApiProblems(422, 429, 503)
+  async endOtherSessions(
+    @CurrentPerson() person: SignedIn,
+    @Body() { password }: PasswordAsked,
+  ): Promise<void> {
+    await this.accounts.confirm(person, password);
+    await this.accounts.endOtherSessions(person);
   }
 
   @ApiOperation({ summary: "Ends one of one's sessions." })
   @Delete('account/sessions/:sessionId')
   @HttpCode(204)
   @ApiNoContentResponse()
-  @ApiProblems(404)
-  endSession(
+  @ApiProblems(404, 422, 429, 503)
+  async endSession(
     @CurrentPerson() person: SignedIn,
     @Param('sessionId', idOf('session')) sessionId: string,
+    @Body() { password }: PasswordAsked,
   ): Promise<void> {
-    return this.accounts.endSession(person, sessionId);
+    await this.accounts.confirm(person, password);
+    await this.accounts.endSession(person, sessionId);
   }
 
   @Public()

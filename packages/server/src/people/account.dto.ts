@@ -19,6 +19,12 @@ export const NewPassword = () => (target: object, field: string) => {
   );
 };
 
+/** What an authenticator shows, or a recovery code, as it was typed. */
+export const TypedCode = () => (target: object, field: string) => {
+  IsString({ message: 'must be a text' })(target, field);
+  MaxLength(40, { message: 'must be at most 40 characters' })(target, field);
+};
+
 /** A password as it is known, whatever the rules were when it was chosen. */
 export const KnownPassword = () => (target: object, field: string) => {
   IsString({ message: 'must be a text' })(target, field);
@@ -56,8 +62,9 @@ export class SecondFactorFields {
   code!: string;
 }
 
+/** That it is the person themselves who asks. */
 export class PasswordAsked {
-  @ApiProperty()
+  @ApiProperty({ description: 'Empty where the account has none yet' })
   @KnownPassword()
   password!: string;
 }
@@ -98,12 +105,21 @@ export class LinkHeld {
   @ApiProperty() email!: string;
   @ApiProperty({ description: 'The password that is known is asked for, not a new one' })
   hasPassword!: boolean;
+  @ApiProperty({ description: 'A code of the authenticator is asked for beside the new password' })
+  wantsCode!: boolean;
 }
 
 export class LinkUse {
   @ApiProperty({ description: 'A new one; or, for whoever has an account, the one that is known' })
   @KnownPassword()
   password!: string;
+
+  @ApiPropertyOptional({
+    description: 'Of the authenticator, or a recovery code, where it is wanted',
+  })
+  @Optional()
+  @TypedCode()
+  code?: string;
 }
 
 export class LinkUsed {

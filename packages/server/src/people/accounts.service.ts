@@ -73,6 +73,15 @@ export class AccountsService {
     );
   }
 
+  /**
+   * That it is the person themselves who asks, and not whoever found their device open.
+   *
+   * @throws ProblemException 422 at `password`
+   */
+  async confirm(person: SignedIn, password: string): Promise<void> {
+    await this.checked(person, password, 'password');
+  }
+
   /** Ends a session of one's own. */
   async endSession({ accountId }: SignedIn, id: string): Promise<void> {
     const own = await this.source.manager.findOneBy(Session, { id, person: { accountId } });

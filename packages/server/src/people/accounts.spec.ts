@@ -30,8 +30,11 @@ const signIn = (fields: object, agent: Browser = browser()) =>
   agent.post('/api/session').send(fields);
 const invite = async (owner: TestPerson, fields: object): Promise<string> =>
   (await owner.agent.post('/api/people').send(fields).expect(201)).body.token;
-const use = (token: string, password: string, agent: Browser = browser()) =>
-  agent.post(`/api/session/links/${token}`).send({ password });
+const use = (token: string, password: string, code?: string) =>
+  browser().post(`/api/session/links/${token}`).send({ password, code });
+/** Begins to set up an authenticator. */
+const begin = (agent: Browser, password = PASSWORD) =>
+  agent.post('/api/account/second-factor').send({ password });
 const codeOf = (secret: string, steps = 0) =>
   new TOTP({ secret: Secret.fromBase32(secret) }).generate({
     timestamp: Date.now() + steps * 30_000,
@@ -51,7 +54,10 @@ describe('an invitation', () => {
       ...{ kind: 'invite', firm: 'A firm', email: fields.email, hasPassword: false },
     });
     const own = browser();
-    await use(token, PASSWORD, own).expect(200, { isSignedIn: true });
+    await own
+      .post(`/api/session/links/${token}`)
+      .send({ password: PASSWORD })
+      .expect(200, { isSignedIn: true });
     expect((await own.get('/api/session')).body.person).toMatchObject({
       ...{ name: 'Tobias Fenn', state: 'active', role: 'technician' },
     });
@@ -137,6 +143,8 @@ describe('a password', () => {
     const fields = someone();
     const token = await invite(await server.signIn('owner'), fields);
     await use(token, fields.email).expect(422);
+    // Nor of what it is for.
+    await use(token, 'waterclock technician').expect(422);
   });
 
   it('is as strong as the server says, at the door too', async () => {
@@ -175,11 +183,11 @@ describe('a password', () => {
     await signIn({ email: fields.email, password: 'tomato' }).expect(204);
   });
 
-  it('is reset by a link of the owner, with the authenticator, and all sessions end', async () => {
+  it('is reset by a link of the owner, the authenticator is asked for all the same, and all sessions end', async () => {
     const owner = await server.signIn('owner');
     const fields = someone();
     const own = await joined(server, owner, fields, PASSWORD);
-    const { body: secret } = await own.post('/api/account/second-factor').expect(200);
+    const { body: secret } = await begin(own).expect(200);
     await own
       .put('/api/account/second-factor')
       .send({ code: codeOf(secret.secret) })
@@ -188,9 +196,14 @@ describe('a password', () => {
     const { body } = await owner.agent.post(`/api/people/${id}/link`).expect(201);
     expect(body.kind).toBe('reset');
     await own.get('/api/session').expect(200);
-    await use(body.token, OTHER).expect(200, { isSignedIn: true });
+    const { body: wanted } = await use(body.token, OTHER).expect(401);
+    expect(wanted.errors).toEqual([{ path: 'code', message: 'is wanted too' }]);
+    await use(body.token, OTHER, '000000').expect(401);
+    await signIn({ email: fields.email, password: OTHER }).expect(401);
+    await use(body.token, OTHER, codeOf(secret.secret, 1)).expect(200, { isSignedIn: true });
     await own.get('/api/session').expect(401);
-    await signIn({ email: fields.email, password: OTHER }).expect(204);
+    const { body: still } = await signIn({ email: fields.email, password: OTHER }).expect(401);
+    expect(still.errors).toEqual([{ path: 'code', message: 'is wanted too' }]);
   });
 
   it('of somebody who works for another firm too is not the owner’s to reset', async () => {
@@ -235,7 +248,7 @@ describe('an authenticator', () => {
   async function withSecondFactor() {
     const fields = someone();
     const own = await joined(server, await server.signIn('owner'), fields, PASSWORD);
-    const { body } = await own.post('/api/account/second-factor').expect(200);
+    const { body } = await begin(own).expect(200);
     const secret = body.secret as string;
     const first = codeOf(secret);
     const { body: given } = await own
@@ -255,7 +268,7 @@ describe('an authenticator', () => {
   it('asks for nothing before a code of it was given', async () => {
     const fields = someone();
     const own = await joined(server, await server.signIn('owner'), fields, PASSWORD);
-    await own.post('/api/account/second-factor').expect(200);
+    await begin(own).expect(200);
     await own.put('/api/account/second-factor').send({ code: '000000' }).expect(422);
     await own.put('/api/account/second-factor').send({ code: 'six' }).expect(422);
     await signIn({ email: fields.email, password: PASSWORD }).expect(204);
@@ -284,6 +297,43 @@ describe('an authenticator', () => {
     expect(JSON.stringify(kept)).not.toContain(codes[4]!.replaceAll('-', ''));
   });
 
+  it('is set up, and sessions are ended, by whoever knows the password', async () => {
+    const fields = someone();
+    const own = await joined(server, await server.signIn('owner'), fields, PASSWORD);
+    const { body } = await begin(own, OTHER).expect(422);
+    expect(body.errors).toEqual([{ path: 'password', message: 'is not your password' }]);
+    await own.delete('/api/account/sessions').send({ password: OTHER }).expect(422);
+    const { body: account } = await own.get('/api/account').expect(200);
+    const path = `/api/account/sessions/${account.sessions[0].id}`;
+    await own.delete(path).send({ password: OTHER }).expect(422);
+    await own.get('/api/session').expect(200);
+    await own.delete(path).send({ password: PASSWORD }).expect(204);
+    await own.get('/api/session').expect(401);
+  });
+
+  it('that is lost with its codes is taken out by the owner, who is told so nobody else’s', async () => {
+    const owner = await server.signIn('owner');
+    const fields = someone();
+    const own = await joined(server, owner, fields, PASSWORD);
+    const { body } = await begin(own).expect(200);
+    await own
+      .put('/api/account/second-factor')
+      .send({ code: codeOf(body.secret) })
+      .expect(200);
+    const takeOut = async ({ agent }: TestPerson, id: string) =>
+      agent.delete(`/api/people/${id}/second-factor`);
+    const id = await idOf(owner, fields.email);
+    const stranger = await server.signIn('owner');
+    expect((await takeOut(stranger, id)).status).toBe(404);
+    const { body: session } = await owner.agent.get('/api/session');
+    expect((await takeOut(owner, session.person.id)).status).toBe(403);
+    expect((await takeOut(owner, id)).status).toBe(204);
+    await own.get('/api/session').expect(401);
+    await signIn({ email: fields.email, password: PASSWORD }).expect(204);
+    await use(await invite(stranger, fields), PASSWORD).expect(200);
+    expect((await takeOut(owner, id)).status).toBe(403);
+  });
+
   it('is taken out by whoever knows the password', async () => {
     const { own, fields } = await withSecondFactor();
     const remove = (password: string) =>
@@ -300,7 +350,7 @@ describe('an authenticator', () => {
     await owner.agent.patch('/api/firm').send({ wantsSecondFactor: true }).expect(200);
     await own.get('/api/timer-types').expect(403);
     expect((await own.get('/api/session').expect(200)).body.lacksSecondFactor).toBe(true);
-    const { body } = await own.post('/api/account/second-factor').expect(200);
+    const { body } = await begin(own).expect(200);
     await own
       .put('/api/account/second-factor')
       .send({ code: codeOf(body.secret) })
@@ -388,12 +438,15 @@ describe('sessions', () => {
     const other = sessions.find(({ isThis }: { isThis: boolean }) => !isThis);
     expect(other.agent).toBe('A telephone');
     const stranger = await server.signIn();
-    await stranger.agent.delete(`/api/account/sessions/${other.id}`).expect(404);
+    await stranger.agent
+      .delete(`/api/account/sessions/${other.id}`)
+      .send({ password: '' })
+      .expect(404);
     await phone.get('/api/session').expect(200);
-    await own.delete(`/api/account/sessions/${other.id}`).expect(204);
+    await own.delete(`/api/account/sessions/${other.id}`).send({ password: PASSWORD }).expect(204);
     await phone.get('/api/session').expect(401);
     await signIn({ email: fields.email, password: PASSWORD }, phone).expect(204);
-    await own.delete('/api/account/sessions').expect(204);
+    await own.delete('/api/account/sessions').send({ password: PASSWORD }).expect(204);
     expect(await listed()).toHaveLength(1);
     await phone.get('/api/session').expect(401);
   });

@@ -1,29 +1,32 @@
-import type { Request, Response } from 'express';
+import type { CookieOptions, Request, Response } from 'express';
 import { DEVICE_DAYS, SESSION_DAYS } from './sessions.service.js';
-import { COOKIE, DEVICE_COOKIE } from './signed-in.js';
+import { COOKIE, DEVICE_COOKIE, isOverTls, nameOfCookie } from './signed-in.js';
 
 const DAY_MS = 86_400_000;
 
-/** The name of the application's setting by which cookies go over TLS only. */
-export const SECURE_COOKIES = 'secure cookies';
-
-const options = ({ secure, app }: Request) =>
-  ({
-    httpOnly: true,
-    sameSite: 'strict',
-    secure: secure || app.get(SECURE_COOKIES) === true,
-  }) as const;
+/** Over TLS it is the whole host's, as its name then asks for; else only the API is sent it. */
+function optionsFor(request: Request): CookieOptions {
+  const secure = isOverTls(request);
+  return { httpOnly: true, sameSite: 'strict', secure, path: secure ? '/' : '/api' };
+}
 
 /** The browser carries the session from now on. */
 export function giveCookie(request: Request, response: Response, token: string): void {
   const maxAge = SESSION_DAYS * DAY_MS;
-  response.cookie(COOKIE, token, { ...options(request), path: '/api', maxAge });
+  response.cookie(nameOfCookie(request, COOKIE), token, { ...optionsFor(request), maxAge });
+}
+
+export function takeCookie(request: Request, response: Response): void {
+  response.clearCookie(nameOfCookie(request, COOKIE), optionsFor(request));
 }
 
 /** The device is known again by it. */
 export function giveDevice(request: Request, response: Response, device: string): void {
   const maxAge = DEVICE_DAYS * DAY_MS;
-  response.cookie(DEVICE_COOKIE, device, { ...options(request), path: '/api/session', maxAge });
+  response.cookie(nameOfCookie(request, DEVICE_COOKIE), device, {
+    ...optionsFor(request),
+    maxAge,
+  });
 }
 
 export const addressOf = ({ ip }: Request): string => ip ?? 'unknown';

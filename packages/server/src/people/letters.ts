@@ -3,7 +3,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import type { DataSource } from 'typeorm';
 import { notFound } from '../platform/problem.js';
 import { Firm } from '../schema/firm.entity.js';
-import type { LinkKind } from '../schema/person.entity.js';
+import type { LinkKind, Person } from '../schema/person.entity.js';
 import type { WrittenMailAnswer } from './account.dto.js';
 import { Mailer } from './mailer.js';
 import { personAnswer, type Invited } from './members.js';
@@ -39,6 +39,16 @@ export class Letters {
     });
     const expiresAt = link.expiresAt.toISOString();
     return { person: personAnswer(person), kind, token: link.token, expiresAt };
+  }
+
+  /** Tells somebody that an owner took their authenticator out. */
+  tellTakenOut({ account, firm }: Person, by: SignedIn): Promise<void> {
+    return this.mailer.send({
+      firmId: by.firmId,
+      to: account!.email,
+      subject: 'Your authenticator was taken out',
+      text: `${by.name} of ${firm.name} took it out. You sign in by your password alone: set one up anew.`,
+    });
   }
 
   /** What the demo wrote; elsewhere it was sent, and is nobody else's. */

@@ -6,8 +6,9 @@ import { transact } from '../platform/transact.js';
 import { Account } from '../schema/account.entity.js';
 import { Firm } from '../schema/firm.entity.js';
 import { AccountLink, Person, Session, type LinkKind } from '../schema/person.entity.js';
-import { newLink, type NewLink } from './account-links.js';
+import { forgetSecondFactor, newLink, type NewLink } from './account-links.js';
 import type { InviteFields, PersonAnswer, PersonChange } from './person.dto.js';
+import type { SignedIn } from './signed-in.js';
 
 export interface Invited {
   readonly person: Person;
@@ -67,6 +68,20 @@ export class Members {
     });
   }
 
+  /** Takes out the authenticator of somebody who lost it and has no recovery code left; their sessions end. */
+  forgetSecondFactor(by: SignedIn, id: string): Promise<Person> {
+    const { firmId } = by;
+    return transact(this.source, async (manager) => {
+      const person = await memberOf(manager, firmId, id);
+      const others = { accountId: person.accountId!, firmId: Not(firmId) };
+      // One's own goes by one's own password.
+      if (id === by.id || (await manager.existsBy(Person, others))) throw notForOwner();
+      await forgetSecondFactor(manager, person.accountId!);
+      await endAll(manager, person);
+      return person;
+    });
+  }
+
   /** A link by which somebody joins, where they have not yet, or else chooses a new password. */
   link(firmId: string, id: string): Promise<Invited & { readonly kind: LinkKind }> {
     return transact(this.source, async (manager) => {
@@ -103,7 +118,7 @@ const notForOwner = (): ProblemException =>
   new ProblemException(
     403,
     'Not from here',
-    'This password is not yours to reset: they change it themselves, or come back first.',
+    'This way in is not yours to change: they change it themselves, or come back first.',
   );
 
 const lastOwner = (): ProblemException =>

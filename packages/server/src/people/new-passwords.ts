@@ -6,6 +6,8 @@ import { passwordHash } from './passwords.js';
 import { STRENGTH_TASK } from './password-strength-task.js';
 
 const LEAST_STRENGTH = 2;
+/** What somebody tries first at this door. */
+const OF_OURS = ['water clock', 'waterclock', 'sprinkler', 'irrigation', 'technician'];
 
 /** Passwords that somebody chooses. */
 @Injectable()
@@ -18,7 +20,7 @@ export class NewPasswords {
    */
   strengthOf(password: string, own: readonly string[], address: string): Promise<number> {
     const asker = { firmId: 'the door', personId: address };
-    return this.computing.run(asker, STRENGTH_TASK, { password, own });
+    return this.computing.run(asker, STRENGTH_TASK, { password, own: [...OF_OURS, ...own] });
   }
 
   /** The hash of a password that is worth having; 422 at `password` where it is among those that are guessed first. */

@@ -38,13 +38,12 @@ import {
   WelcomeAnswer,
 } from './person.dto.js';
 import { FirmChoice, WrittenMailAnswer } from './account.dto.js';
-import { addressOf, agentOf, giveCookie, giveDevice } from './cookies.js';
+import { addressOf, agentOf, giveCookie, giveDevice, takeCookie } from './cookies.js';
 import { Letters } from './letters.js';
 import { Members } from './members.js';
 import { SessionsService } from './sessions.service.js';
 import {
   BeforeSecondFactor,
-  COOKIE,
   CurrentFirm,
   CurrentPerson,
   deviceOf,
@@ -153,7 +152,7 @@ export class PeopleController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
     await this.sessions.close(tokenOf(request)!);
-    response.clearCookie(COOKIE, { path: '/api' });
+    takeCookie(request, response);
   }
 
   @ForOwners()
@@ -255,6 +254,19 @@ export class PeopleController {
     @Param('personId', idOf('person')) personId: string,
   ): Promise<void> {
     return this.members.remove(firmId, personId);
+  }
+
+  @ForOwners()
+  @ApiOperation({ summary: 'Takes out the authenticator of somebody who lost it.' })
+  @Delete('people/:personId/second-factor')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  @ApiProblems(403, 404)
+  async forgetSecondFactor(
+    @CurrentPerson() by: SignedIn,
+    @Param('personId', idOf('person')) personId: string,
+  ): Promise<void> {
+    await this.letters.tellTakenOut(await this.members.forgetSecondFactor(by, personId), by);
   }
 
   @ForOwners()

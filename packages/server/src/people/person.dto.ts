@@ -11,7 +11,7 @@ import {
   type LinkKind,
   type Role,
 } from '../schema/person.entity.js';
-import { KnownPassword, NewPassword } from './account.dto.js';
+import { KnownPassword, NewPassword, TypedCode } from './account.dto.js';
 import { ApiDocument, withDocument } from '../platform/core-documents.js';
 
 const STATES = ['active', 'invited', 'disabled'] as const;
@@ -30,8 +30,7 @@ export class SignInFields {
     description: 'Of an authenticator, or a recovery code, where one is asked for',
   })
   @Optional()
-  @IsString({ message: 'must be a text' })
-  @MaxLength(40, { message: 'must be at most 40 characters' })
+  @TypedCode()
   code?: string;
 }
 

@@ -30,11 +30,22 @@ export type SignedInRequest = Request & { person?: SignedIn };
 
 export const COOKIE = 'water_clock_session';
 
+/** The name of the application's setting by which cookies go over TLS only. */
+export const SECURE_COOKIES = 'secure cookies';
+
+/** Whether what this browser is given goes over TLS only. */
+export const isOverTls = ({ secure, app }: Request): boolean =>
+  secure || app.get(SECURE_COOKIES) === true;
+
+/** Over TLS a browser takes a cookie of such a name from this very host alone. */
+export const nameOfCookie = (request: Request, name: string): string =>
+  isOverTls(request) ? `__Host-${name}` : name;
+
 /** Stays when a session ends: by it strangers' wrong passwords are told from those of the device. */
 export const DEVICE_COOKIE = 'water_clock_device';
 
-function cookieOf({ cookies }: Request, name: string): string | undefined {
-  const value = fieldOf(cookies, name);
+function cookieOf(request: Request, name: string): string | undefined {
+  const value = fieldOf(request.cookies, nameOfCookie(request, name));
   return typeof value === 'string' ? value : undefined;
 }
 

@@ -18,10 +18,33 @@ it('asks for no TLS where there is none', async () => {
   expect(headers['content-security-policy']).not.toContain('upgrade-insecure-requests');
 });
 
+it('says who may load what, and tells nobody from where one comes', async () => {
+  const { headers } = await anybody()
+    .get('/api/welcome')
+    .set('Origin', 'https://elsewhere.example')
+    .expect(200);
+  for (const directive of [
+    "default-src 'self'",
+    "object-src 'none'",
+    "base-uri 'none'",
+    "frame-ancestors 'self'",
+    "script-src 'self'",
+  ])
+    expect(headers['content-security-policy']).toContain(directive);
+  expect(headers['content-security-policy']).not.toMatch(/script-src[^;]*unsafe/);
+  expect(headers['x-content-type-options']).toBe('nosniff');
+  expect(headers['referrer-policy']).toBe('no-referrer');
+  expect(headers['access-control-allow-origin']).toBeUndefined();
+  expect(headers['content-type']).toBe('application/json; charset=utf-8');
+});
+
 it('lets nothing keep what is said of people, and nobody else keep the rest', async () => {
   const caching = async (path: string) =>
     (await person.agent.get(path).expect(200)).headers['cache-control'];
-  for (const path of ['/api/session', '/api/people', '/api/properties?from=2026-06-01'])
+  for (const path of [
+    ...['/api/session', '/api/people', '/api/properties?from=2026-06-01', '/api/former-people'],
+    ...['/api/firm/keeping', '/api/firm/archive', '/api/changes', '/api/account'],
+  ])
     expect([path, await caching(path)]).toEqual([path, 'no-store']);
   expect(await caching('/api/rule-sets')).toBe('private, no-cache');
 });

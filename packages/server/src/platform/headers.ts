@@ -2,10 +2,12 @@ import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import helmet from 'helmet';
 import { notOurs } from './problem.js';
 
-const overTls = helmet();
+/** No page of ours says where its addresses begin. */
+const directives = { baseUri: "'none'" };
+const overTls = helmet({ contentSecurityPolicy: { directives } });
 /** Over plain HTTP, on a machine of one's own, there is no TLS to insist on. */
 const plain = helmet({
-  contentSecurityPolicy: { directives: { upgradeInsecureRequests: null } },
+  contentSecurityPolicy: { directives: { ...directives, upgradeInsecureRequests: null } },
   strictTransportSecurity: false,
 });
 
@@ -14,7 +16,7 @@ export const pageHeaders: RequestHandler = (request, response, next) =>
   (request.secure ? overTls : plain)(request, response, next);
 
 const ABOUT_PEOPLE =
-  /^\/api\/(session|setup|welcome|people|properties|account|outbox|changes(\.csv)?)(\/|$)/;
+  /^\/api\/(session|setup|welcome|people|former-people|firm|properties|account|outbox|changes(\.csv)?)(\/|$)/;
 
 /** What is said of people is kept by no browser and nothing between; the rest is asked for anew each time. */
 export function apiCaching({ path }: Request, response: Response, next: NextFunction): void {

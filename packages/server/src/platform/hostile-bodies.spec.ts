@@ -25,6 +25,20 @@ const refusal = (text: string): unknown => {
   }
 };
 
+it('a field that a question names twice, and one that every object has, are bad input at their places', async () => {
+  const twice = await person.agent.get('/api/properties?from=2026-06-01&q=a&q=b').expect(422);
+  expect(twice.body.errors).toMatchObject([{ path: 'q' }]);
+  for (const name of ['__proto__', 'constructor', 'prototype']) {
+    const { body } = await person.agent
+      .post('/api/properties')
+      .set('content-type', 'application/json')
+      .send(`{"name":"Plum cottage","${name}":{"role":"owner"}}`)
+      .expect(422);
+    expect(body.errors).toMatchObject([{ path: name, message: 'is not a known field' }]);
+  }
+  expect(Object.hasOwn(Object.prototype, 'role')).toBe(false);
+});
+
 it('refuses what is nested too deep or has too many values, and counts nothing that stands in a text', () => {
   expect(refusal('['.repeat(32) + ']'.repeat(32))).toBeNull();
   expect(refusal('{"a":'.repeat(33) + '1' + '}'.repeat(33))).toBe('must be nested at most 32 deep');

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { LoggerService } from '@nestjs/common';
+import { fieldOf } from '@water-clock/core/kernel';
 import { pino, type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { LogLevel } from './configuration.js';
@@ -7,6 +8,8 @@ import type { LogLevel } from './configuration.js';
 const STANDARD_ERROR = 2;
 const UNAVAILABLE = 503;
 export const REQUEST_ID = 'X-Request-Id';
+/** Answers that somebody may want to look into: wrong passwords, what a role does not include, too many tries. */
+const REFUSED: ReadonlySet<string> = new Set(['401', '403', '429', 'read 403', 'read 429']);
 /** What a proxy may have named a request; anything else is named anew. */
 const GIVEN_ID = /^[\w-]{8,64}$/;
 
@@ -46,8 +49,15 @@ export const requestLog = (logger: Logger) =>
       return id;
     },
     // What is away for a while is said where it is away.
-    customLogLevel: (_request, { statusCode }) =>
-      statusCode >= 500 && statusCode !== UNAVAILABLE ? 'error' : 'info',
+    customLogLevel: ({ method }, { statusCode }) => {
+      if (statusCode >= 500 && statusCode !== UNAVAILABLE) return 'error';
+      return REFUSED.has(`${method === 'GET' ? 'read ' : ''}${statusCode}`) ? 'warn' : 'info';
+    },
+    // Who, by an id that says nothing to strangers, and from where.
+    customProps: (request) => ({
+      person: fieldOf(fieldOf(request, 'person'), 'id'),
+      address: fieldOf(request, 'ip'),
+    }),
     serializers: {
       req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
         ...{ id, method },

@@ -29,6 +29,7 @@ export class SimulatorService {
     if (this.simulatorUrl === null) throw noSimulator();
     const answer = await fetch(`${this.simulatorUrl}/timers/${timerId}${path}`, {
       method,
+      redirect: 'error',
       signal: AbortSignal.timeout(LONGEST_MILLISECONDS),
       ...(body !== undefined && {
         body: JSON.stringify(body),

@@ -93,6 +93,7 @@ export class TimersService {
       const document = yard ? withFollowers(sent, yard.document) : sent;
       const where = { firmId, timerId };
       const fromVersion = change.version;
+      const stored = await manager.findOneByOrFail(TimerSettings, where);
       await storeSettings(manager, { ...where, savedBy: personName, fromVersion }, document);
       if (yard)
         await storeYard(
@@ -100,6 +101,8 @@ export class TimersService {
           { ...where, savedBy: personName },
           yardFor(document, yard.document),
         );
+      // The same save once more has its copy.
+      if (stored.version !== fromVersion) return;
       await makeCopy(manager, {
         ...where,
         document,

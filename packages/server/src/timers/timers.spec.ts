@@ -117,6 +117,20 @@ describe('saving settings', () => {
     });
   });
 
+  it('takes a save that is sent twice for one, with one copy', async () => {
+    const timerId = await addTimer();
+    const sent = { version: 1, document: document(['05:00']) };
+    for (let times = 0; times < 2; times++)
+      expect((await save(timerId, sent).expect(200)).body).toMatchObject({ version: 2 });
+    const { body: copies } = await person.agent.get(`/api/timers/${timerId}/copies`).expect(200);
+    expect(copies).toHaveLength(1);
+    // Somebody else who sends it did not save it.
+    const other = await server.signIn('technician', person.firmId);
+    await other.agent.put(`/api/timers/${timerId}/settings?on=2026-06-01`).send(sent).expect(409);
+    await save(timerId, { ...sent, version: 2, document: document(['06:00']) }).expect(200);
+    await save(timerId, sent).expect(409);
+  });
+
   it('lets just one of many at once save', async () => {
     const timerId = await addTimer();
     const starts = Array.from({ length: 8 }, (_, index) => `0${index}:00`);

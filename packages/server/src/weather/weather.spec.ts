@@ -36,12 +36,13 @@ it('is kept whole, listed without its days, and changed from the version that wa
     { name: 'Airfield', kind: 'monthly', from: null, to: null, days: 0, properties: 0 },
     { name: 'Weir', kind: 'daily', from: '2026-06-01', to: '2026-06-02', days: 2 },
   ]);
-  const change = (version: number) =>
+  const change = (version: number, date = '2026-06-03') =>
     person.agent
       .put(`/api/weather/${added.id}`)
-      .send({ version, document: weather('Weir', day('2026-06-03')) });
+      .send({ version, document: weather('Weir', day(date)) });
   await change(1).expect(200);
-  await change(1).expect(409);
+  await change(1).expect(200);
+  await change(1, '2026-06-04').expect(409);
   expect((await person.agent.get(`/api/weather/${added.id}`).expect(200)).body).toEqual({
     id: added.id,
     version: 2,

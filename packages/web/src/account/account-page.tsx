@@ -34,7 +34,7 @@ export function AccountPage() {
         <>
           <SecondFactor account={account.data} />
           <ChangePassword account={account.data} />
-          <Sessions sessions={account.data.sessions} />
+          <Sessions account={account.data} />
         </>
       )}
     </Page>

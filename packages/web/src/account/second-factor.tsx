@@ -7,19 +7,14 @@ import {
   removeSecondFactor,
   type Account,
 } from '../api/account';
-import { ApiError } from '../api/client';
 import { sessionQuery } from '../api/session';
 import { useWrite } from '../api/use-write';
 import { Field } from '../ui/field';
+import { faultAt, OwnPassword } from './own-password';
 import pageStyles from '../ui/page.module.css';
 import styles from './account.module.css';
 
 const touches = [accountQuery.queryKey, sessionQuery.queryKey];
-
-const faultAt = (error: Error | null, path: string): string | undefined =>
-  error instanceof ApiError
-    ? (error.places.find((place) => place.path === path)?.message ?? error.message)
-    : error?.message;
 
 /** An authenticator app, asked for beside the password from then on. */
 export function SecondFactor({ account }: { account: Account }) {
@@ -28,22 +23,35 @@ export function SecondFactor({ account }: { account: Account }) {
     <section className={pageStyles['sheet']} aria-labelledby="second-factor">
       <h2 id="second-factor">Authenticator app</h2>
       {codes && <RecoveryCodes codes={codes} onKept={() => setCodes(null)} />}
-      {account.hasSecondFactor ? <TakeOut account={account} /> : <SetUp onSet={setCodes} />}
+      {account.hasSecondFactor ? (
+        <TakeOut account={account} />
+      ) : (
+        <SetUp account={account} onSet={setCodes} />
+      )}
     </section>
   );
 }
 
-function SetUp({ onSet }: { onSet: (codes: readonly string[]) => void }) {
+interface SetUpProps {
+  readonly account: Account;
+  readonly onSet: (codes: readonly string[]) => void;
+}
+
+function SetUp({ account: { hasPassword }, onSet }: SetUpProps) {
+  const [password, setPassword] = useState('');
   const [secret, setSecret] = useState<{ secret: string; link: string } | null>(null);
   const [code, setCode] = useState('');
-  const beginning = useWrite('begin-second-factor', beginSecondFactor);
+  const beginning = useWrite('begin-second-factor', beginSecondFactor, { isToldHere: true });
   const confirming = useWrite('confirm-second-factor', confirmSecondFactor, {
     touches,
     isToldHere: true,
   });
-  const begin = async () => {
-    const done = await beginning.write();
-    if (done) setSecret(done.answer);
+  const begin = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    const done = await beginning.write(password);
+    if (!done) return;
+    setPassword('');
+    setSecret(done.answer);
   };
   const confirm = async (event: SyntheticEvent) => {
     event.preventDefault();
@@ -52,15 +60,20 @@ function SetUp({ onSet }: { onSet: (codes: readonly string[]) => void }) {
   };
   if (!secret)
     return (
-      <>
+      <form className={styles['narrow']} onSubmit={(event) => void begin(event)}>
         <p>
           With an authenticator nobody signs in with your password alone: each time, a code from
           your telephone is asked for too.
         </p>
-        <Button type="primary" loading={beginning.isWriting} onClick={() => void begin()}>
+        {hasPassword ? (
+          <OwnPassword value={password} onChange={setPassword} error={beginning.error} />
+        ) : (
+          beginning.error && <p role="alert">{beginning.error.message}</p>
+        )}
+        <Button type="primary" htmlType="submit" loading={beginning.isWriting}>
           Set one up
         </Button>
-      </>
+      </form>
     );
   return (
     <form className={styles['steps']} onSubmit={(event) => void confirm(event)}>
@@ -139,16 +152,7 @@ function TakeOut({ account: { recoveryCodes, hasPassword } }: { account: Account
         A code is asked for whenever you sign in. {recoveryCodes} of your recovery codes are left.
       </p>
       {hasPassword && (
-        <Field label="Your password" fault={faultAt(removing.error, 'password')}>
-          {(id) => (
-            <Input.Password
-              id={id}
-              autoComplete="current-password"
-              value={password}
-              onChange={(event) => setPassword(event.target.value)}
-            />
-          )}
-        </Field>
+        <OwnPassword value={password} onChange={setPassword} error={removing.error} />
       )}
       <Button danger htmlType="submit" loading={removing.isWriting}>
         Take it out

@@ -1,18 +1,29 @@
 import { Button, Tag } from 'antd';
-import { accountQuery, endOtherSessions, endSession, type SessionListing } from '../api/account';
+import { useState } from 'react';
+import { accountQuery, endOtherSessions, endSession, type Account } from '../api/account';
 import { useWrite } from '../api/use-write';
 import { momentWords } from '../format/moment-words';
 import { useClock } from '../session/use-signed-in';
 import pageStyles from '../ui/page.module.css';
 import { agentInWords } from './agent-in-words';
+import { OwnPassword } from './own-password';
 import styles from './account.module.css';
 
 /** Where the account is signed in; any of them can be ended from here. */
-export function Sessions({ sessions }: { sessions: readonly SessionListing[] }) {
+export function Sessions({ account: { sessions, hasPassword } }: { account: Account }) {
   const clock = useClock();
-  const touches = { touches: [accountQuery.queryKey] };
-  const ending = useWrite('end-session', endSession, touches);
-  const endingOthers = useWrite('end-other-sessions', endOtherSessions, touches);
+  const [password, setPassword] = useState('');
+  const options = { touches: [accountQuery.queryKey], isToldHere: hasPassword };
+  const ending = useWrite('end-session', endSession, options);
+  const endingOthers = useWrite('end-other-sessions', endOtherSessions, options);
+  const end = async (sessionId: string) => {
+    endingOthers.reset();
+    if (await ending.write({ sessionId, password })) setPassword('');
+  };
+  const endOthers = async () => {
+    ending.reset();
+    if (await endingOthers.write(password)) setPassword('');
+  };
   return (
     <section className={pageStyles['sheet']} aria-labelledby="sessions">
       <h2 id="sessions">Where you are signed in</h2>
@@ -31,7 +42,7 @@ export function Sessions({ sessions }: { sessions: readonly SessionListing[] }) 
               <Button
                 loading={ending.isWriting}
                 aria-label={`End the session since ${momentWords(openedAt, clock)}`}
-                onClick={() => void ending.write(id)}
+                onClick={() => void end(id)}
               >
                 End
               </Button>
@@ -40,9 +51,19 @@ export function Sessions({ sessions }: { sessions: readonly SessionListing[] }) 
         ))}
       </ul>
       {sessions.length > 1 && (
-        <Button loading={endingOthers.isWriting} onClick={() => void endingOthers.write()}>
-          End all others
-        </Button>
+        <div className={styles['narrow']}>
+          {hasPassword && (
+            <OwnPassword
+              value={password}
+              onChange={setPassword}
+              error={ending.error ?? endingOthers.error}
+              hint="It is asked for before a session is ended."
+            />
+          )}
+          <Button loading={endingOthers.isWriting} onClick={() => void endOthers()}>
+            End all others
+          </Button>
+        </div>
       )}
       <p className={pageStyles['soft']}>
         A session ends by itself after thirty days, or when it is left alone for two weeks.

@@ -14,7 +14,8 @@ export const accountQuery = queryOptions({
 export const changePassword = (body: Api['PasswordChange']): Promise<void> =>
   request('put', '/api/account/password', { body });
 
-export const beginSecondFactor = () => request('post', '/api/account/second-factor');
+export const beginSecondFactor = (password: string) =>
+  request('post', '/api/account/second-factor', { body: { password } });
 
 export const confirmSecondFactor = (code: string) =>
   request('put', '/api/account/second-factor', { body: { code } });
@@ -22,10 +23,19 @@ export const confirmSecondFactor = (code: string) =>
 export const removeSecondFactor = (password: string): Promise<void> =>
   request('delete', '/api/account/second-factor', { body: { password } });
 
-export const endSession = (sessionId: string): Promise<void> =>
-  request('delete', '/api/account/sessions/{sessionId}', { path: { sessionId } });
+interface EndedSession {
+  readonly sessionId: string;
+  readonly password: string;
+}
 
-export const endOtherSessions = (): Promise<void> => request('delete', '/api/account/sessions');
+export const endSession = ({ sessionId, password }: EndedSession): Promise<void> =>
+  request('delete', '/api/account/sessions/{sessionId}', {
+    path: { sessionId },
+    body: { password },
+  });
+
+export const endOtherSessions = (password: string): Promise<void> =>
+  request('delete', '/api/account/sessions', { body: { password } });
 
 /** How hard a password is to guess, 0 to 4. Not kept for longer than it is looked at. */
 export const strengthQuery = (password: string) =>
@@ -47,8 +57,8 @@ export const linkQuery = (token: string) =>
     gcTime: 0,
   });
 
-export const applyLink = (token: string, password: string): Promise<Api['LinkUsed']> =>
-  request('post', '/api/session/links/{token}', { path: { token }, body: { password } });
+export const applyLink = (token: string, body: Api['LinkUse']): Promise<Api['LinkUsed']> =>
+  request('post', '/api/session/links/{token}', { path: { token }, body });
 
 export const outboxQuery = queryOptions({
   queryKey: ['outbox'],

@@ -363,6 +363,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/people/{personId}/second-factor': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    /** Takes out the authenticator of somebody who lost it. */
+    readonly delete: operations['peopleForgetSecondFactor'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/plans': {
     readonly parameters: {
       readonly query?: never;
@@ -1493,6 +1510,8 @@ export interface components {
       /** @enum {string} */
       readonly kind: 'invite' | 'reset';
       readonly name: string;
+      /** @description A code of the authenticator is asked for beside the new password */
+      readonly wantsCode: boolean;
     };
     readonly LinkListing: {
       /** Format: date-time */
@@ -1509,6 +1528,8 @@ export interface components {
       readonly opened: number;
     };
     readonly LinkUse: {
+      /** @description Of the authenticator, or a recovery code, where it is wanted */
+      readonly code?: string;
       /** @description A new one; or, for whoever has an account, the one that is known */
       readonly password: string;
     };
@@ -1527,6 +1548,7 @@ export interface components {
       readonly station: number;
     };
     readonly PasswordAsked: {
+      /** @description Empty where the account has none yet */
       readonly password: string;
     };
     readonly PasswordChange: {
@@ -2186,7 +2208,11 @@ export interface operations {
       readonly path?: never;
       readonly cookie?: never;
     };
-    readonly requestBody?: never;
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PasswordAsked'];
+      };
+    };
     readonly responses: {
       readonly 200: {
         headers: {
@@ -2226,7 +2252,11 @@ export interface operations {
       readonly path?: never;
       readonly cookie?: never;
     };
-    readonly requestBody?: never;
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PasswordAsked'];
+      };
+    };
     readonly responses: {
       readonly 204: {
         headers: {
@@ -2245,7 +2275,11 @@ export interface operations {
       };
       readonly cookie?: never;
     };
-    readonly requestBody?: never;
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PasswordAsked'];
+      };
+    };
     readonly responses: {
       readonly 204: {
         headers: {
@@ -2718,6 +2752,25 @@ export interface operations {
         content: {
           readonly 'application/json': components['schemas']['AccountLinkAnswer'];
         };
+      };
+    };
+  };
+  readonly peopleForgetSecondFactor: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly personId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -61,6 +61,10 @@ export const changePerson = ({
 }: Api['PersonChange'] & { readonly personId: string }): Promise<Person> =>
   request('patch', '/api/people/{personId}', { path: { personId }, body });
 
+/** For somebody who lost their authenticator, and has no recovery code left. */
+export const forgetSecondFactor = (personId: string): Promise<void> =>
+  request('delete', '/api/people/{personId}/second-factor', { path: { personId } });
+
 export const removePerson = (personId: string): Promise<void> =>
   request('delete', '/api/people/{personId}', { path: { personId } });
 

@@ -33,6 +33,7 @@ export const WRITE_NAMES = [
   'erase-contact',
   'erase-person',
   'erase-property',
+  'forget-second-factor',
   'import-property',
   'invite-person',
   'leave-sheet',

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import {
   changePerson,
+  forgetSecondFactor,
   invitePerson,
   linkPerson,
   peopleQuery,
@@ -93,17 +94,27 @@ interface PersonWorkProps {
 
 /** What an owner can do for, and with, somebody. */
 function PersonWork({ person, isOwn, onLink }: PersonWorkProps) {
-  const { id: personId, name, role, state } = person;
+  const { id: personId, name, role, state, hasSecondFactor } = person;
   const { modal } = App.useApp();
   const touches = { touches: [peopleQuery.queryKey] };
   const change = useWrite('change-person', changePerson, touches);
   const linking = useWrite('link-person', linkPerson, touches);
   const removing = useWrite('remove-person', removePerson, touches);
+  const forgetting = useWrite('forget-second-factor', forgetSecondFactor, touches);
   const isDisabled = state === 'disabled';
   const give = async () => {
     const done = await linking.write(personId);
     if (done) onLink(done.answer);
   };
+  const askToForget = () =>
+    void modal.confirm({
+      title: `Take out the authenticator of ${name}?`,
+      content:
+        'Do this only for somebody whom you know to be it: who has lost the telephone and the recovery codes too. They are signed out, and sign in by the password alone until they set up another.',
+      okText: 'Take it out',
+      okButtonProps: { danger: true },
+      onOk: () => forgetting.write(personId),
+    });
   const askToRemove = () =>
     void modal.confirm({
       title: `Remove ${name}?`,
@@ -129,6 +140,11 @@ function PersonWork({ person, isOwn, onLink }: PersonWorkProps) {
           {!isDisabled && (
             <Button loading={linking.isWriting} onClick={() => void give()}>
               {state === 'invited' ? 'New link' : 'Reset password…'}
+            </Button>
+          )}
+          {hasSecondFactor && (
+            <Button loading={forgetting.isWriting} onClick={askToForget}>
+              Authenticator lost…
             </Button>
           )}
           <Button

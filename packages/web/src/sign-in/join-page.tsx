@@ -7,6 +7,11 @@ import { Door, useEnter } from './door';
 import { DoorForm } from './door-form';
 import pageStyles from '../ui/page.module.css';
 
+const CODE = {
+  ...{ name: 'code', label: 'Code', autoComplete: 'one-time-code' },
+  hint: 'Six digits from your authenticator, or a recovery code.',
+} as const;
+
 const titleOf = ({ kind, firm }: LinkHeld): string =>
   kind === 'invite' ? `Join ${firm}` : 'Choose a new password';
 
@@ -14,7 +19,7 @@ function explain({ kind, hasPassword, email }: LinkHeld): string {
   if (hasPassword) return `You sign in as ${email} already: give the password that you know.`;
   return kind === 'invite'
     ? `You will sign in as ${email}, with a password of your own.`
-    : `You sign in as ${email}. Your authenticator, if you have one, is taken out: set it up anew afterwards. All your other sessions end.`;
+    : `You sign in as ${email}. All your other sessions end.`;
 }
 
 /** What a link leads to that somebody was given: joining a firm, or choosing a new password. */
@@ -25,7 +30,8 @@ export function JoinPage() {
   const navigate = useNavigate();
   const using = useWrite(
     'use-link',
-    ({ password }: Record<'password', string>) => applyLink(token, password),
+    ({ password, code }: Record<'password' | 'code', string>) =>
+      applyLink(token, { password, ...(code && { code }) }),
     { isToldHere: true },
   );
   const goOn = (isSignedIn: boolean) => (isSignedIn ? enter() : navigate('/sign-in'));
@@ -58,6 +64,7 @@ export function JoinPage() {
                 isNew: !link.data.hasPassword,
                 autoComplete: link.data.hasPassword ? 'current-password' : 'new-password',
               },
+              ...(link.data.wantsCode ? [CODE] : []),
             ]}
             button={link.data.kind === 'invite' ? 'Join' : 'Set the password'}
             entering={using}

@@ -1,0 +1,46 @@
+/** A brief that takes all the time that a plan may take: stations that want more than the night has. */
+export const worstBrief = () => ({
+  format: 'waterclock.brief/1',
+  from: '2026-06-01',
+  timer: { stations: 12 },
+  rules: { earliestStart: '01:00', finishBy: '02:10' },
+  stations: Array.from({ length: 7 }, (_, index) => ({
+    ...{ number: index + 1, head: 'spray' },
+    need: { weeklySeconds: 5000, daysPerWeek: [5, 5] },
+  })),
+});
+
+const clock = (minutes) =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+/** As many pieces of water a day as settings may have. */
+export const worstPlan = () => ({
+  format: 'waterclock.plan/2',
+  timer: {
+    ...{ name: 'Wall timer', stations: 8, programs: 8, startsPerProgram: 64, startStepMinutes: 1 },
+    cycleSoak: { policy: 'in-order' },
+  },
+  stations: Array.from({ length: 8 }, (_, index) => ({
+    ...{ number: index + 1, name: `Bed ${index + 1}`, cycleSeconds: 1, soakSeconds: 1 },
+  })),
+  programs: Array.from({ length: 8 }, (_, index) => ({
+    id: 'ABCDEFGH'[index],
+    starts: Array.from({ length: 64 }, (__, start) => clock(start * 22 + index)),
+    days: { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] },
+    runs: [{ station: index + 1, seconds: 38 }],
+  })),
+});
+
+/** A sheet for the door that nobody could hang up. */
+export const wideSheet = (stations) => ({
+  format: 'waterclock.sheet/1',
+  madeOn: '2026-06-01',
+  property: 'Slow wall',
+  timer: 'Slow',
+  firm: 'Quillhaven Sprinkler Care',
+  stations: Array.from({ length: stations }, (_, index) => ({
+    number: 1 + (index % 256),
+    name: `Bed ${index}`,
+    waters: 'Mondays at 04:00',
+  })),
+});
