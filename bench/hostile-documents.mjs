@@ -10,6 +10,36 @@ export const worstBrief = () => ({
   })),
 });
 
+/** A brief that is planned in no time. */
+export const easyBrief = () => ({
+  format: 'waterclock.brief/1',
+  from: '2026-06-01',
+  timer: { stations: 4 },
+  rules: { earliestStart: '01:00', finishBy: '05:30' },
+  stations: [1, 2].map((number) => ({
+    ...{ number, head: 'spray' },
+    need: { weeklySeconds: 1800, daysPerWeek: [2, 2] },
+  })),
+});
+
+const DAYS = 68_000;
+
+/** Days without an end, as many as a body has room for; the last of them is wrong. */
+export const longWeather = () => ({
+  format: 'waterclock.weather/1',
+  name: 'Far hill',
+  latitude: 38,
+  record: {
+    kind: 'daily',
+    days: Array.from({ length: DAYS }, (_, day) => ({
+      date: new Date(Date.UTC(1900, 0, 1) + day * 86_400_000).toISOString().slice(0, 10),
+      lowCelsius: 11.25,
+      highCelsius: day === DAYS - 1 ? 0 : 27.75,
+      rainMm: day % 5,
+    })),
+  },
+});
+
 const clock = (minutes) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 

@@ -1,10 +1,11 @@
 import { execFileSync } from 'node:child_process';
+import { createHash, randomBytes } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
 import PgBoss from 'pg-boss';
 import { startThrowAwayCluster } from '../tools/cluster.js';
 import { makeDatabase, startServer } from '../e2e/support/application.js';
 import { signIn } from '../e2e/support/sign-in.js';
-import { worstBrief, worstPlan, wideSheet } from './hostile-documents.mjs';
+import { easyBrief, longWeather, wideSheet, worstBrief, worstPlan } from './hostile-documents.mjs';
 import { median, quantile } from './statistics.mjs';
 
 const CLIENTS = 10;
@@ -13,6 +14,7 @@ const ROUNDS = 3;
 /** Between what one person asks for and the next thing. */
 const THINKING_MS = 250;
 const PLANS_AT_ONCE = 20;
+const EASY_PLANS = 5;
 const SIGN_INS_AT_ONCE = 200;
 const TYPED = ['linden', 'maple 4', 'alder row', 'quist', 'carport', '17 cooper', 'fennel', 'zzz'];
 
@@ -97,6 +99,19 @@ async function tenPeople(ask, from, timers) {
   );
 }
 
+/** Somebody of another firm, signed in; gives their cookie. */
+function otherFirm(psql) {
+  const token = randomBytes(32).toString('base64url');
+  const hash = createHash('sha256').update(token).digest('hex');
+  psql(`WITH firm AS (INSERT INTO firms (name) VALUES ('Far Hill Water') RETURNING id),
+      account AS (INSERT INTO accounts (email) VALUES ('odo@farhill.example') RETURNING id),
+      person AS (INSERT INTO people (firm_id, account_id, name, role, joined_at)
+        SELECT firm.id, account.id, 'Odo Brandt', 'owner', now() FROM firm, account RETURNING *)
+    INSERT INTO sessions (token_hash, firm_id, person_id, expires_at)
+      SELECT '${hash}', firm_id, id, now() + interval '1 day' FROM person`);
+  return `water_clock_session=${token}`;
+}
+
 /** Does something over and over beside `work`. */
 async function beside(hostile, work) {
   const state = { isOver: false };
@@ -154,6 +169,7 @@ export async function underLoad() {
     const slow = (
       await ask('POST', `/properties/${home.id}/timers`, { name: 'Slow', document: worstPlan() })
     ).body;
+    const endless = longWeather();
     let day = 0;
     const hostilities = {
       'a plan that is as much as may be': () =>
@@ -172,13 +188,7 @@ export async function underLoad() {
             ),
           ),
         ),
-      'a body of 5 MB': () =>
-        ask(
-          'POST',
-          '/property-files/preview',
-          { document: { name: 'x'.repeat(4_990_000) } },
-          [413, 422],
-        ),
+      'weather of 5 MB': () => ask('POST', '/weather', { document: endless }, [422, 503]),
       'a sheet of 2,000 stations': () =>
         ask('POST', `/timers/${slow.id}/sheets`, { document: wideSheet(2000) }, [201, 422]),
     };
@@ -191,6 +201,14 @@ export async function underLoad() {
       }
       hurt.push(row(`somebody else beside ${name}, times as long`, values, 2, 'times'));
     }
+    const stranger = askerOf(url, otherFirm(psql));
+    const easy = [];
+    for (let round = 0; round < EASY_PLANS; round++) {
+      const slowOnes = plans();
+      await pause(200);
+      easy.push((await stranger('POST', '/plans', { document: easyBrief() })).ms);
+      await slowOnes;
+    }
     return [
       row('list of 10,000 properties, ten people, 95th percentile', of(alone, 'list'), 150),
       row('search in them, ten people, 95th percentile', of(alone, 'search'), 100),
@@ -199,6 +217,7 @@ export async function underLoad() {
       row('the search beside 20 plans, times as long', ratios('search'), 2, 'times'),
       row('saving beside 20 plans, times as long', ratios('save'), 2, 'times'),
       ...hurt,
+      row("an easy plan behind 20 slow ones of another firm's", easy, 3000),
       row('an outlook in the round of the hour', [firm.eachMs], 100),
     ];
   } finally {

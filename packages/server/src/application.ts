@@ -57,9 +57,10 @@ export async function createApplication(
   app.use(compression());
   if (web) app.use(web.pages);
   app.use(cookieParser());
-  // Who is not signed in has little to say; from others, the same limit as a plan file's.
+  // Who is not signed in has little to say; what may be long is read in threads.
   app.use(['/api/session', '/api/setup'], jsonUpTo('4kb'));
-  app.use(jsonUpTo('5mb'));
+  app.use(['/api/property-files', '/api/weather'], jsonUpTo('5mb'));
+  app.use(jsonUpTo('1mb'));
   app.setGlobalPrefix('api');
   app.useGlobalPipes(validationPipe());
   app.useGlobalFilters(new ProblemFilter());

@@ -5,6 +5,7 @@ import { PLAN_TASK } from './planning/plan-task.js';
 import { READ_PROPERTY_FILE_TASK } from './property-files/read-task.js';
 import { PRINT_TASK } from './sheets/sheet-pdf.js';
 import { OUTLOOKS_TASK } from './timer-records/outlook-task.js';
+import { READ_WEATHER_TASK } from './weather/read-task.js';
 import { BREAKS_TASK } from './timer-types/breaks-task.js';
 
 const NICE = 10;
@@ -17,6 +18,7 @@ const TASKS = [
   PRINT_TASK,
   BREAKS_TASK,
   READ_PROPERTY_FILE_TASK,
+  READ_WEATHER_TASK,
   STRENGTH_TASK,
 ];
 

@@ -5,35 +5,35 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
+import pLimit from 'p-limit';
 import type { DataSource } from 'typeorm';
 import { tooBusy } from '../platform/problem.js';
 import { writeArchive } from './write-archive.js';
 
 const RETRY_SECONDS = 30;
+const MOST_WAITING = 20;
 
 /** All of a firm as one file. */
 @Injectable()
 export class FirmArchiveService {
-  #isWriting = false;
+  /** One after the other: each takes a connection, and reads all of a firm. */
+  readonly #inTurn = pLimit(1);
 
   constructor(@InjectDataSource() private readonly source: DataSource) {}
 
   /**
    * Written to the end before it is sent: a reader who takes their time would hold a transaction open.
    *
-   * @throws ProblemException 503 while another is written in this process
+   * @throws ProblemException 503 where too many wait for theirs already
    */
   async archive(firmId: string): Promise<ReadStream> {
-    if (this.#isWriting) throw tooBusy(RETRY_SECONDS);
-    this.#isWriting = true;
+    if (this.#inTurn.pendingCount >= MOST_WAITING) throw tooBusy(RETRY_SECONDS);
     const file = join(tmpdir(), `water-clock-firm-${randomUUID()}`);
     try {
-      await writeArchive(this.source, firmId, file);
+      await this.#inTurn(() => writeArchive(this.source, firmId, file));
     } catch (error) {
       await rm(file, { force: true });
       throw error;
-    } finally {
-      this.#isWriting = false;
     }
     const stream = createReadStream(file);
     // What is open is read to its end all the same.

@@ -6,7 +6,7 @@ import {
   ApiOkResponse,
   ApiTags,
 } from '@nestjs/swagger';
-import { CurrentFirm, ForTechnicians } from '../people/signed-in.js';
+import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import { WeatherAnswer, WeatherChange, WeatherFields, WeatherListing } from './weather.dto.js';
@@ -39,22 +39,22 @@ export class WeatherController {
   @ApiOperation({ summary: 'Adds the weather of a place.' })
   @Post()
   @ApiCreatedResponse({ type: WeatherAnswer })
-  @ApiProblems(403, 422)
-  add(@CurrentFirm() firmId: string, @Body() fields: WeatherFields): Promise<WeatherAnswer> {
-    return this.weather.add(firmId, fields);
+  @ApiProblems(403, 413, 422, 503)
+  add(@CurrentPerson() person: SignedIn, @Body() fields: WeatherFields): Promise<WeatherAnswer> {
+    return this.weather.add(person, fields);
   }
 
   @ForTechnicians()
   @ApiOperation({ summary: 'Changes the weather of a place, made from a version of it.' })
   @Put(':weatherId')
   @ApiOkResponse({ type: WeatherAnswer })
-  @ApiProblems(403, 404, 409, 422)
+  @ApiProblems(403, 404, 409, 413, 422, 503)
   change(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('weatherId', idOf('weather')) weatherId: string,
     @Body() change: WeatherChange,
   ): Promise<WeatherAnswer> {
-    return this.weather.change(firmId, weatherId, change);
+    return this.weather.change(person, weatherId, change);
   }
 
   @ForTechnicians()

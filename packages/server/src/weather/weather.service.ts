@@ -1,12 +1,15 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { readWeather, type WeatherFile } from '@water-clock/core/weather';
+import type { WeatherFile } from '@water-clock/core/weather';
 import { DataSource } from 'typeorm';
+import { ComputingService } from '../computing/computing.service.js';
+import { askerOf, type SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import { saveVersion } from '../platform/saved.js';
 import { bringBack, takeAway, WEATHER } from '../removals/removals.js';
+import { READ_WEATHER_TASK } from './read-task.js';
 import { WeatherAnswer, WeatherChange, WeatherFields, WeatherListing } from './weather.dto.js';
 import { StoredWeather } from '../schema/weather.entity.js';
 
@@ -23,7 +26,10 @@ interface ListedRow {
 
 @Injectable()
 export class WeatherService {
-  constructor(@InjectDataSource() private readonly source: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly source: DataSource,
+    private readonly computing: ComputingService,
+  ) {}
 
   /** All of a firm's weather, without its days: twenty years of them are long. */
   async list(firmId: string): Promise<WeatherListing[]> {
@@ -53,16 +59,23 @@ export class WeatherService {
     return { id, version, document };
   }
 
-  async add(firmId: string, { document }: WeatherFields): Promise<WeatherAnswer> {
-    const weather = wholeDocument(document, readWeather);
+  private async read(person: SignedIn, document: unknown): Promise<WeatherFile> {
+    const read = await this.computing.run(askerOf(person), READ_WEATHER_TASK, document);
+    return wholeDocument(document, () => read);
+  }
+
+  async add(person: SignedIn, { document }: WeatherFields): Promise<WeatherAnswer> {
+    const { firmId } = person;
+    const weather = await this.read(person, document);
     const { id } = await this.source.manager.save(
       this.source.manager.create(StoredWeather, { firmId, document: weather }),
     );
     return this.one(firmId, id);
   }
 
-  async change(firmId: string, id: string, change: WeatherChange): Promise<WeatherAnswer> {
-    const document = wholeDocument(change.document, readWeather);
+  async change(person: SignedIn, id: string, change: WeatherChange): Promise<WeatherAnswer> {
+    const { firmId } = person;
+    const document = await this.read(person, change.document);
     const where = { firmId, id };
     await transact(this.source, (manager) =>
       saveVersion(manager, StoredWeather, where, change.version, { document }, 'weather'),
