@@ -135,17 +135,32 @@ export async function joinCluster(folder, database = 'water_clock') {
   };
 }
 
-/** Kills the cluster in `folder` as a power cut would: at once, and every process of it. */
+const signal = (pid, name) => {
+  try {
+    process.kill(Number(pid), name);
+  } catch {
+    // It went with the one before.
+  }
+};
+
+/** Alive, and not only waiting to be reaped. */
+const runs = (pid) => {
+  try {
+    return !/^\S+ \(.*\) Z/.test(readFileSync(`/proc/${pid}/stat`, 'utf8'));
+  } catch {
+    return false;
+  }
+};
+
+/** Kills the cluster in `folder` as a power cut would: at once, and every process of it; none of them is left. */
 export function killCluster(folder) {
   const [postmaster] = readFileSync(join(folder, 'postmaster.pid'), 'utf8').split('\n');
+  // Held still first: one that it begins meanwhile would go on writing beside whoever starts next.
+  signal(postmaster, 'SIGSTOP');
   const children = execFileSync('ps', ['-o', 'pid=', '--ppid', postmaster], { encoding: 'utf8' });
-  for (const pid of [postmaster, ...children.trim().split(/\s+/)]) {
-    try {
-      process.kill(Number(pid), 'SIGKILL');
-    } catch {
-      // It went with the one before.
-    }
-  }
+  const all = [postmaster, ...children.trim().split(/\s+/)];
+  for (const pid of all) signal(pid, 'SIGKILL');
+  while (all.some(runs));
   // Where nobody reaps the dead its number lives on, and would keep the next start from the folder.
   rmSync(join(folder, 'postmaster.pid'), { force: true });
 }

@@ -6,6 +6,7 @@ import {
   giveFile,
   goTo,
   pictured,
+  turnTo,
   typeInCell,
   waitForWords,
 } from '../support/desk.js';
@@ -70,22 +71,6 @@ beforeAll(async () => {
   for (const page of [desk, phone])
     await page.evaluate(() => document.documentElement.setAttribute('data-same', 'yes'));
 });
-/** Goes to another screen as its links do: the page stays. */
-async function turnTo(page: Page, path: string): Promise<void> {
-  await page.bringToFront();
-  await page.evaluate((to) => {
-    // What is there now is not what the next page says; the ways of the desk are told apart by what is looked at.
-    if (!to.startsWith(location.pathname + '?') && to !== location.pathname)
-      for (const element of document.querySelectorAll('main *'))
-        element.setAttribute('data-left', '');
-    // The router counts its places: where one is held back, it goes back by the difference.
-    const { idx = 0 } = (history.state ?? {}) as { idx?: number };
-    const state = { idx: idx + 1 };
-    history.pushState(state, '', to);
-    window.dispatchEvent(new PopStateEvent('popstate', { state }));
-  }, path);
-}
-
 /** Reads a fact on a screen of a page, as it stands there once it has come. */
 async function read(page: Page, { path, selector, words }: Sight): Promise<void> {
   await turnTo(page, path);
@@ -112,7 +97,10 @@ const shownHere = (place: string, ...words: string[]): Sight => ({
 /** Facts as they were read by now, each on every screen that shows it. */
 const readBy = new Set<string>();
 
-/** Reads a fact on every screen that shows it, on both pages, with signal and then without. */
+/** The other page than the one that is changed on; in a long run both. */
+const pagesRead = () => (process.env['TEST_LONG'] ? [phone, desk] : [phone]);
+
+/** Reads a fact on every screen that shows it, with signal and then without. */
 async function readEverywhere(fact: string): Promise<void> {
   const sights = Object.values(shown()[fact]!);
   for (const { path, selector, words } of sights.filter(({ isOfGuest }) => isOfGuest)) {
@@ -121,11 +109,11 @@ async function readEverywhere(fact: string): Promise<void> {
     expect(await guest.$eval(selector, ({ textContent }) => textContent)).toContain(words[0]);
   }
   for (const isOffline of [false, true])
-    for (const page of [phone, desk]) {
+    for (const page of pagesRead()) {
       await page.setOfflineMode(isOffline);
       for (const sight of sights) if (!sight.isOfGuest) await read(page, sight);
     }
-  for (const page of [phone, desk]) await page.setOfflineMode(false);
+  for (const page of pagesRead()) await page.setOfflineMode(false);
   readBy.add(fact);
 }
 

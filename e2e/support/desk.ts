@@ -188,3 +188,19 @@ export async function axeFindings(page: Page, rules?: string[]): Promise<string[
     );
   }, rules);
 }
+
+/** Goes to another screen as its links do: the page stays. What was on it is marked `data-left`. */
+export async function turnTo(page: Page, path: string): Promise<void> {
+  await page.bringToFront();
+  await page.evaluate((to) => {
+    // What is there now is not what the next page says; the ways of the desk are told apart by what is looked at.
+    if (!to.startsWith(location.pathname + '?') && to !== location.pathname)
+      for (const element of document.querySelectorAll('main *'))
+        element.setAttribute('data-left', '');
+    // The router counts its places: where one is held back, it goes back by the difference.
+    const { idx = 0 } = (history.state ?? {}) as { idx?: number };
+    const state = { idx: idx + 1 };
+    history.pushState(state, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate', { state }));
+  }, path);
+}

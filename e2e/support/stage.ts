@@ -1,4 +1,4 @@
-import type { Browser, Dialog, Page } from 'puppeteer-core';
+import type { Browser, BrowserContext, Dialog, Page } from 'puppeteer-core';
 import { startApplication } from './application.js';
 import { startSimulator } from '../../tools/simulator.js';
 import { openBrowser } from './browser.js';
@@ -12,6 +12,8 @@ export interface Stage {
   readonly newPage: () => Promise<Page>;
   /** The same in a browser of its own, as somebody else; nobody: not signed in. */
   readonly pageOf: (person: string | null) => Promise<Page>;
+  /** The same in the browser that this person had the last time, with what it has kept of the application. */
+  readonly againPageOf: (person: string) => Promise<Page>;
   /** Asks the API as the person who is signed in; throws where it refuses. */
   readonly ask: <Answer>(method: string, path: string, body?: unknown) => Promise<Answer>;
   /** A demo timer, by its name. */
@@ -60,9 +62,11 @@ export function setStage(options: StageOptions): Stage {
     patient(page);
     return page;
   };
+  const contexts = new Map<string, BrowserContext>();
   // A new page has to read and compile the whole application again; one that was used before has it at hand.
   const spare: Page[] = [];
-  const lend = (page: Page): Page => {
+  const sparesOf = new Map<string, Page[]>();
+  const lend = (page: Page, spares = spare): Page => {
     page.close = async () => {
       for (const event of ['dialog', 'request', 'response'] as const)
         page.removeAllListeners(event);
@@ -72,7 +76,7 @@ export function setStage(options: StageOptions): Stage {
       // Of the same site, or the browser would begin a new process for it.
       await page.goto(`${application.url}/icon.svg`);
       page.off('dialog', leave);
-      spare.push(page);
+      spares.push(page);
     };
     return page;
   };
@@ -98,6 +102,14 @@ export function setStage(options: StageOptions): Stage {
       const context = await opened.browser.createBrowserContext();
       if (person !== null) await (await signIn(application.url, person)).letIn(context);
       return sized(await context.newPage());
+    },
+    againPageOf: async (person) => {
+      const context = contexts.get(person) ?? (await opened.browser.createBrowserContext());
+      contexts.set(person, context);
+      await (await signIn(application.url, person)).letIn(context);
+      const spares = sparesOf.get(person) ?? [];
+      sparesOf.set(person, spares);
+      return sized(spares.pop() ?? lend(await context.newPage(), spares));
     },
     timerOf,
     deskOf: async (timer) =>

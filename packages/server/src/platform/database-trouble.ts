@@ -6,9 +6,9 @@ const codeOf = (error: unknown): unknown =>
 /** PostgreSQL's codes, and those of the network, with which a database is away for a while. */
 const AWAY =
   /^(08...|57P0[123]|53300|57014|ECONN(REFUSED|RESET|ABORTED)|ETIMEDOUT|EPIPE|EHOSTUNREACH)$/;
-/** The driver says some of them in words only. */
+/** The driver says some of them in words only; a transaction whose connection went, in words of its own. */
 const AWAY_WORDS =
-  /connection terminated|timeout exceeded when trying to connect|client has encountered/i;
+  /connection terminated|query runner already released|timeout exceeded when trying to connect|client has encountered/i;
 
 /** Whether a statement failed because the database is away, or has too much to do: it may be asked again. */
 export const isAway = (error: unknown): boolean =>

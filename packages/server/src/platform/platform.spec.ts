@@ -1,6 +1,7 @@
 import type { ArgumentsHost } from '@nestjs/common';
 import { BadRequestException, Logger } from '@nestjs/common';
 import { readConfiguration } from './configuration.js';
+import { QueryRunnerAlreadyReleasedError } from 'typeorm';
 import { databaseTrouble, isAway } from './database-trouble.js';
 import { badInput, notFound } from './problem.js';
 import { ProblemFilter } from './problem.filter.js';
@@ -135,5 +136,7 @@ describe('a database that cannot be used', () => {
     );
     expect(['23505', '42601', '40001'].map(coded)).toEqual([false, false, false]);
     expect(answerTo(new Error('Connection terminated unexpectedly')).status).toBe(503);
+    // A connection that goes in the midst of a transaction.
+    expect(answerTo(new QueryRunnerAlreadyReleasedError()).status).toBe(503);
   });
 });
