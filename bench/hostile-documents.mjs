@@ -47,7 +47,8 @@ const clock = (minutes) =>
 export const worstPlan = () => ({
   format: 'waterclock.plan/2',
   timer: {
-    ...{ name: 'Wall timer', stations: 8, programs: 8, startsPerProgram: 64, startStepMinutes: 1 },
+    ...{ name: 'Wall timer', stations: 8, startStepMinutes: 1 },
+    programs: [...'ABCDEFGH'],
     cycleSoak: { policy: 'in-order' },
   },
   stations: Array.from({ length: 8 }, (_, index) => ({

@@ -10,7 +10,7 @@ import {
   WholeNumber,
   type DocumentProblem,
 } from '../documents/index.js';
-import { err, ok, type Result } from '../kernel/index.js';
+import { err, fieldOf, ok, type Result } from '../kernel/index.js';
 
 export const SHEET_FORMAT = 'waterclock.sheet/1';
 
@@ -68,9 +68,23 @@ export class Sheet {
   @NestedList(() => SheetDue) due: SheetDue[] = [];
 }
 
+/** The most that a list of a sheet may have: a timer has no more stations, and a sheet no more nights or dates. */
+const LONGEST = [
+  ['stations', 256],
+  ['week', 31],
+  ['due', 100],
+  ['notes', 100],
+  ['rules', 100],
+] as const;
+
 /** Reads a sheet; every fault of it at once, by its path. */
 export function readSheet(document: unknown): Result<Sheet, readonly DocumentProblem[]> {
-  const problems: DocumentProblem[] = [];
+  // What nobody could hang up is not looked at piece by piece.
+  const problems: DocumentProblem[] = LONGEST.filter(([field, most]) => {
+    const list = fieldOf(document, field);
+    return Array.isArray(list) && list.length > most;
+  }).map(([path, most]) => ({ path, message: `must have at most ${most} entries` }));
+  if (problems.length > 0) return err(problems);
   const sheet = readObject(Sheet, document, ROOT_PATH, problems);
   return problems.length === 0 ? ok(sheet) : err(problems);
 }

@@ -277,6 +277,14 @@ it('comes back as it was when it is read, and is refused with every fault', () =
   const made = sheet();
   const read = readSheet(JSON.parse(JSON.stringify(made)));
   expect(read).toMatchObject({ ok: true, value: { ...made } });
+  const many = (length: number) => Array.from({ length }, () => ({ number: 1 }));
+  expect(readSheet({ ...made, stations: many(256) }).ok).toBe(true);
+  expect(readSheet({ ...made, stations: many(257), week: many(32) })).toMatchObject({
+    trouble: [
+      { path: 'stations', message: 'must have at most 256 entries' },
+      { path: 'week', message: 'must have at most 31 entries' },
+    ],
+  });
   const wrong = readSheet({ ...made, madeOn: 'today', stations: [{ number: 'one' }], gate: '12' });
   expect(wrong.ok ? [] : wrong.trouble.map(({ path }) => path).sort()).toEqual([
     'gate',

@@ -1,9 +1,13 @@
+import { availableParallelism } from 'node:os';
 import { argon2id, hash, verify } from 'argon2';
 import pLimit from 'p-limit';
 import { tooBusy } from '../platform/problem.js';
 
-/** A hash takes a thread for some tenths of a second, of which all else that reads a file has only four. */
-const AT_ONCE = 2;
+/**
+ * A hash takes a core and a thread for some tenths of a second: one core is left for those who ask for less, and two of
+ * the four threads for all else that reads a file.
+ */
+const AT_ONCE = Math.max(1, Math.min(2, availableParallelism() - 1));
 const MOST = 40;
 const RETRY_SECONDS = 5;
 
