@@ -39,6 +39,11 @@ export class ComputingService implements OnModuleDestroy {
 
   constructor(@Inject(COMPUTE_WORKER) private readonly workerFile: string) {}
 
+  /** Whether whoever asks now is served at once. */
+  get isIdle(): boolean {
+    return this.#running === 0;
+  }
+
   /**
    * @throws ProblemException 503 where too much waits already
    * @throws TooMuchToWorkOut beyond the task's limit of time, or the memory of a thread

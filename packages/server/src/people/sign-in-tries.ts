@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
+import pLimit from 'p-limit';
 import { DataSource, type EntityManager } from 'typeorm';
 import { tooManyTries } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
@@ -19,6 +20,7 @@ export const byAccount = (id: string): TryKey => ({ key: `account ${id}`, free: 
 /** All that come from one address, be it a whole office. */
 export const byAddress = (address: string): TryKey => ({ key: `address ${address}`, free: 30 });
 
+const AT_ONCE = 2;
 const COUNTED_SECONDS = 15 * 60;
 const LONGEST_WAIT_SECONDS = 300;
 
@@ -37,8 +39,15 @@ interface Tried {
 export class SignInTries {
   constructor(@InjectDataSource() private readonly source: DataSource) {}
 
+  /** However many come at once, few connections wait for each other here: the others are for those who are in. */
+  readonly #inTurn = pLimit(AT_ONCE);
+
   /** Counts a try, or refuses it; gives what it is forgotten by where it was no wrong password. */
   admit(keys: readonly TryKey[]): Promise<readonly string[]> {
+    return this.#inTurn(() => this.#admit(keys));
+  }
+
+  #admit(keys: readonly TryKey[]): Promise<readonly string[]> {
     return transact(this.source, async (manager) => {
       // In one order, or two tries could wait for each other.
       for (const { key } of [...keys].sort((a, b) => (a.key < b.key ? -1 : 1)))

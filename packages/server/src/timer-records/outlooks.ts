@@ -10,6 +10,8 @@ import { ALONE_MS, OUTLOOKS_TASK, TOO_MUCH, type WorkedOut } from './outlook-tas
 
 /** How long a list waits for what is not worked out yet; the next time it is asked for, it may be there. */
 const PATIENCE_MS = 1500;
+/** The same where threads are at something else: nobody knows for how long. */
+const PATIENCE_BEHIND_OTHERS_MS = 100;
 /** Few enough that whoever asks for something meanwhile hardly waits. */
 const PREPARED_AT_ONCE = 5;
 
@@ -33,6 +35,7 @@ export class Outlooks {
 
   /** Works out what is missing of these timers from a date on, and waits for it, but only for a moment. */
   async workOut(asker: Asker, timerIds: readonly string[], from: string): Promise<void> {
+    const patienceMs = this.computing.isIdle ? PATIENCE_MS : PATIENCE_BEHIND_OTHERS_MS;
     const fresh = timerIds.filter((id) => !this.#underWay.has(`${id} ${from}`));
     if (fresh.length > 0) {
       const work = this.#all(asker, fresh, from).catch((error: unknown) => {
@@ -48,7 +51,7 @@ export class Outlooks {
     const patience = new AbortController();
     await Promise.race([
       Promise.all(all),
-      pause(PATIENCE_MS, undefined, { signal: patience.signal }).catch(() => undefined),
+      pause(patienceMs, undefined, { signal: patience.signal }).catch(() => undefined),
     ]);
     patience.abort();
   }
