@@ -9,6 +9,8 @@ import type { ChangeAnswer, ChangesPage, ChangesQuery } from './change.dto.js';
 
 const PAGE_SIZE = 50;
 const MOST_IN_FILE = 20_000;
+/** A person whose name was emptied: not the installation, which nobody's id stands for. */
+const UNNAMED = 'Somebody';
 
 /** Who changed what: of a property for everybody who works on it, of the whole firm for its owner. */
 @Injectable()
@@ -56,7 +58,7 @@ export class ChangesService {
 const answer = (row: Change): ChangeAnswer => ({
   id: Number(row.id),
   madeAt: row.madeAt.toISOString(),
-  person: row.personName,
+  person: row.personName ?? (row.personId === null ? null : UNNAMED),
   way: row.way,
   kind: row.kind,
   name: row.name,

@@ -76,7 +76,14 @@ it('a contact goes, and the home stays with its timers and what was done there',
     .send({ ...HOME, gateNotes: 'Gate code 9920', version: stored.version })
     .expect(200);
   await owner.agent.post(`/api/properties/${id}/contact-erasure`).expect(204);
-  for (const words of [HOME.contactName, HOME.contactPhone, 'odalys', '4417', '9920'])
+  // Digits alone would be in an id now and then.
+  for (const words of [
+    HOME.contactName,
+    HOME.contactPhone,
+    'odalys',
+    HOME.gateNotes,
+    'Gate code 9920',
+  ])
     expect(await tablesWith(words)).toEqual([]);
   const { body } = await ines.agent.get(`/api/properties/${id}`).expect(200);
   expect(body).toMatchObject({ name: HOME.name, contactName: '', gateNotes: '' });
@@ -109,7 +116,9 @@ it('the name of somebody who left goes from all that they did, which stays', asy
   expect(visits).toHaveLength(1);
   const { rows } = (await owner.agent.get(`/api/changes?propertyId=${id}`).expect(200)).body;
   expect(rows.length).toBeGreaterThan(3);
-  expect(rows.every((row: { person: unknown }) => row.person === null)).toBe(true);
+  expect(new Set(rows.map((row: { person: unknown }) => row.person))).toEqual(
+    new Set(['Somebody']),
+  );
 });
 
 it('a copy and an entry lose a name, and nothing else of them changes', async () => {

@@ -15,7 +15,10 @@ const [INFO, WARN, ERROR] = [30, 40, 50];
 async function logged(level: 'info' | 'warn', ...asked: (readonly ['get' | 'post', string])[]) {
   const lines: Line[] = [];
   const log = requestLog(
-    pino({ level }, { write: (line: string) => void lines.push(JSON.parse(line) as Line) }),
+    pino(
+      { level, base: null },
+      { write: (line: string) => void lines.push(JSON.parse(line) as Line) },
+    ),
   );
   const server = createServer((given, response) => {
     log(given, response);

@@ -91,6 +91,12 @@ it('of visits, sheets and copies what is in the timer, to be done, or newest sta
   };
   const [oldCopy, oldSheet, oldVisit] = [await copy(), await sheet(), await visit([])];
   const toDo = await visit(['leak']);
+  const { id: named } = (
+    await owner.agent
+      .post(`/api/timers/${timerId}/copies`)
+      .send({ reason: 'planned', name: 'Winter', document: planDocument() })
+      .expect(201)
+  ).body;
   const [newCopy, newSheet] = [await copy(), await sheet()];
   const after = await visit([]);
   await keep({ removedDays: 30, visitsMonths: 24 }).expect(200);
@@ -100,7 +106,7 @@ it('of visits, sheets and copies what is in the timer, to be done, or newest sta
   const ids = async (table: string) =>
     (await query(`SELECT id FROM ${table} WHERE timer_id = $1`, [timerId])).map(({ id }) => id);
   const copies = await ids('copies');
-  expect(copies).toContain(newCopy);
+  expect(copies).toEqual(expect.arrayContaining([newCopy, named]));
   expect(copies).not.toContain(oldCopy);
   expect(await ids('sheets')).toEqual([newSheet]);
   expect(oldSheet).not.toBe(newSheet);

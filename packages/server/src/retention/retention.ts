@@ -72,10 +72,11 @@ async function oldRecords(
       `DELETE FROM sheets s WHERE firm_id = $1 AND made_at < $2::timestamptz - $3::interval
          AND EXISTS (SELECT 1 FROM sheets n WHERE n.timer_id = s.timer_id AND n.made_at > s.made_at)`,
     ),
+    // One that somebody gave a name is kept on purpose.
     copies: await ago(
       manager,
       `DELETE FROM copies c WHERE firm_id = $1 AND made_at < $2::timestamptz - $3::interval
-         AND NOT is_in_timer
+         AND NOT is_in_timer AND name = ''
          AND EXISTS (SELECT 1 FROM copies n WHERE n.timer_id = c.timer_id AND n.number > c.number
            AND n.reason IN ('as-found', 'left'))`,
     ),
@@ -98,8 +99,9 @@ async function oldProperties(
     erased += await transact(source, async (manager) => {
       // Somebody may have brought it back meanwhile.
       const held = await manager.query<unknown[]>(
-        `SELECT 1 FROM properties WHERE firm_id = $1 AND id = $2 AND archived_at IS NOT NULL FOR UPDATE`,
-        [firmId, id],
+        `SELECT 1 FROM properties WHERE firm_id = $1 AND id = $2
+           AND archived_at < $3::timestamptz - $4::interval FOR UPDATE`,
+        [firmId, id, now.toISOString(), span],
       );
       if (held.length > 0) await eraseProperty(manager, firmId, id);
       return held.length;

@@ -88,8 +88,9 @@ function Spans({ keeping }: { keeping: Keeping }) {
         ))}
       </div>
       <p className={pageStyles['soft']} style={{ marginBottom: 0 }}>
-        What is in a timer, what is still to be done, and the newest sheet of each timer stay
-        whatever you choose. What must be kept for how long is for the law where you work to say.
+        What is in a timer, what is still to be done, copies with a name, and the newest sheet of
+        each timer stay whatever you choose. What must be kept for how long is for the law where you
+        work to say.
       </p>
     </section>
   );
