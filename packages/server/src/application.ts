@@ -22,6 +22,9 @@ import { ProblemFilter } from './platform/problem.filter.js';
 import { validationPipe } from './platform/validation.pipe.js';
 import { webFiles } from './platform/web-files.js';
 
+/** A sheet of as many stations as a timer may have fits into 128 KB. */
+const SHEETS = /^\/api\/timers\/[^/]+\/sheets\/?$/;
+
 /** How a process serves; absent: as tests want it. */
 interface HowToServe {
   readonly logLevel?: LogLevel;
@@ -60,6 +63,7 @@ export async function createApplication(
   // Who is not signed in has little to say; what may be long is read in threads.
   app.use(['/api/session', '/api/setup'], jsonUpTo('4kb'));
   app.use(['/api/property-files', '/api/weather'], jsonUpTo('5mb'));
+  app.use(SHEETS, jsonUpTo('128kb'));
   app.use(jsonUpTo('1mb'));
   app.setGlobalPrefix('api');
   app.useGlobalPipes(validationPipe());

@@ -76,6 +76,26 @@ it('takes only what is read in threads where it is longer than a plan could be',
     expect([path, (await raw('post', path, body)).status]).toEqual([path, 422]);
 });
 
+it('takes a sheet of as many stations as a timer may have, and none that is much longer', async () => {
+  const path = '/api/timers/00000000-0000-4000-8000-000000000000/sheets';
+  const sheet = (stations: number) =>
+    JSON.stringify({
+      document: {
+        ...{ format: 'waterclock.sheet/1', madeOn: '2026-06-01' },
+        ...{ property: 'Slow wall', timer: 'Slow', firm: 'Quillhaven Sprinkler Care' },
+        stations: Array.from({ length: stations }, (_, index) => ({
+          number: 1 + (index % 256),
+          name: `Bed ${index} along the kerb, left of the gate as one comes in from the lane`,
+          waters:
+            'Mondays, Wednesdays and Fridays at 04:00 and at 05:30 for 12 minutes, in pieces of 4',
+        })),
+      },
+    });
+  // There is no such timer: it was read, and looked for.
+  expect((await raw('post', path, sheet(256))).status).toBe(404);
+  expect((await raw('post', path, sheet(1000))).status).toBe(413);
+});
+
 it('answers a body that is nested without an end as bad input', async () => {
   const deep = '{"document":'.repeat(40_000) + '1' + '}'.repeat(40_000);
   const { body } = await raw('post', '/api/plans', deep).expect(422);
