@@ -7,6 +7,7 @@ import { foreverVerb } from './verbs/forever.js';
 import { icsVerb } from './verbs/ics.js';
 import { planVerb as briefVerb } from './verbs/plan.js';
 import { simulateVerb } from './verbs/simulate.js';
+import { togetherVerb } from './verbs/together.js';
 import { waterVerb } from './verbs/water.js';
 import type { Verb } from './verbs/verb.js';
 
@@ -18,6 +19,7 @@ const VERBS: readonly Verb[] = [
   waterVerb,
   icsVerb,
   compareVerb,
+  togetherVerb,
 ];
 
 const HELP = [

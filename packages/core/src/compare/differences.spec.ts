@@ -76,6 +76,7 @@ describe('by value', () => {
       ['stations[0].soakSeconds', 60, 90],
       ['stations[0].enabled', null, true],
       ['stations[0].rainSensor', null, true],
+      ['stations[0].freezeSensor', null, true],
       ['stations[0].number', null, 1],
       ['programs[0].starts[1]', null, '21:45'],
       ['programs[1].runs[0].seconds', 60, 120],

@@ -27,7 +27,11 @@ const NAMED_BY: Readonly<Record<string, string>> = {
 /** Read and set as one thing, whatever they consist of. */
 const WHOLE = new Set(['days', 'season']);
 /** Lists of which each entry is one thing, by its place. */
-const BY_PLACE = new Set(['starts', 'noWater', 'pauses', 'periods', 'rain']);
+const BY_PLACE = new Set([
+  ...['starts', 'noWater', 'waterWindows', 'pauses', 'periods', 'rain', 'freeze', 'percents'],
+]);
+/** Lists of which each entry is several things. */
+const OF_SEVERAL = new Set(['percents']);
 /** Lists whose order says something; others are sets. */
 const ORDERED = new Set(['programs', 'percents']);
 
@@ -96,7 +100,8 @@ function compareLists(
   for (const key of new Set([...old.keys(), ...now.keys()])) {
     const [was, is] = [old.get(key), now.get(key)];
     const place = { path: `${at.path}[${(was ?? is)!.index}]`, field: [...at.field, key] };
-    if (name !== undefined) compare(was?.entry, is?.entry, place, found);
+    if (name !== undefined || OF_SEVERAL.has(String(at.field.at(-1))))
+      compare(was?.entry, is?.entry, place, found);
     else if (!isSame(was?.entry, is?.entry, ''))
       found.push({ ...place, before: was?.entry ?? null, after: is?.entry ?? null });
   }

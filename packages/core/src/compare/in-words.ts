@@ -63,7 +63,7 @@ function whatOf([part, key, ...rest]: Field, names: readonly Plan[]): string {
     case 'site':
       return named(SITE, [key!]);
     default:
-      return 'Rain';
+      return named(WEATHER, [key!]);
   }
 }
 
@@ -98,6 +98,7 @@ const PROGRAM: Labels = {
   days: 'water days',
   blockedWeekdays: 'never on',
   concurrent: 'stations at once',
+  waterWindows: 'hours of its own',
 };
 
 const STATION: Labels = {
@@ -109,6 +110,7 @@ const STATION: Labels = {
   flowLpm: 'flow',
   pump: 'pump',
   rainSensor: 'rain sensor',
+  freezeSensor: 'freeze sensor',
   head: 'head',
   plant: 'plants',
   runoffSeconds: 'time to run-off',
@@ -120,6 +122,7 @@ const CONTROLLER: Labels = {
   stationDelaySeconds: 'Wait between stations',
   season: 'Season percentage',
   rainSensor: 'Rain sensor',
+  freezeSensor: 'Freeze sensor',
   monthDaysOff: 'Days of the month off',
   noWater: 'Hours without watering',
   pauses: 'Pause',
@@ -136,6 +139,12 @@ const RULES: Labels = {
   exempt: 'heads that are spared',
   headroomPercent: 'clear up to',
   periods: 'on certain dates',
+};
+
+const WEATHER: Labels = {
+  rain: 'Rain',
+  freeze: 'Frost',
+  percents: 'Percentage by the weather',
 };
 
 const SITE: Labels = {
@@ -157,6 +166,7 @@ const TIMER: Labels = {
   'runTime.scope': 'run times by',
   dayModes: 'kinds of water days',
   intervalMaxDays: 'longest interval',
+  intervalMaxHours: 'longest interval in hours',
   skip31: 'odd days leave out the 31st',
   skipFeb29: 'odd days leave out 29 February',
   blockedDay: 'an interval day that is blocked',
@@ -172,7 +182,9 @@ const TIMER: Labels = {
   maxStationDelaySeconds: 'longest wait between stations',
   maxConcurrentStations: 'stations at once',
   noWaterWindows: 'hours without watering',
+  programWindows: 'hours of a program',
   rainSensor: 'rain sensor',
+  freezeSensor: 'freeze sensor',
   pumpPerStation: 'pump by station',
   power: 'power',
 };
@@ -182,6 +194,7 @@ const YES_NO: Readonly<Record<string, readonly [string, string]>> = {
   off: ['off', 'set to run'],
   enabled: ['on', 'off'],
   rainSensor: ['heeded', 'not heeded'],
+  freezeSensor: ['heeded', 'not heeded'],
   pump: ['runs', 'does not run'],
 };
 
@@ -196,12 +209,18 @@ function valueInWords(field: Field, value: unknown): string | null {
   if (typeof value === 'number') return numberInWords(field, key, value);
   if (typeof value === 'string') return textInWords(key, value);
   if (Array.isArray(value)) return listOfValues(key, value);
+  return thingInWords(key, value);
+}
+
+/** What is set as one thing. */
+function thingInWords(key: string, value: unknown): string {
   switch (key) {
     case 'days':
       return dayRuleInWords(value as DayRule);
     case 'season':
       return seasonInWords(value as SeasonSetting);
     case 'noWater':
+    case 'waterWindows':
       return hoursInWords(value as DailyHours);
     case 'periods':
       return periodInWords(value as RulesPeriod);
@@ -216,13 +235,15 @@ function numberInWords(field: Field, key: string, value: number): string {
   if (key.endsWith('Lpm')) return `${value} L/min`;
   if (key.endsWith('Minutes')) return `${value} min`;
   if (key.endsWith('Days')) return `${value} days`;
+  if (key.endsWith('Hours')) return `${value} hours`;
   return key === 'number' || key === 'station' ? 'there' : String(value);
 }
 
 function textInWords(key: string, value: string): string {
   if (key === 'id') return 'there';
   if (key === 'timerReads' || key === 'trueTime') return momentInWords(parseDateTime(value)!);
-  return key === 'rainSensor' && value === 'bypass' ? 'bypassed' : value;
+  if (key === 'date') return civilDateInWords(parseDate(value)!);
+  return key.endsWith('Sensor') && value === 'bypass' ? 'bypassed' : value;
 }
 
 function listOfValues(key: string, value: readonly unknown[]): string {
@@ -251,6 +272,8 @@ export function seasonInWords(season: SeasonSetting): string {
       return season.percents
         .map((percent, month) => `${MONTHS_SHORT[month]!} ${percent} %`)
         .join(', ');
+    case 'weather':
+      return `by the weather, ${season.leastPercent} to ${season.mostPercent} %`;
   }
 }
 

@@ -91,13 +91,14 @@ const isDay: Accepts = (value) => typeof value === 'string' && parseDate(value) 
 
 export const CivilDay = (): PropertyDecorator => check('civilDay', isDay, DATE_SAYS, DATE_SCHEMA);
 
-/** A value, as text in the order of the calendar, that is not before the one in another field. */
+/** A value, a number or text in the order of the calendar, that is not before the one in another field. */
 const notBefore = (
   name: string,
   start: string,
   accepts: Accepts,
   says: string,
   schema: ValueSchema,
+  orderSays = 'must not be before its',
 ): PropertyDecorator =>
   ValidateBy({
     name,
@@ -109,10 +110,21 @@ const notBefore = (
       },
       defaultMessage: (args) => {
         if (args?.value === undefined) return MISSING;
-        return accepts(args.value) ? `must not be before its ${start}` : says;
+        return accepts(args.value) ? `${orderSays} ${start}` : says;
       },
     },
   });
+
+/** A whole number that is not less than the one in the field `least` of the same object. */
+export const WholeNumberFrom = (least: string, min: number, max: number): PropertyDecorator =>
+  notBefore(
+    'wholeNumberFrom',
+    least,
+    isWhole(min, max),
+    wholeSays(min, max),
+    wholeSchema(min, max),
+    'must not be less than its',
+  );
 
 /** A date that is not before the one in the field `start` of the same object. */
 export const CivilDayFrom = (start: string): PropertyDecorator =>

@@ -1,27 +1,34 @@
 import { parseTimeOfDay } from '../civil-time/index.js';
 import type { Plan, ProgramSettings, StationSettings } from '../settings/index.js';
 import { Budget } from './budget.js';
-import { dayPredicate, type DayPredicate } from './day-predicate.js';
+import { dayPredicate, turnPredicate, type DayFacts, type DayPredicate } from './day-predicate.js';
+import { hoursTurns, type HoursTurn } from './hours-turns.js';
 import { runShape, type RunConditions, type RunShape, type StationShare } from './run-shape.js';
-import { percentInForce, scaledSeconds } from './season-percent.js';
+import { percentByDate, percentsIn, scaledSeconds } from './season-percent.js';
 
 /** A program ready to be run on any date. */
 export interface CompiledProgram {
   readonly id: string;
   /** Place among the timer's programs, from 0. */
   readonly order: number;
-  readonly watersOn: DayPredicate;
   /** The run as it would be alone, at a percentage; it has no pieces where nothing waters. */
   readonly shapeAt: (percent: number) => RunShape;
-  readonly percentInMonth: (month: number) => number;
+  /** The percentage in force on a date. */
+  readonly percentOn: (facts: Pick<DayFacts, 'day' | 'month'>) => number;
+  /** The longest run that there may be in a month, 1 to 12: more than one only where the weather sets the percentage. */
+  readonly longestIn: (month: number) => RunShape;
 }
 
 /** A start of a program on any of its days. */
 export interface CompiledStart {
   readonly program: CompiledProgram;
-  /** Place among the program's starts, from 1. */
+  /** Place among the program's starts, from 1; an interval in hours has one, at several times of day. */
   readonly startNumber: number;
   readonly secondOfDay: number;
+  /** The same for all starts of a program that go by the same days. */
+  readonly watersOn: DayPredicate;
+  /** Of an interval in hours: on which of its days this time of day comes. */
+  readonly turn: HoursTurn | null;
 }
 
 export interface CompiledPlan {
@@ -40,11 +47,7 @@ export function compilePlan(plan: Plan): CompiledPlan {
     .filter((program) => program.enabled)
     .flatMap((settings) => {
       const program = compileProgram(plan, settings, stations, budget);
-      return settings.starts.map((start, index) => ({
-        program,
-        startNumber: index + 1,
-        secondOfDay: parseTimeOfDay(start)! * 60,
-      }));
+      return startsOf(plan, settings).map((start) => ({ ...start, program }));
     });
   starts.sort(
     (a, b) =>
@@ -55,15 +58,33 @@ export function compilePlan(plan: Plan): CompiledPlan {
   return { plan, starts, budget };
 }
 
-/** One run of a program alone, in a month, whether it has starts and days or not; and the percentage then. */
+function startsOf(plan: Plan, settings: ProgramSettings): Omit<CompiledStart, 'program'>[] {
+  const { days, starts } = settings;
+  if (days.mode === 'hours')
+    return hoursTurns(days).map((turn) => ({
+      startNumber: 1,
+      secondOfDay: turn.secondOfDay,
+      watersOn: turnPredicate(turn, plan, settings),
+      turn,
+    }));
+  const watersOn = dayPredicate(plan, settings);
+  return starts.map((start, index) => ({
+    startNumber: index + 1,
+    secondOfDay: parseTimeOfDay(start)! * 60,
+    watersOn,
+    turn: null,
+  }));
+}
+
+/** One run of a program alone, on a date, whether it has starts and days or not; and the percentage then. */
 export function runAlone(
   plan: Plan,
   settings: ProgramSettings,
-  month: number,
+  facts: Pick<DayFacts, 'day' | 'month'>,
 ): { readonly shape: RunShape; readonly percent: number } {
   const stations = new Map(plan.stations.map((station) => [station.number, station]));
   const program = compileProgram(plan, settings, stations, new Budget());
-  const percent = program.percentInMonth(month);
+  const percent = program.percentOn(facts);
   return { shape: program.shapeAt(percent), percent };
 }
 
@@ -91,14 +112,29 @@ function compileProgram(
     }
     return shape;
   };
+  const longest = new Map<number, RunShape>();
   return {
     id: settings.id,
     order: timer.programs.indexOf(settings.id),
-    watersOn: dayPredicate(plan, settings),
     shapeAt,
-    percentInMonth: (month) => percentInForce(controller.season, settings, month),
+    percentOn: percentByDate(plan, settings),
+    longestIn: (month) => {
+      // What the weather may ask for is the same in every month.
+      const key = controller.season.mode === 'monthly' ? month : 0;
+      let shape = longest.get(key);
+      if (!shape) {
+        shape = longestOf(percentsIn(plan, settings, month).map(shapeAt));
+        longest.set(key, shape);
+      }
+      return shape;
+    },
   };
 }
+
+const longestOf = (shapes: readonly RunShape[]): RunShape =>
+  shapes.reduce((longest, shape) =>
+    shape.lengthSeconds > longest.lengthSeconds ? shape : longest,
+  );
 
 /** Every piece looks for a free slot, and where the first that is ready goes on, among the stations too. */
 function spendLaying(

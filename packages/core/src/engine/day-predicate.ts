@@ -6,6 +6,7 @@ import {
   type DayNumber,
 } from '../civil-time/index.js';
 import { exhaustive } from '../kernel/index.js';
+import { hoursTurns, type HoursTurn } from './hours-turns.js';
 import type { DayRule, Plan, ProgramSettings } from '../settings/index.js';
 
 /** What a day rule may look at, worked out once for all programs of a day. */
@@ -26,7 +27,7 @@ export function factsOf(day: DayNumber): DayFacts {
 /** The longest row of blocked days after which an interval day is still made up for. */
 const LONGEST_DEFER_DAYS = 31;
 
-/** On which dates a program waters (engine contract, section 3). */
+/** On which dates a program waters (engine contract, section 3); of an interval in hours, those with a start. */
 export function dayPredicate(
   { timer, controller }: Pick<Plan, 'timer' | 'controller'>,
   { days, blockedWeekdays }: Pick<ProgramSettings, 'days' | 'blockedWeekdays'>,
@@ -47,6 +48,22 @@ export function dayPredicate(
     return false;
   };
 }
+
+/** On which dates one start of an interval in hours comes: those that are blocked are left out, the count goes on. */
+export function turnPredicate(
+  turn: HoursTurn,
+  { timer, controller }: Pick<Plan, 'timer' | 'controller'>,
+  { blockedWeekdays }: Pick<ProgramSettings, 'blockedWeekdays'>,
+): DayPredicate {
+  const isBlocked = blockedPredicate(
+    blockedWeekdays,
+    timer.monthDaysOff ? controller.monthDaysOff : [],
+  );
+  return (facts) => isTurn(turn, facts) && !isBlocked(facts);
+}
+
+const isTurn = ({ anchor, everyDays }: HoursTurn, { day }: DayFacts): boolean =>
+  day >= anchor && (day - anchor) % everyDays === 0;
 
 function blockedPredicate(weekdays: readonly number[], offDays: readonly number[]): DayPredicate {
   if (weekdays.length === 0 && offDays.length === 0) return () => false;
@@ -69,6 +86,10 @@ function basePredicate(rule: DayRule, { skip31, skipFeb29 }: Plan['timer']): Day
     case 'interval': {
       const anchor = parseDate(rule.anchor)!;
       return ({ day }) => day >= anchor && (day - anchor) % rule.everyDays === 0;
+    }
+    case 'hours': {
+      const turns = hoursTurns(rule);
+      return (facts) => turns.some((turn) => isTurn(turn, facts));
     }
     default:
       return exhaustive(rule);

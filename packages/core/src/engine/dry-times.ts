@@ -11,7 +11,7 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '../civil-time/index.js';
-import type { DailyHours, Plan } from '../settings/index.js';
+import type { DailyHours, Plan, StationSettings, Stretch } from '../settings/index.js';
 
 /** A stretch of time, `from` included, `to` not. */
 export interface Span {
@@ -19,13 +19,10 @@ export interface Span {
   readonly to: TimerSeconds;
 }
 
-/** When water is taken away, although the clock runs on. Spans are sorted and do not touch. */
-export interface DryTimes {
-  /** For stations that do not heed the rain sensor. */
-  readonly always: readonly Span[];
-  /** For stations that do. */
-  readonly withRain: readonly Span[];
-}
+/** When water is taken away, although the clock runs on, by what a station heeds. Spans are sorted and do not touch. */
+export type DryTimes = (
+  heeds: Pick<StationSettings, 'rainSensor' | 'freezeSensor'>,
+) => readonly Span[];
 
 /** How long daily hours last: up to 24 h, which is what `from` = `to` means. */
 export function hoursLengthSeconds({ from, to }: Pick<DailyHours, 'from' | 'to'>): number {
@@ -57,14 +54,33 @@ export function hoursByDateWithin(
 /** The dry times of a plan within `over`. */
 export function dryTimes({ timer, controller, weather }: Plan, over: Span): DryTimes {
   const windows = timer.noWaterWindows ? hoursWithin(controller.noWater, over) : [];
-  const sensorWorks = timer.rainSensor && controller.rainSensor === 'active';
-  const rain = sensorWorks
-    ? (weather?.rain ?? []).map(({ from, to }) => ({
-        from: parseDateTime(from)!,
-        to: parseDateTime(to)!,
-      }))
-    : [];
-  return { always: merged(windows), withRain: merged([...windows, ...rain]) };
+  const rain = timer.rainSensor && controller.rainSensor === 'active' ? weather?.rain : undefined;
+  const freeze =
+    timer.freezeSensor && controller.freezeSensor === 'active' ? weather?.freeze : undefined;
+  const [wet, cold] = [spansOf(rain), spansOf(freeze)];
+  const known = new Map<number, readonly Span[]>();
+  return ({ rainSensor, freezeSensor }) => {
+    const key = Number(rainSensor) + 2 * Number(freezeSensor);
+    let dry = known.get(key);
+    if (!dry) {
+      dry = merged([...windows, ...(rainSensor ? wet : []), ...(freezeSensor ? cold : [])]);
+      known.set(key, dry);
+    }
+    return dry;
+  };
+}
+
+const spansOf = (stretches: readonly Stretch[] = []): Span[] =>
+  stretches.map(({ from, to }) => ({ from: parseDateTime(from)!, to: parseDateTime(to)! }));
+
+/** By program, when it lets no water through because none of its own hours is going; none: always lets it. */
+export function closedTimes({ timer, programs }: Plan, over: Span): ReadonlyMap<string, Span[]> {
+  if (!timer.programWindows) return new Map();
+  return new Map(
+    programs
+      .filter(({ waterWindows }) => waterWindows.length > 0)
+      .map(({ id, waterWindows }) => [id, outside(over, merged(hoursWithin(waterWindows, over)))]),
+  );
 }
 
 /** The same time as sorted spans that neither overlap nor touch; empty ones are left out. */

@@ -9,12 +9,26 @@ export {
   type CompiledStart,
 } from './compiled-plan.js';
 export { dayPredicate, factsOf, type DayFacts } from './day-predicate.js';
-export { hoursByDateWithin, hoursWithin, merged, outside, type Span } from './dry-times.js';
+export {
+  closedTimes,
+  hoursByDateWithin,
+  hoursWithin,
+  merged,
+  outside,
+  type Span,
+} from './dry-times.js';
 export { allDatesReport, type AllDatesReport } from './all-dates-report.js';
 export { type DateRange, type NominalRun } from './nominal-runs.js';
 export { type BegunRun } from './overlap.js';
 export { inPrintedOrder, openings, type WaterPiece } from './pieces.js';
-export { percentInForce, scaledSeconds } from './season-percent.js';
+export {
+  percentByDate,
+  percentGrid,
+  percentOn,
+  percentsIn,
+  scaledSeconds,
+} from './season-percent.js';
+export { hoursTurns } from './hours-turns.js';
 export { runShape, type RunShape, type StationShare } from './run-shape.js';
 export { simulate, simulateCompiled, type Simulation } from './simulate.js';
 export { simulationReport, type RunName, type SimulationReport } from './simulation-report.js';
@@ -24,6 +38,15 @@ export {
   firstCollisions,
   allDates,
   headroomPercent,
-  percentGrid,
   type GridPercent,
 } from './all-dates/index.js';
+export {
+  clocksMayDriftSeconds,
+  supplyOf,
+  together,
+  togetherReport,
+  type FlowOver,
+  type Meeting,
+  type RunOfTimer,
+  type Together,
+} from './together/index.js';

@@ -7,7 +7,7 @@ import {
   type TimerSeconds,
 } from '../civil-time/index.js';
 import type { CompiledPlan, CompiledProgram } from './compiled-plan.js';
-import { factsOf } from './day-predicate.js';
+import { factsOf, type DayPredicate } from './day-predicate.js';
 import type { RunShape } from './run-shape.js';
 
 /** A program run as its settings ask for it, before any other run or window has its say. */
@@ -42,19 +42,17 @@ export function nominalRuns(
   const isPaused = (moment: TimerSeconds) =>
     pauses.some(({ from, to }) => moment >= from && moment < to);
   const runs: NominalRun[] = [];
-  const waters = new Map<CompiledProgram, RunShape | null>();
+  const waters = new Map<DayPredicate, RunShape | null>();
   for (let offset = 0; offset < range.days; offset++) {
     const facts = factsOf(addDays(range.from, offset));
     const midnight = startOfDay(facts.day);
     waters.clear();
     budget.spend('looks', starts.length);
-    for (const { program, startNumber, secondOfDay } of starts) {
-      let shape = waters.get(program);
+    for (const { program, startNumber, secondOfDay, watersOn } of starts) {
+      let shape = waters.get(watersOn);
       if (shape === undefined) {
-        shape = program.watersOn(facts)
-          ? program.shapeAt(program.percentInMonth(facts.month))
-          : null;
-        waters.set(program, shape);
+        shape = watersOn(facts) ? program.shapeAt(program.percentOn(facts)) : null;
+        waters.set(watersOn, shape);
       }
       if (shape === null || shape.pieces.length === 0) continue;
       const nominal = addSeconds(midnight, secondOfDay);

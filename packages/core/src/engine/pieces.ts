@@ -1,9 +1,9 @@
 import { asTimerSeconds, addSeconds, type TimerSeconds } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
-import { dryTimes, outside, type Span } from './dry-times.js';
+import { closedTimes, dryTimes, outside, type Span } from './dry-times.js';
 import type { BegunRun } from './overlap.js';
 
-/** Water out of one valve: a piece of a run, or what windows and rain leave of it. */
+/** Water out of one valve: a piece of a run, or what windows, rain and frost leave of it. */
 export interface WaterPiece {
   readonly run: BegunRun;
   readonly station: number;
@@ -17,19 +17,21 @@ export interface WaterPiece {
 export function waterPieces(plan: Plan, runs: readonly BegunRun[]): WaterPiece[] {
   const pieces: WaterPiece[] = [];
   if (runs.length === 0) return pieces;
-  const { always, withRain } = dryTimes(plan, spanOf(runs));
-  if (withRain.length === 0) {
-    for (const run of runs) addOpenings(run, pieces);
-    return pieces;
+  const over = spanOf(runs);
+  const dry = dryTimes(plan, over);
+  const closed = closedTimes(plan, over);
+  const isAlwaysWet = dry({ rainSensor: true, freezeSensor: true }).length === 0;
+  if (isAlwaysWet && closed.size === 0) return openings(runs);
+  const dryOf = new Map(plan.stations.map((station) => [station.number, dry(station)]));
+  for (const opening of openings(runs)) {
+    const closedThen = closed.get(opening.run.program.id) ?? [];
+    for (const wet of outside(opening, dryOf.get(opening.station)!))
+      for (const { from, to } of outside(wet, closedThen)) pieces.push({ ...opening, from, to });
   }
-  const heedsRain = new Map(plan.stations.map((station) => [station.number, station.rainSensor]));
-  for (const opening of openings(runs))
-    for (const { from, to } of outside(opening, heedsRain.get(opening.station) ? withRain : always))
-      pieces.push({ ...opening, from, to });
   return pieces;
 }
 
-/** The pieces of runs as the clock has them, less what was cut off, before windows and rain take anything away. */
+/** The pieces of runs as the clock has them, less what was cut off, before windows, rain and frost take anything away. */
 export function openings(runs: readonly BegunRun[]): WaterPiece[] {
   const pieces: WaterPiece[] = [];
   for (const run of runs) addOpenings(run, pieces);

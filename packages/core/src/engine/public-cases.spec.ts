@@ -22,7 +22,7 @@ withPublicCases(
 );
 
 withPublicCases(
-  ({ expectError }) => expectError !== undefined,
+  ({ expectError, plans }) => expectError !== undefined && plans === undefined,
   ({ plan, expectError }) => {
     const result = readCase(plan);
     if (result.ok) throw new Error('was read as a good plan');

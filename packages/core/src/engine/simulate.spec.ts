@@ -6,10 +6,10 @@ import {
   scaledSeconds,
   simulate,
   simulationReport,
-  percentInForce,
+  factsOf,
+  percentOn,
   type WaterPiece,
 } from './index.js';
-import { civilDateOf } from '../civil-time/index.js';
 import { runs } from '../testing/runs.js';
 
 const FROM = parseDate('2026-05-28')!;
@@ -27,7 +27,10 @@ const runKey = ({ run }: WaterPiece) => `${run.program.id} ${run.startNumber} ${
 /** The same plan with nothing that takes water away or gets in the way of a run. */
 const undisturbed = (plan: Plan): Plan => ({
   ...plan,
-  timer: { ...plan.timer, overlap: 'concurrent', noWaterWindows: false },
+  timer: {
+    ...plan.timer,
+    ...{ overlap: 'concurrent', noWaterWindows: false, programWindows: false },
+  },
 });
 
 describe('one run', () => {
@@ -37,8 +40,7 @@ describe('one run', () => {
         const { pieces, runs } = simulate(undisturbed(plan), RANGE);
         for (const run of runs) {
           const settings = plan.programs.find(({ id }) => id === run.program.id)!;
-          const { month } = civilDateOf(dayOf(run.nominal));
-          const percent = percentInForce(plan.controller.season, settings, month);
+          const percent = percentOn(plan, settings, factsOf(dayOf(run.nominal)));
           for (const { station, seconds } of settings.runs) {
             const enabled = plan.stations.find(({ number }) => number === station)!.enabled;
             const given = pieces

@@ -24,7 +24,7 @@ export const collision = rule('collision', 'error', ({ plan, from, allDates }) =
     return {
       program: a.program.id,
       startNumber: a.startNumber,
-      message: `On ${day} ${nameB} starts at ${clockTime(b.nominal)} while ${nameA} is ${whereItIs(first)}: they overlap by ${lengthInWords(seconds)}, and this timer ${whatItDoes(plan, a, nameA, nameB)}.`,
+      message: `On ${day} ${nameB} starts at ${clockTime(b.nominal)} while ${nameA} is ${whereItIs(first)}: they overlap by ${upTo(plan)}${lengthInWords(seconds)}, and this timer ${whatItDoes(plan, a, nameA, nameB)}.`,
       fix: `Move ${nameB} to ${clockTime(clearStep(a, plan.timer))} or later, or let ${nameA} start earlier or run shorter.`,
       first: formatDateTime(b.nominal),
       seconds,
@@ -32,6 +32,10 @@ export const collision = rule('collision', 'error', ({ plan, from, allDates }) =
     };
   }),
 );
+
+/** Where the weather sets the percentage, runs are taken at their longest. */
+const upTo = ({ controller }: Plan): string =>
+  controller.season.mode === 'weather' ? 'up to ' : '';
 
 const nameOf = ({ program, startNumber }: NominalRun, other: NominalRun): string =>
   program.id === other.program.id

@@ -8,6 +8,7 @@ const WORDS: Record<DayMode, string> = {
   odd: 'odd days',
   even: 'even days',
   interval: 'every so many days',
+  hours: 'every so many hours',
 };
 
 /** Water days of a kind that the timer does not have. */

@@ -362,6 +362,28 @@ const EXAMPLES: Record<FindingCode, Example> = {
       },
     }),
   },
+  'knock-on': {
+    fires: homeOf({ a: { starts: ['04:00', '04:15', '04:45'], runs: runs(1200, 600) } }),
+    found: [
+      { program: 'A', startNumber: 3, first: '2026-06-02T04:45:00', seconds: 900, count: 17 },
+    ],
+    says: ['04:45', '15 min late', 'is late itself'],
+    silent: homeOf({
+      timer: { overlap: 'concurrent' },
+      a: { starts: ['04:00', '04:15', '04:45'] },
+    }),
+  },
+  'flow-unknown': {
+    fires: homeOf({
+      site: { supplyLpm: 30 },
+      timer: { maxConcurrentStations: 2 },
+      a: { concurrent: 2 },
+      one: { flowLpm: 10 },
+    }),
+    found: [{ program: null, station: null, stations: [2] }],
+    says: ['station 2', 'not known'],
+    silent: homeOf({ site: { supplyLpm: 30 }, a: { concurrent: 2 }, one: { flowLpm: 10 } }),
+  },
 };
 
 const ofCode = (plan: Plan, code: FindingCode) =>

@@ -15,6 +15,8 @@ export const CLOCK_FAULTS = ['am-pm', 'hour', 'drift', 'weekday', 'date'] as con
  */
 export type ClockFault = (typeof CLOCK_FAULTS)[number];
 
+export type SensorName = 'rain' | 'freeze';
+
 /** A start of a program, counted from 1. */
 export interface StartName {
   readonly program: string;
@@ -43,6 +45,10 @@ export interface FindingFacts {
   readonly afterMidnight?: boolean;
   /** Of water that is taken away: how much of the piece that is told. */
   readonly lostSeconds?: number;
+  /** Of flows that nobody knows: the stations. */
+  readonly stations?: readonly number[];
+  /** Of sensors that are bypassed: which. */
+  readonly sensors?: readonly SensorName[];
   /** Of a clock: how it is wrong, and by how much it is ahead. */
   readonly kinds?: readonly ClockFault[];
   readonly offSeconds?: number;

@@ -1,3 +1,4 @@
+import { hasStart } from '../settings/index.js';
 import { counted } from '../words/index.js';
 import { rule } from './finding.js';
 import { timedRuns } from './situation.js';
@@ -5,7 +6,7 @@ import { timedRuns } from './situation.js';
 /** A program with station time that no start time ever sets off. */
 export const missingStart = rule('missing-start', 'error', ({ plan }) =>
   plan.programs
-    .filter((program) => program.enabled && program.starts.length === 0)
+    .filter((program) => program.enabled && !hasStart(program))
     .filter((program) => timedRuns(program).length > 0)
     .map((program) => ({
       program: program.id,

@@ -1,6 +1,6 @@
-import { addDays, parseDate } from '../civil-time/index.js';
-import { percentInForce } from '../engine/index.js';
-import type { ProgramSettings } from '../settings/index.js';
+import { addDays, dayOf, parseDate, parseDateTime, type DayNumber } from '../civil-time/index.js';
+import { percentsIn } from '../engine/index.js';
+import type { DayRule, ProgramSettings } from '../settings/index.js';
 import { nearDate } from '../words/index.js';
 import { rule } from './finding.js';
 import { timedRuns, type Situation } from './situation.js';
@@ -23,6 +23,12 @@ export const neverWaters = rule('never-waters', 'error', (situation) =>
     }),
 );
 
+/** The date from which a rule counts; null for a rule that counts nothing. */
+function anchorOf(days: DayRule): DayNumber | null {
+  if (days.mode === 'interval') return parseDate(days.anchor);
+  return days.mode === 'hours' ? dayOf(parseDateTime(days.anchor)!) : null;
+}
+
 function reason(program: ProgramSettings, situation: Situation): [string, string] {
   const { id, days } = program;
   const { plan, from } = situation;
@@ -32,13 +38,15 @@ function reason(program: ProgramSettings, situation: Situation): [string, string
       `Switch a station of program ${id} on, or clear the program.`,
     ];
   const months = Array.from({ length: 12 }, (_, month) => month + 1);
-  const isZero = (month: number) => percentInForce(plan.controller.season, program, month) === 0;
+  const isZero = (month: number) =>
+    percentsIn(plan, program, month).every((percent) => percent === 0);
   if (plan.timer.season && months.every(isZero))
     return ['its season percentage is 0 %', 'Set the season percentage above 0 %.'];
-  if (days.mode === 'interval' && parseDate(days.anchor)! > from)
+  const anchor = anchorOf(days);
+  if (anchor !== null && anchor > from)
     return [
-      `its count of days begins only on ${nearDate(parseDate(days.anchor)!, from)}`,
-      `Count the days of program ${id} from a date that is near.`,
+      `its count begins only on ${nearDate(anchor, from)}`,
+      `Count program ${id} from a date that is near.`,
     ];
   return [
     'its water days, its days off and its percentage together leave none',

@@ -9,7 +9,12 @@ import type { Situation } from './situation.js';
 /** A season percentage that the timer cannot be set to, or in a way that it does not have. */
 export const percentBeyondTimer = rule('percent-beyond-timer', 'error', find);
 
-const WAYS = { whole: 'one for all', program: 'by program', monthly: 'by month' } as const;
+const WAYS = {
+  whole: 'one for all',
+  program: 'by program',
+  monthly: 'by month',
+  weather: 'by the weather',
+} as const;
 
 function find({ plan }: Situation): FindingFacts[] {
   const capability = plan.timer.season;
@@ -50,6 +55,23 @@ function find({ plan }: Situation): FindingFacts[] {
           ...told(subject, first.percent, capability, lacksMode && 'monthly'),
           ...counting(months.length),
         },
+      ];
+    }
+    case 'weather': {
+      const { leastPercent, mostPercent } = season;
+      const wrong = [
+        { percent: leastPercent, name: 'least' },
+        { percent: mostPercent, name: 'most' },
+      ].filter(({ percent }) => lacksMode || !fits(percent, capability));
+      const [first] = wrong;
+      if (!first) return [];
+      return [
+        told(
+          `The ${first.name} that the weather may set is ${first.percent} %`,
+          first.percent,
+          capability,
+          lacksMode && 'weather',
+        ),
       ];
     }
     default:

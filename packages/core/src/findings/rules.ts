@@ -6,7 +6,9 @@ import { cycleSoakUnsupported } from './cycle-soak-unsupported.js';
 import { dayMode } from './day-mode.js';
 import { delayTooLong } from './delay-too-long.js';
 import { flowOver } from './flow-over.js';
+import { flowUnknown } from './flow-unknown.js';
 import { intervalTooLong } from './interval-too-long.js';
+import { knockOn } from './knock-on.js';
 import { lateFinish } from './late-finish.js';
 import { lowHeadroom } from './low-headroom.js';
 import { missingDays } from './missing-days.js';
@@ -79,4 +81,6 @@ export const RULES = [
   shortSoak,
   flowOver,
   windowCuts,
+  knockOn,
+  flowUnknown,
 ] as const;

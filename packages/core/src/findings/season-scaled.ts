@@ -1,4 +1,4 @@
-import { percentInForce } from '../engine/index.js';
+import { percentsIn } from '../engine/index.js';
 import { exhaustive } from '../kernel/index.js';
 import type { Plan } from '../settings/index.js';
 import { MONTHS_SHORT } from '../words/index.js';
@@ -8,11 +8,10 @@ const MONTH_NUMBERS = Array.from({ length: 12 }, (_, index) => index + 1);
 
 /** Run times are made longer or shorter by a percentage. */
 export const seasonScaled = rule('season-scaled', 'info', ({ plan }) => {
-  const { season } = plan.controller;
   const isScaled = plan.programs.some(
     (program) =>
       program.enabled &&
-      MONTH_NUMBERS.some((month) => percentInForce(season, program, month) !== 100),
+      MONTH_NUMBERS.some((month) => percentsIn(plan, program, month).some((one) => one !== 100)),
   );
   if (!plan.timer.season || !isScaled) return [];
   return [
@@ -38,6 +37,8 @@ function whichPercent({ controller: { season }, programs }: Plan): string {
           percent === 100 ? [] : `${MONTHS_SHORT[month]!} ${percent} %`,
         )
         .join(', ');
+    case 'weather':
+      return `the weather sets it, from ${season.leastPercent} to ${season.mostPercent} %`;
     default:
       return exhaustive(season);
   }

@@ -9,6 +9,7 @@ import {
   type Simulation,
 } from '../engine/index.js';
 import {
+  hasStart,
   LocalRules,
   rulesOfDate,
   type Plan,
@@ -42,7 +43,9 @@ export class Situation {
     this.complete = plan.programs.filter(isComplete);
     this.#stations = new Map(plan.stations.map((station) => [station.number, station]));
     const controller = { ...plan.controller, off: false };
-    this.#compiled = compilePlan({ ...plan, controller, weather: { rain: [] } });
+    // A percentage of the weather stays in force; rain and frost are left out.
+    const weather = { rain: [], freeze: [], percents: plan.weather?.percents ?? [] };
+    this.#compiled = compilePlan({ ...plan, controller, weather });
   }
 
   /** Every station that a plan's runs speak of is listed in it. */
@@ -94,12 +97,14 @@ export class Situation {
 
   /** The first date on which a program has a run, among so many; null where there is none. */
   firstWatering({ id }: ProgramSettings, days: number): DayNumber | null {
-    const program = this.#compiled.starts.find((start) => start.program.id === id)?.program;
-    if (!program) return null;
+    const starts = this.#compiled.starts.filter((start) => start.program.id === id);
+    const [first] = starts;
+    if (!first) return null;
+    const { program } = first;
     for (let offset = 0; offset < days; offset++) {
       const facts = factsOf(asDayNumber(this.from + offset));
-      if (!program.watersOn(facts)) continue;
-      if (program.shapeAt(program.percentInMonth(facts.month)).pieces.length > 0) return facts.day;
+      if (!starts.some(({ watersOn }) => watersOn(facts))) continue;
+      if (program.shapeAt(program.percentOn(facts)).pieces.length > 0) return facts.day;
     }
     return null;
   }
@@ -113,7 +118,7 @@ export const hasDays = ({ days }: ProgramSettings): boolean =>
   days.mode !== 'weekdays' || days.weekdays.length > 0;
 
 const isComplete = (program: ProgramSettings): boolean =>
-  program.enabled && program.starts.length > 0 && hasDays(program) && timedRuns(program).length > 0;
+  program.enabled && hasStart(program) && hasDays(program) && timedRuns(program).length > 0;
 
 /** The starts of a program in the order of the clock, each once. */
 export const startsByTime = ({ starts }: ProgramSettings): string[] =>

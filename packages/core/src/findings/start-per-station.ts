@@ -1,4 +1,5 @@
 import { dayOf } from '../civil-time/index.js';
+import { setStarts } from '../settings/index.js';
 import { listInWords } from '../words/index.js';
 import { rule } from './finding.js';
 import { startsByTime, timedRuns } from './situation.js';
@@ -11,7 +12,7 @@ export const startPerStation = rule('start-per-station', 'warning', ({ plan, all
       .map(({ a }) => a.program.id),
   );
   return plan.programs
-    .filter(({ id, starts }) => starts.length >= 2 && collidesWithItself.has(id))
+    .filter((program) => setStarts(program).length >= 2 && collidesWithItself.has(program.id))
     .filter((program) => program.starts.length === timedRuns(program).length)
     .map((program) => {
       const { id, starts } = program;

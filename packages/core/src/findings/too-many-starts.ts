@@ -1,3 +1,4 @@
+import { setStarts } from '../settings/index.js';
 import { counted, listInWords } from '../words/index.js';
 import { rule } from './finding.js';
 import { counting } from './occurrences.js';
@@ -6,7 +7,7 @@ import { counting } from './occurrences.js';
 export const tooManyStarts = rule('too-many-starts', 'error', ({ plan }) => {
   const most = plan.timer.startsPerProgram;
   return plan.programs
-    .filter(({ starts }) => starts.length > most)
+    .filter((program) => setStarts(program).length > most)
     .map(({ id, starts }) => {
       const beyond = starts.slice(most);
       return {

@@ -1,5 +1,6 @@
 import { dayOf, formatDateTime } from '../civil-time/index.js';
 import {
+  closedTimes,
   hoursWithin,
   inPrintedOrder,
   merged,
@@ -8,42 +9,75 @@ import {
   type Span,
   type WaterPiece,
 } from '../engine/index.js';
-import { clockTime, lengthInWords, longDate } from '../words/index.js';
-import { rule } from './finding.js';
+import type { ProgramSettings } from '../settings/index.js';
+import { clockTime, hoursInWords, lengthInWords, listInWords, longDate } from '../words/index.js';
+import { rule, type FindingFacts } from './finding.js';
 import { Occurrences } from './occurrences.js';
 import { atBegin, stationWords } from './place-words.js';
+import type { Situation } from './situation.js';
 
 interface Cut {
   readonly piece: WaterPiece;
   readonly lostSeconds: number;
-  /** The first hours that take something of it. */
-  readonly hours: Span;
+  /** The first time in which something of it is lost. */
+  readonly dry: Span;
+  /** That time lies outside the program's own hours; otherwise in hours in which the timer lets nothing water. */
+  readonly isOwn: boolean;
 }
 
-/** Water that the hours without watering take away: the clock runs on while the ground stays dry. */
+/** Water that hours take away, the timer's or the program's own: the clock runs on while the ground stays dry. */
 export const windowCuts = rule('window-cuts', 'warning', (situation) => {
-  const { timer, controller } = situation.plan;
-  if (!timer.noWaterWindows || controller.noWater.length === 0) return [];
+  const { timer, controller, programs } = situation.plan;
+  const hasHours = timer.noWaterWindows && controller.noWater.length > 0;
+  const hasOwn = timer.programWindows && programs.some(({ waterWindows }) => waterWindows.length);
+  if (!hasHours && !hasOwn) return [];
   const pieces = openings(situation.watering.runs).sort(inPrintedOrder);
   const [first] = pieces;
   if (!first) return [];
-  const last = pieces.reduce((end, { to }) => (to > end ? to : end), first.to);
-  const dry = merged(hoursWithin(controller.noWater, { from: first.from, to: last }));
+  const over = {
+    from: first.from,
+    to: pieces.reduce((end, { to }) => (to > end ? to : end), first.to),
+  };
+  const forbidden = hasHours ? merged(hoursWithin(controller.noWater, over)) : [];
+  const closed = closedTimes(situation.plan, over);
   const cuts = new Occurrences<Cut>();
   for (const piece of pieces) {
-    const lostSeconds =
-      secondsOf(piece) - outside(piece, dry).reduce((sum, part) => sum + secondsOf(part), 0);
+    const closedThen = closed.get(piece.run.program.id) ?? [];
+    const left = outside(piece, forbidden).flatMap((part) => outside(part, closedThen));
+    const lostSeconds = secondsOf(piece) - left.reduce((sum, part) => sum + secondsOf(part), 0);
     if (lostSeconds === 0) continue;
-    const hours = dry.find(({ to }) => to > piece.from)!;
-    cuts.add(piece, { piece, lostSeconds, hours });
+    const [byTimer, byProgram] = [firstAfter(forbidden, piece), firstAfter(closedThen, piece)];
+    const isOwn = !byTimer || (byProgram !== undefined && byProgram.from < byTimer.from);
+    cuts.add(piece, { piece, lostSeconds, dry: (isOwn ? byProgram : byTimer)!, isOwn });
   }
-  return cuts.told(({ piece, lostSeconds, hours }, program, station) => ({
-    message: `${atBegin(stationWords(situation.station(station)))} in program ${program} ${lossWords(piece, lostSeconds)} on ${longDate(dayOf(piece.from))}: from ${clockTime(hours.from)} to ${clockTime(hours.to)} this timer lets nothing water.`,
-    fix: `Start program ${program} so that it is over by ${clockTime(hours.from)}, or begins after ${clockTime(hours.to)}; or change the hours.`,
-    first: formatDateTime(piece.from > hours.from ? piece.from : hours.from),
-    lostSeconds,
-  }));
+  return cuts.told((cut, program, station) => told(situation, cut, program, station));
 });
+
+/** The first span that takes something of a piece. */
+const firstAfter = (dry: readonly Span[], piece: Span): Span | undefined =>
+  dry.find(({ from, to }) => to > piece.from && from < piece.to);
+
+function told(situation: Situation, cut: Cut, program: string, station: number): FindingFacts {
+  const { piece, lostSeconds, dry, isOwn } = cut;
+  const own = situation.plan.programs.find(({ id }) => id === program)!;
+  const [why, fix] = isOwn ? ownWords(own) : timerWords(program, dry);
+  return {
+    message: `${atBegin(stationWords(situation.station(station)))} in program ${program} ${lossWords(piece, lostSeconds)} on ${longDate(dayOf(piece.from))}: ${why}.`,
+    fix,
+    first: formatDateTime(piece.from > dry.from ? piece.from : dry.from),
+    lostSeconds,
+  };
+}
+
+const timerWords = (program: string, { from, to }: Span): [string, string] => [
+  `from ${clockTime(from)} to ${clockTime(to)} this timer lets nothing water`,
+  `Start program ${program} so that it is over by ${clockTime(from)}, or begins after ${clockTime(to)}; or change the hours.`,
+];
+
+const ownWords = ({ id, waterWindows }: ProgramSettings): [string, string] => [
+  `program ${id} lets water through only from ${listInWords(waterWindows.map(hoursInWords))}`,
+  `Start program ${id} so that it is within its hours, or make its hours longer.`,
+];
 
 const secondsOf = ({ from, to }: Span): number => to - from;
 

@@ -39,16 +39,28 @@ export function fixesOf(plan: Plan, finding: Finding, from: DayNumber): Fix[] {
     case 'controller-off':
       return [{ label: 'Switch the timer on', plan: setController({ off: false })(plan) }];
     case 'sensor-bypassed':
-      return [
-        { label: 'Set the sensor to active', plan: setController({ rainSensor: 'active' })(plan) },
-      ];
+      return [activeSensors(plan, finding)];
     case 'window-unsupported':
-      return [{ label: 'Drop the hours', plan: setController({ noWater: [] })(plan) }];
+      return finding.program === null
+        ? [{ label: 'Drop the hours', plan: setController({ noWater: [] })(plan) }]
+        : ofProgram(({ id }) => ({
+            label: `Drop the hours of program ${id}`,
+            plan: setProgram(id, { waterWindows: [] })(plan),
+          }));
     case 'month-day-unsupported':
       return [{ label: 'Drop the days off', plan: setController({ monthDaysOff: [] })(plan) }];
     default:
       return [];
   }
+}
+
+function activeSensors(plan: Plan, { sensors = [] }: Finding): Fix {
+  const active = {
+    ...(sensors.includes('rain') && { rainSensor: 'active' as const }),
+    ...(sensors.includes('freeze') && { freezeSensor: 'active' as const }),
+  };
+  const label = sensors.length > 1 ? 'Set both sensors to active' : 'Set the sensor to active';
+  return { label, plan: setController(active)(plan) };
 }
 
 function collisionFixes(plan: Plan, { program, startNumber, b }: Finding, from: DayNumber): Fix[] {
@@ -57,10 +69,13 @@ function collisionFixes(plan: Plan, { program, startNumber, b }: Finding, from: 
   const moved = withClearStart(plan, b, from);
   if (moved)
     fixes.push({
-      label: `Move start ${b.startNumber} of program ${b.program} to ${moved.start}`,
+      label: moved.isCount
+        ? `Count the hours of program ${b.program} from ${moved.start}`
+        : `Move start ${b.startNumber} of program ${b.program} to ${moved.start}`,
       plan: moved.plan,
     });
-  if (b.program === program) {
+  const own = plan.programs.find(({ id }) => id === program);
+  if (b.program === program && own?.days.mode !== 'hours') {
     fixes.push({
       label: `Drop start ${b.startNumber} of program ${program}`,
       plan: setStart(program, b.startNumber - 1, null)(plan),

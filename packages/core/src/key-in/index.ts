@@ -1,4 +1,4 @@
 export { keyInSteps, lastLook, type KeyInAsked, type KeyInStep } from './key-in-steps.js';
-export { keyInPlaces, type KeyInPlace } from './places.js';
+export { isMeant, keyInPlaces, meantPlaces, type KeyInPlace } from './places.js';
 export { withShown } from './read-back.js';
 export { isSameValue, valueCode, valueOfCode, valueWords, type KeyInValue } from './value.js';

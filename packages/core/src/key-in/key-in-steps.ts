@@ -1,6 +1,6 @@
 import type { Plan } from '../settings/index.js';
 import type { KeyInPart } from '../timer-types/index.js';
-import { keyInPlaces, type KeyInPlace } from './places.js';
+import { meantPlaces, type KeyInPlace } from './places.js';
 import { isSameValue, type KeyInValue } from './value.js';
 
 /** One thing to key in, or to look at. */
@@ -39,7 +39,7 @@ export interface KeyInAsked {
  */
 export function keyInSteps(asked: KeyInAsked): KeyInStep[] {
   const { target, present, since, order, isWhole } = asked;
-  const places = keyInPlaces(target);
+  const places = meantPlaces(target);
   const keyedIn = new Set(since?.keyedIn);
   const isAll = isWhole || present === null;
   const isUsual = ({ usual, read }: KeyInPlace) =>
@@ -110,8 +110,8 @@ function beforeOf({ key, read }: KeyInPlace, { target, present, since }: KeyInAs
 function percentFirst(target: Plan, present: Plan | null): KeyInStep[] {
   if (target.timer.season === null) return [];
   const season = present?.controller.season;
-  // A table by month does not change what the display shows as run times.
-  if (season?.mode === 'monthly') return [];
+  // Neither a table by month nor the weather changes what the display shows as run times.
+  if (season?.mode === 'monthly' || season?.mode === 'weather') return [];
   const first = (key: string, program: string | null, before: number | null): KeyInStep => ({
     key: `${key} first`,
     part: 'percent',
@@ -152,6 +152,15 @@ export function lastLook({ timer, controller }: Plan): KeyInStep[] {
             'sensor',
             'Rain sensor',
             choice(controller.rainSensor === 'active', ['active', 'bypassed']),
+          ),
+        ]
+      : []),
+    ...(timer.freezeSensor
+      ? [
+          look(
+            'freeze sensor',
+            'Freeze sensor',
+            choice(controller.freezeSensor === 'active', ['active', 'bypassed']),
           ),
         ]
       : []),

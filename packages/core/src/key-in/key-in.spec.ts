@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { differences } from '../compare/index.js';
-import { programOf, type Plan } from '../settings/index.js';
+import { programOf, setStarts, type Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { KEY_IN_PARTS, type KeyInPart } from '../timer-types/index.js';
 import {
@@ -160,6 +160,7 @@ it('every place writes what it reads: a plan is keyed into another, and is then 
 /** A timer that can hold everything. */
 const HOLDS_ALL = {
   ...{ startsPerProgram: 6, monthDaysOff: true, noWaterWindows: true, pumpPerStation: true },
+  ...{ programWindows: true, freezeSensor: true },
   ...{ maxConcurrentStations: 3, rainSensor: true, cycleSoak: { policy: 'in-order' } as const },
 };
 
@@ -178,7 +179,8 @@ function asHeld(plan: Plan): Plan {
       const program = programOf(plan, id);
       return {
         ...program,
-        starts: [...program.starts].sort(),
+        // Of an interval in hours they mean nothing.
+        starts: [...setStarts(program)].sort(),
         percent: mode === 'program' ? program.percent : 100,
         runs: program.runs
           .filter(({ seconds }) => seconds > 0)
@@ -201,6 +203,7 @@ it('whatever stood in a timer, once all is keyed in that differs it holds what i
           runs: program.runs.filter(({ station }) => station <= target.stations.length),
         })),
         controller: { ...one.controller, season: other.controller.season },
+        ...(other.weather && { weather: other.weather }),
         stations: target.stations.map((station) => ({
           ...station,
           ...one.stations.find(({ number }) => number === station.number),

@@ -164,7 +164,7 @@ it.each<[string, KeyInValue, (changed: Plan) => unknown, unknown]>([
   ],
   [
     'no water',
-    { type: 'hours', hours: [{ from: '09:00', to: '17:00', weekdays: [1] }] },
+    { type: 'hours', hours: [{ from: '09:00', to: '17:00', weekdays: [1] }], areDry: true },
     ({ controller }) => controller.noWater,
     [{ from: '09:00', to: '17:00', weekdays: [1] }],
   ],

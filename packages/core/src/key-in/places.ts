@@ -42,6 +42,13 @@ export function keyInPlaces(plan: Plan): KeyInPlace[] {
   ];
 }
 
+/** The places that mean something: a program that counts hours begins by its anchor, whatever its starts. */
+export const meantPlaces = (plan: Plan): KeyInPlace[] =>
+  keyInPlaces(plan).filter((place) => isMeant(place, plan));
+
+export const isMeant = ({ part, program }: KeyInPlace, plan: Plan): boolean =>
+  part !== 'starts' || programOf(plan, program!).days.mode !== 'hours';
+
 function startPlaces({ timer }: Plan, { id, starts }: ProgramSettings): KeyInPlace[] {
   const count = Math.max(timer.startsPerProgram, starts.length);
   return Array.from({ length: count }, (_, index) => ({
@@ -154,17 +161,40 @@ function percentPlaces({ timer, controller: { season } }: Plan): KeyInPlace[] {
           return { ...plan, controller: { ...plan.controller, season: changed } };
         },
       }));
+    case 'weather':
+      return [weatherPlace('leastPercent'), weatherPlace('mostPercent')];
   }
 }
+
+const weatherPlace = (bound: 'leastPercent' | 'mostPercent'): KeyInPlace => ({
+  part: 'percent',
+  key: `percent ${bound === 'leastPercent' ? 'least' : 'most'}`,
+  what:
+    bound === 'leastPercent'
+      ? 'Least percentage that the weather may set'
+      : 'Greatest percentage that the weather may set',
+  read: ({ controller }) => ({
+    type: 'percent',
+    percent: controller.season.mode === 'weather' ? controller.season[bound] : 100,
+  }),
+  write: (plan, value) => {
+    const { season } = plan.controller;
+    if (season.mode !== 'weather') return plan;
+    const changed = { ...season, [bound]: percentOf(value) };
+    return { ...plan, controller: { ...plan.controller, season: changed } };
+  },
+});
 
 const extraPlaces = (plan: Plan): KeyInPlace[] => [
   ...(plan.timer.maxStationDelaySeconds > 0 ? [DELAY] : []),
   ...(plan.timer.monthDaysOff ? [MONTH_DAYS] : []),
   ...(plan.timer.noWaterWindows ? [NO_WATER] : []),
+  ...(plan.timer.programWindows ? plan.timer.programs.map(ownHoursPlace) : []),
   ...(plan.timer.maxConcurrentStations > 1 ? plan.timer.programs.map(atOncePlace) : []),
   STATIONS_OFF,
   ...(plan.timer.pumpPerStation ? [PUMP] : []),
-  ...(plan.timer.rainSensor ? [NOT_HEEDING] : []),
+  ...(plan.timer.rainSensor ? [notHeeding('rainSensor')] : []),
+  ...(plan.timer.freezeSensor ? [notHeeding('freezeSensor')] : []),
   ...(plan.timer.cycleSoak
     ? plan.stations.flatMap(({ number }) => [
         cyclePlace(number, 'cycleSeconds'),
@@ -195,10 +225,24 @@ const NO_WATER: KeyInPlace = {
   key: 'no water',
   part: 'extras',
   what: 'Hours without watering',
-  read: ({ controller }) => ({ type: 'hours', hours: controller.noWater }),
+  read: ({ controller }) => ({ type: 'hours', hours: controller.noWater, areDry: true }),
   write: (plan, value) =>
     setController({ noWater: value.type === 'hours' ? [...value.hours] : [] })(plan),
 };
+
+const ownHoursPlace = (program: string): KeyInPlace => ({
+  key: `${program} own hours`,
+  part: 'extras',
+  program,
+  what: 'Hours of its own',
+  read: (plan) => ({
+    type: 'hours',
+    hours: programOf(plan, program).waterWindows,
+    areDry: false,
+  }),
+  write: (plan, value) =>
+    setProgram(program, { waterWindows: value.type === 'hours' ? [...value.hours] : [] })(plan),
+});
 
 const atOncePlace = (program: string): KeyInPlace => ({
   key: `${program} at once`,
@@ -245,14 +289,14 @@ const PUMP: KeyInPlace = {
     ),
 };
 
-const NOT_HEEDING: KeyInPlace = {
-  key: 'sensor not heeded',
+const notHeeding = (sensor: 'rainSensor' | 'freezeSensor'): KeyInPlace => ({
+  key: sensor === 'rainSensor' ? 'sensor not heeded' : 'freeze sensor not heeded',
   part: 'extras',
-  what: 'Rain sensor not heeded by stations',
-  read: ({ stations }) => stationsValue(stations, ({ rainSensor }) => !rainSensor),
+  what: `${sensor === 'rainSensor' ? 'Rain' : 'Freeze'} sensor not heeded by stations`,
+  read: ({ stations }) => stationsValue(stations, (station) => !station[sensor]),
   write: (plan, value) =>
-    withStations(plan, value, (station, isOne) => ({ ...station, rainSensor: !isOne })),
-};
+    withStations(plan, value, (station, isOne) => ({ ...station, [sensor]: !isOne })),
+});
 
 const stationsValue = (
   stations: readonly StationSettings[],

@@ -34,6 +34,7 @@ function withSwitches(plan: Plan, shown: ReadonlyMap<string, KeyInValue>): Plan 
     return value?.type === 'choice' ? value.isOn : null;
   };
   const [runs, hears] = [isOn('look run'), isOn('look sensor')];
+  const feelsFrost = isOn('look freeze sensor');
   const percent = shown.get('look percent');
   const switched: Plan = {
     ...plan,
@@ -42,6 +43,7 @@ function withSwitches(plan: Plan, shown: ReadonlyMap<string, KeyInValue>): Plan 
       ...plan.controller,
       ...(runs !== null && { off: !runs }),
       ...(hears !== null && { rainSensor: hears ? 'active' : 'bypass' }),
+      ...(feelsFrost !== null && { freezeSensor: feelsFrost ? 'active' : 'bypass' }),
     },
   };
   const place = keyInPlaces(plan).find(({ key }) => key === 'percent');

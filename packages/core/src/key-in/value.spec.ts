@@ -28,6 +28,7 @@ const VALUES: [KeyInValue, string, string][] = [
   [
     {
       type: 'hours',
+      areDry: true,
       hours: [
         { from: '21:00', to: '23:00', weekdays: [1, 2, 3, 4, 5, 6, 7] },
         { from: '10:00', to: '18:00', weekdays: [5, 2] },
@@ -36,7 +37,7 @@ const VALUES: [KeyInValue, string, string][] = [
     'hours 10:00-18:00/2,5 21:00-23:00/1,2,3,4,5,6,7',
     '21:00 to 23:00, 10:00 to 18:00 on Tue Fri',
   ],
-  [{ type: 'hours', hours: [] }, 'hours ', 'none'],
+  [{ type: 'hours', hours: [], areDry: true }, 'hours ', 'none'],
   [{ type: 'stations', stations: [5, 2] }, 'stations 2,5', '2, 5'],
   [{ type: 'stations', stations: [] }, 'stations ', 'none'],
   [{ type: 'count', count: 2 }, '2 at once', '2'],

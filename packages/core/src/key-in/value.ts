@@ -1,4 +1,4 @@
-import { parseDate } from '../civil-time/index.js';
+import { parseDate, parseDateTime } from '../civil-time/index.js';
 import type { DailyHours, DayRule } from '../settings/index.js';
 import { daysLong, hoursInWords, lengthInWords, weekdayNames } from '../words/index.js';
 
@@ -12,7 +12,8 @@ export type KeyInValue =
   /** Monday = 1. */
   | { readonly type: 'weekdays'; readonly weekdays: readonly number[] }
   | { readonly type: 'month-days'; readonly monthDays: readonly number[] }
-  | { readonly type: 'hours'; readonly hours: readonly DailyHours[] }
+  /** Hours in which nothing waters, or the only ones in which anything does. */
+  | { readonly type: 'hours'; readonly hours: readonly DailyHours[]; readonly areDry: boolean }
   /** Numbers of stations. */
   | { readonly type: 'stations'; readonly stations: readonly number[] }
   | { readonly type: 'count'; readonly count: number }
@@ -25,11 +26,19 @@ export const isSameValue = (a: KeyInValue, b: KeyInValue): boolean =>
     ? isSameRhythm(a.days, b.days)
     : valueCode(a) === valueCode(b);
 
+const SECONDS_AN_HOUR = 3600;
+
 /** Two intervals that water on the same days are the same, from whichever of them they are counted. */
 function isSameRhythm(a: DayRule, b: DayRule): boolean {
-  if (a.mode !== 'interval' || b.mode !== 'interval') return daysCode(a) === daysCode(b);
-  const apart = parseDate(a.anchor)! - parseDate(b.anchor)!;
-  return a.everyDays === b.everyDays && apart % a.everyDays === 0;
+  if (a.mode === 'interval' && b.mode === 'interval') {
+    const apart = parseDate(a.anchor)! - parseDate(b.anchor)!;
+    return a.everyDays === b.everyDays && apart % a.everyDays === 0;
+  }
+  if (a.mode === 'hours' && b.mode === 'hours') {
+    const apart = parseDateTime(a.anchor)! - parseDateTime(b.anchor)!;
+    return a.everyHours === b.everyHours && apart % (a.everyHours * SECONDS_AN_HOUR) === 0;
+  }
+  return daysCode(a) === daysCode(b);
 }
 
 /**
@@ -76,6 +85,8 @@ function daysCode(rule: DayRule): string {
       return rule.mode;
     case 'interval':
       return `every ${rule.everyDays} from ${rule.anchor}`;
+    case 'hours':
+      return `every ${rule.everyHours} h from ${rule.anchor}`;
   }
 }
 
@@ -85,6 +96,7 @@ const PERCENT_CODE = /^(\d+) percent$/;
 const NUMBERS_CODE = /^(?:weekdays|month days|stations) ([\d,]*)$/;
 const HOURS_CODE = /^(\d\d:\d\d)-(\d\d:\d\d)\/([\d,]*)$/;
 const COUNT_CODE = /^(\d+) at once$/;
+const HOURS_RULE_CODE = /^every (\d+) h from (\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d)$/;
 const INTERVAL_CODE = /^every (\d+) from (\d{4}-\d\d-\d\d)$/;
 
 type Kind = KeyInValue['type'];
@@ -118,9 +130,9 @@ const READ_CODE: Readonly<Record<Kind, (code: string, like: KeyInValue) => KeyIn
     const monthDays = numbersOf(code);
     return monthDays && { type: 'month-days', monthDays };
   },
-  hours: (code) => {
+  hours: (code, like) => {
     const hours = hoursOfCode(code);
-    return hours && { type: 'hours', hours };
+    return hours && like.type === 'hours' ? { ...like, hours } : null;
   },
   stations: (code) => {
     const stations = numbersOf(code);
@@ -148,6 +160,8 @@ function dayRuleOfCode(code: string): DayRule | null {
   if (code === 'odd' || code === 'even') return { mode: code };
   const interval = INTERVAL_CODE.exec(code);
   if (interval) return { mode: 'interval', everyDays: Number(interval[1]), anchor: interval[2]! };
+  const hours = HOURS_RULE_CODE.exec(code);
+  if (hours) return { mode: 'hours', everyHours: Number(hours[1]), anchor: hours[2]! };
   const weekdays = code.startsWith('weekdays') ? numbersOf(code) : null;
   return weekdays && { mode: 'weekdays', weekdays };
 }

@@ -75,6 +75,7 @@ export class BriefStation {
   @Optional() @Amount(0) flowLpm?: number;
   @Optional() @Flag() pump?: boolean;
   @Flag() rainSensor = true;
+  @Flag() freezeSensor = true;
 }
 
 /** Local rules, and from when on a night may be watered. */

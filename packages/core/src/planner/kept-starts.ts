@@ -1,9 +1,10 @@
-import { runShape, scaledSeconds } from '../engine/index.js';
+import { formatDate } from '../civil-time/index.js';
+import { hoursTurns, percentsIn, runShape, scaledSeconds } from '../engine/index.js';
 import { check, findingKey } from '../findings/index.js';
 import { WholeSeason, type Plan, type ProgramSettings } from '../settings/index.js';
 import { choiceOf, type DayChoice } from './day-choices.js';
 import type { Side } from './sides.js';
-import { nightTime, type NightSeconds } from './night.js';
+import { nightSeconds, nightTime, type NightSeconds } from './night.js';
 import type { Situation } from './situation.js';
 
 /** Hours that a start of a kept program takes. */
@@ -24,22 +25,39 @@ export function keptStarts(situation: Situation): KeptStart[] {
   return (kept?.programs ?? [])
     .filter(({ enabled, runs }) => enabled && runs.length > 0)
     .flatMap((program) => {
-      const choice = choiceOf(situation, program.days, program.blockedWeekdays);
       const longest = longestSeconds(kept!, program, headroom);
-      return program.starts.map((start): KeptStart => {
-        const from = nightTime(start);
+      return beginsOf(situation, program).map(({ choice, from }): KeptStart => {
         const to = from + longest;
         return { choice, from, to, side: from >= 0 ? 'after' : to > 0 ? 'across' : 'before' };
       });
     });
 }
 
+/** When in its night a program begins, and on which days; of an interval in hours, each of its times of day. */
+function beginsOf(
+  situation: Situation,
+  { days, blockedWeekdays, starts }: ProgramSettings,
+): Pick<KeptStart, 'choice' | 'from'>[] {
+  if (days.mode !== 'hours') {
+    const choice = choiceOf(situation, days, blockedWeekdays);
+    return starts.map((start) => ({ choice, from: nightTime(start) }));
+  }
+  const { brief, calendar } = situation;
+  // Nothing of it is ever put off.
+  const skipping = { ...brief, timer: { ...brief.timer, blockedDay: 'skip' as const } };
+  return hoursTurns(days).map(({ secondOfDay, everyDays, anchor }) => {
+    const rule = { mode: 'interval' as const, everyDays, anchor: formatDate(anchor) };
+    return {
+      choice: choiceOf({ brief: skipping, calendar }, rule, blockedWeekdays),
+      from: nightSeconds(secondOfDay),
+    };
+  });
+}
+
 /** A run of a program by itself, at the longest of the percentages that it must bear. */
-function longestSeconds(
-  { timer, controller, stations }: Plan,
-  { percent, concurrent, runs }: ProgramSettings,
-  headroom: number,
-): number {
+function longestSeconds(plan: Plan, program: ProgramSettings, headroom: number): number {
+  const { timer, controller, stations } = plan;
+  const { concurrent, runs } = program;
   const known = new Map(stations.map((station) => [station.number, station]));
   const lengthAt = (at: number) =>
     runShape(
@@ -61,7 +79,9 @@ function longestSeconds(
         delaySeconds: controller.stationDelaySeconds,
       },
     ).lengthSeconds;
-  const own = controller.season.mode === 'program' ? [percent] : [];
+  const own = ['program', 'weather'].includes(controller.season.mode)
+    ? percentsIn(plan, program, 1)
+    : [];
   return Math.max(...[100, headroom, ...own].map(lengthAt));
 }
 

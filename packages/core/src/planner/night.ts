@@ -11,10 +11,11 @@ export const HALF_DAY = 43_200;
 export const DAY = 86_400;
 
 /** A time of day within its night, which begins at noon. */
-export function nightTime(text: string): NightSeconds {
-  const second = secondOf(text);
-  return second >= HALF_DAY ? second - DAY : second;
-}
+export const nightTime = (text: string): NightSeconds => nightSeconds(secondOf(text));
+
+/** A second of a day within its night. */
+export const nightSeconds = (second: number): NightSeconds =>
+  second >= HALF_DAY ? second - DAY : second;
 
 /** A time of day, in seconds from its midnight. */
 export const secondOf = (text: string): number => parseTimeOfDay(text)! * 60;

@@ -78,8 +78,11 @@ function rhythmOf(station: BriefStation): string {
 }
 
 /** The smallest percentage of the timer not below the one asked for; its largest where it has none. */
-function headroomOf({ timer, rules }: Brief): number {
+function headroomOf({ timer, rules, controller }: Brief): number {
   if (timer.season === null) return 100;
   const grid = percentGrid(timer.season);
-  return grid.find((percent) => percent >= rules.headroomPercent) ?? grid.at(-1) ?? 100;
+  // What the weather may ask for is to be clear too.
+  const mayCome = controller.season.mode === 'weather' ? controller.season.mostPercent : 0;
+  const wanted = Math.max(rules.headroomPercent, mayCome);
+  return grid.find((percent) => percent >= wanted) ?? grid.at(-1) ?? 100;
 }

@@ -44,6 +44,8 @@ function rulesOf({ timer, stations }: Brief): StyleRule[] {
         return [{ mode }];
       case 'interval':
         return intervals.map((everyDays) => ({ mode, everyDays }));
+      case 'hours':
+        return [];
     }
   });
 }

@@ -49,13 +49,15 @@ export function briefFor(
 ): BriefForPlan {
   const { finishBy, earliestStart, headroomPercent, prefer, isCutByStarts, pinned } = asked;
   const timer = isCutByStarts ? { ...plan.timer, cycleSoak: null } : plan.timer;
+  const { stationDelaySeconds, noWater, season } = plan.controller;
   const { finishBy: _own, ...ownRules } = rulesOver(plan.rules, asked.dates);
   const rules = {
     ...ownRules,
-    headroomPercent,
+    // What the weather may ask for is to be clear too.
+    headroomPercent:
+      season.mode === 'weather' ? Math.max(headroomPercent, season.mostPercent) : headroomPercent,
     ...(finishBy !== null && { finishBy }),
   };
-  const { stationDelaySeconds, noWater } = plan.controller;
   const controller = { ...new ControllerSettings(), stationDelaySeconds, noWater };
   const programs = keptPrograms(plan, pinned);
   const numbers = new Set(programs.flatMap(({ runs }) => runs.map(({ station }) => station)));

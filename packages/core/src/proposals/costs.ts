@@ -1,6 +1,6 @@
 import { addDays, dayOf, secondOfDay, startOfDay, type DayNumber } from '../civil-time/index.js';
 import { allDates, simulate } from '../engine/index.js';
-import type { Plan } from '../settings/index.js';
+import { hasStart, setStarts, type Plan } from '../settings/index.js';
 
 /** What settings cost: to key in, in nights, in water. */
 export interface Costs {
@@ -47,12 +47,12 @@ export function costsOf(plan: Plan, from: DayNumber): Costs {
   }
   const all = [...nights.values()];
   const water = plan.programs.filter(
-    ({ enabled, starts, runs }) =>
-      enabled && starts.length > 0 && runs.some((run) => run.seconds > 0),
+    (program) =>
+      program.enabled && hasStart(program) && program.runs.some((run) => run.seconds > 0),
   );
   return {
     programs: water.length,
-    starts: water.reduce((sum, { starts }) => sum + starts.length, 0),
+    starts: water.reduce((sum, program) => sum + setStarts(program).length, 0),
     datesPerWeek: dates.size / WEEKS,
     longestNightSeconds: Math.max(0, ...all.map((night) => night.to - night.from)),
     latestEndSeconds: all.length === 0 ? null : Math.max(...all.map(({ to }) => to)),

@@ -24,7 +24,7 @@ export function proposalOn(present: Plan, planned: Plan): Plan {
       const own = planned.programs.find((program) => program.id === id);
       if (own) return [own];
       const before = present.programs.find((program) => program.id === id);
-      return before ? [{ ...before, starts: [], runs: [] }] : [];
+      return before ? [emptied(before)] : [];
     }),
   };
 }
@@ -81,9 +81,19 @@ const withCycle = <Station extends { cycleSeconds?: number; soakSeconds?: number
   };
 };
 
+/** A program that waters nothing; one that counts hours counts none. */
+const emptied = (program: ProgramSettings): ProgramSettings => ({
+  ...program,
+  ...(program.days.mode === 'hours' && { days: { mode: 'weekdays', weekdays: [] } }),
+  starts: [],
+  runs: [],
+});
+
 /** 100 % in the way that is set now, or else in one that the timer has. */
 function hundredPercent({ controller, timer }: Plan): SeasonSetting {
-  if (controller.season.mode === 'program') return controller.season;
+  // What the weather sets stays between its bounds; times are those at 100 % all the same.
+  if (controller.season.mode === 'program' || controller.season.mode === 'weather')
+    return controller.season;
   const modes = timer.season?.modes ?? ['whole'];
   if (modes.includes('whole')) return new WholeSeason();
   return modes.includes('program')

@@ -1,5 +1,5 @@
 import { addDays } from '../civil-time/index.js';
-import { dayPredicate, factsOf } from '../engine/index.js';
+import { compilePlan, factsOf } from '../engine/index.js';
 import type { SchoolNeed, YardNeeds } from '../needs/index.js';
 import type { Need } from '../planner/index.js';
 import { rulesOver, type LastingRules, type Plan, type SettingsDates } from '../settings/index.js';
@@ -197,15 +197,17 @@ function asSet(
 ): StationTarget | null {
   const dates = Array.from({ length: WEEKS * 7 }, (_, index) => factsOf(addDays(span.from, index)));
   const isWet = dates.map(() => false);
+  const compiled = compilePlan(plan);
   let seconds = 0;
   for (const program of plan.programs) {
     const run = program.runs.find((one) => one.station === station.number);
-    if (!run || run.seconds === 0 || !program.enabled || program.starts.length === 0) continue;
-    const waters = dayPredicate(plan, program);
+    if (!run || run.seconds === 0) continue;
+    const starts = compiled.starts.filter((start) => start.program.id === program.id);
     dates.forEach((date, index) => {
-      if (!waters(date)) return;
+      const times = starts.filter(({ watersOn }) => watersOn(date)).length;
+      if (times === 0) return;
       isWet[index] = true;
-      seconds += run.seconds * program.starts.length;
+      seconds += run.seconds * times;
     });
   }
   if (seconds === 0) return null;

@@ -7,4 +7,5 @@ export {
   type SeasonStep,
   type SeasonTable,
   type SeasonTrouble,
+  type TableMode,
 } from './season-table.js';

@@ -9,8 +9,17 @@ import {
 } from '../civil-time/index.js';
 import { percentGrid } from '../engine/index.js';
 import { check, type Finding, type FindingCode } from '../findings/index.js';
-import { MonthlySeason, WholeSeason, type Plan, type SeasonSetting } from '../settings/index.js';
+import {
+  hasStart,
+  MonthlySeason,
+  WholeSeason,
+  type Plan,
+  type SeasonSetting,
+} from '../settings/index.js';
 import type { SeasonMode } from '../timer-types/index.js';
+
+/** The ways to set percentages that a table is made for: what the weather sets is not set by anybody. */
+export type TableMode = Exclude<SeasonMode, 'weather'>;
 
 /** How much of the run times a month wants: of all, or of each program. */
 export interface MonthTarget {
@@ -52,7 +61,7 @@ export interface SeasonStep {
 }
 
 export interface SeasonTable {
-  readonly mode: SeasonMode;
+  readonly mode: TableMode;
   /** January first. */
   readonly months: readonly SeasonMonth[];
   /** The dates of the next twelve months on which something is to be set; by month: none. */
@@ -83,7 +92,7 @@ const AT_PERCENT: ReadonlySet<FindingCode> = new Set([
 export function seasonTable(
   plan: Plan,
   targets: readonly MonthTarget[],
-  mode: SeasonMode,
+  mode: TableMode,
   today: DayNumber,
 ): SeasonTable | null {
   const { season } = plan.timer;
@@ -196,7 +205,7 @@ function stationsTooShort(
   const least = Math.max(SHORTEST_USEFUL_SECONDS, timer.runTime.minSeconds);
   const on = new Set(stations.filter(({ enabled }) => enabled).map(({ number }) => number));
   const short = programs
-    .filter(({ enabled, starts }) => enabled && starts.length > 0)
+    .filter((program) => program.enabled && hasStart(program))
     .flatMap(({ id, runs }) =>
       runs
         .filter(({ station, seconds }) => seconds >= least && on.has(station))

@@ -36,13 +36,18 @@ export function crossCheck(plan: Partial<Plan>, problems: DocumentProblem[]): vo
       report(fieldPath(path, 'id'), `is none of this timer's programs (${labels.join(', ')})`);
     checkRuns(program, path, listed, report);
     const pieces = piecesOf(program, cycles);
-    if (Array.isArray(program.starts)) piecesADay += pieces * program.starts.length;
+    piecesADay += pieces * startsADay(program);
     if (pieces > MOST_PIECES)
       report(
         fieldPath(path, 'runs'),
         `cut into more than ${MOST_PIECES} pieces: lengthen the stations' cycles`,
       );
   });
+  eachRepeated(
+    (plan.weather?.percents ?? []).map(({ date }) => date),
+    (index) =>
+      report(`${entryPath('weather.percents', index)}.date`, 'has a percentage already, above'),
+  );
   if (piecesADay > MOST_PIECES)
     report(
       'programs',
@@ -65,6 +70,12 @@ function checkRuns(
   eachRepeated(wanted, (index) =>
     report(stationPath(index), 'is in this program already: give each station one run'),
   );
+}
+
+/** How often a program may start in a day. */
+function startsADay({ days, starts }: ProgramSettings): number {
+  if (days.mode === 'hours') return Math.ceil(24 / Math.max(1, days.everyHours || 1));
+  return Array.isArray(starts) ? starts.length : 0;
 }
 
 /** The most pieces that a run of the program could have, at 100 %. */

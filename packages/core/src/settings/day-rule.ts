@@ -1,6 +1,7 @@
 import {
   Anything,
   CivilDay,
+  DateTime,
   ListOfWhole,
   OneOf,
   WholeNumber,
@@ -31,13 +32,25 @@ export class IntervalRule {
   @CivilDay() anchor!: string;
 }
 
-export type DayRule = WeekdayRule | OddRule | EvenRule | IntervalRule;
+/** The longest interval in hours: a week. */
+export const LONGEST_INTERVAL_HOURS = 168;
+
+/** Starts every so many hours, counted from `anchor`; a program with it needs no starts, and its own mean nothing. */
+export class HoursRule {
+  @OneOf(['hours']) mode = 'hours' as const;
+  @WholeNumber(1, LONGEST_INTERVAL_HOURS) everyHours!: number;
+  /** The first start, `YYYY-MM-DDTHH:MM:SS`. */
+  @DateTime() anchor!: string;
+}
+
+export type DayRule = WeekdayRule | OddRule | EvenRule | IntervalRule | HoursRule;
 
 /** Stands in for a rule whose mode is unknown: only the mode is reported. */
 class UnknownRule {
   @OneOf(DAY_MODES) mode: unknown;
   @Anything() weekdays: unknown;
   @Anything() everyDays: unknown;
+  @Anything() everyHours: unknown;
   @Anything() anchor: unknown;
 }
 
@@ -52,10 +65,12 @@ export function dayRuleClass({ mode = 'weekdays' }: Record<string, unknown>): Do
       return EvenRule;
     case 'interval':
       return IntervalRule;
+    case 'hours':
+      return HoursRule;
     default:
       return UnknownRule;
   }
 }
 
 /** All that a day rule can be. */
-export const DAY_RULES = [WeekdayRule, OddRule, EvenRule, IntervalRule];
+export const DAY_RULES = [WeekdayRule, OddRule, EvenRule, IntervalRule, HoursRule];

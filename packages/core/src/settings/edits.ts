@@ -22,6 +22,7 @@ export const emptyProgram = (id: string): ProgramSettings => ({
   blockedWeekdays: [],
   concurrent: 1,
   runs: [],
+  waterWindows: [],
 });
 
 const emptyPrograms = new Map<string, ProgramSettings>();
@@ -110,6 +111,7 @@ export const addStation = (number: number, name?: string): PlanEdit => {
     number,
     enabled: true,
     rainSensor: true,
+    freezeSensor: true,
     ...(name && { name }),
   };
   return (plan) => ({

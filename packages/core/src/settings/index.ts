@@ -1,6 +1,16 @@
 export { Confirmed, TOO_FEW_VALUES } from './confirmed.js';
-export { EvenRule, IntervalRule, OddRule, WeekdayRule, type DayRule } from './day-rule.js';
+export {
+  EvenRule,
+  HoursRule,
+  IntervalRule,
+  LONGEST_INTERVAL_HOURS,
+  OddRule,
+  WeekdayRule,
+  type DayRule,
+} from './day-rule.js';
 export * from './edits.js';
+export { hasStart, setStarts } from './has-start.js';
+export { withLaterFields } from './later-fields.js';
 export { newPlan } from './new-plan.js';
 export * from './plan.js';
 export { rulesOfDate } from './rules-of-date.js';
@@ -11,6 +21,7 @@ export {
   LARGEST_PERCENT,
   MonthlySeason,
   ProgramSeason,
+  WeatherSeason,
   WholeSeason,
   type SeasonSetting,
 } from './season-setting.js';

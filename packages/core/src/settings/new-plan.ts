@@ -28,6 +28,7 @@ export function newPlan(
       number: index + 1,
       enabled: true,
       rainSensor: true,
+      freezeSensor: true,
     })),
     controller: new ControllerSettings(),
     programs: [],

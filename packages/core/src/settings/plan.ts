@@ -79,6 +79,7 @@ export class ControllerSettings {
   @WholeNumber(0, LONGEST_SECONDS) stationDelaySeconds = 0;
   @Nested(seasonClass, SEASON_SETTINGS) season: SeasonSetting = new WholeSeason();
   @OneOf(['active', 'bypass']) rainSensor: 'active' | 'bypass' = 'active';
+  @OneOf(['active', 'bypass']) freezeSensor: 'active' | 'bypass' = 'active';
   /** Days of every month without watering. */
   @ListOfWhole(1, 31) monthDaysOff: number[] = [];
   @NestedList(() => DailyHours) noWater: DailyHours[] = [];
@@ -99,6 +100,8 @@ export class StationSettings {
   @Optional() @Flag() pump?: boolean;
   /** The station heeds the timer's rain sensor. */
   @Flag() rainSensor = true;
+  /** The station heeds the timer's freeze sensor. */
+  @Flag() freezeSensor = true;
   @Optional() @OneOf(HEADS) head?: Head;
   @Optional() @OneOf(PLANTS) plant?: Plant;
   /** How long the ground takes water before it runs off. */
@@ -123,6 +126,8 @@ export class ProgramSettings {
   /** How many stations this program may have open at once. */
   @WholeNumber(1) concurrent = 1;
   @NestedList(() => StationRun) runs: StationRun[] = [];
+  /** The only hours in which this program lets water through; none: all of them. */
+  @NestedList(() => DailyHours) waterWindows: DailyHours[] = [];
 }
 
 /** What rules ask of one date. */
@@ -154,9 +159,19 @@ export class LocalRules extends LastingRules {
   @OptionalNestedList(() => RulesPeriod) periods?: RulesPeriod[];
 }
 
-/** Rain as the sensor sees it: while it is wet. */
+/** The percentage that the weather asks for on a date. */
+export class PercentOfDate {
+  @CivilDay() date!: string;
+  @WholeNumber(0, LARGEST_PERCENT) percent!: number;
+}
+
+/** The weather as the timer's sensors see it. */
 export class Weather {
+  /** While the rain sensor is wet. */
   @NestedList(() => Stretch) rain: Stretch[] = [];
+  /** While the freeze sensor finds it too cold. */
+  @NestedList(() => Stretch) freeze: Stretch[] = [];
+  @NestedList(() => PercentOfDate) percents: PercentOfDate[] = [];
 }
 
 /** A timer's settings, whole: what the timer can do, what is set on it, its stations and programs. */

@@ -223,7 +223,7 @@ describe('bad input', () => {
       'controller.season.percents: must have 12 entries',
       'programs[0].starts[1]: must be a time of day, written HH:MM, 00:00 to 23:59',
       'programs[0].starts[2]: must be a time of day, written HH:MM, 00:00 to 23:59',
-      'timer.dayModes[1]: must be one of weekdays, odd, even, interval',
+      'timer.dayModes[1]: must be one of weekdays, odd, even, interval, hours',
       'timer.programs[1]: must be a label of 1 to 40 characters',
       'timer.programs[2]: is in the list already',
     ]);
@@ -239,9 +239,9 @@ describe('bad input', () => {
         ],
       }),
     ).toEqual([
-      'controller.season.mode: must be one of whole, program, monthly',
+      'controller.season.mode: must be one of whole, program, monthly, weather',
       'programs[0].days.weekdays: is not a known field',
-      'programs[1].days.mode: must be one of weekdays, odd, even, interval',
+      'programs[1].days.mode: must be one of weekdays, odd, even, interval, hours',
     ]);
   });
 

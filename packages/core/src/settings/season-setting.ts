@@ -3,6 +3,7 @@ import {
   ListOfWhole,
   OneOf,
   WholeNumber,
+  WholeNumberFrom,
   type DocumentClass,
 } from '../documents/index.js';
 import { SEASON_MODES } from '../timer-types/index.js';
@@ -27,12 +28,21 @@ export class MonthlySeason {
   @ListOfWhole(0, LARGEST_PERCENT, { least: 12, most: 12 }) percents!: number[];
 }
 
-export type SeasonSetting = WholeSeason | ProgramSeason | MonthlySeason;
+/** A percentage that the weather sets, day by day, between two bounds. */
+export class WeatherSeason {
+  @OneOf(['weather']) mode = 'weather' as const;
+  @WholeNumber(0, LARGEST_PERCENT) leastPercent!: number;
+  @WholeNumberFrom('leastPercent', 0, LARGEST_PERCENT) mostPercent!: number;
+}
+
+export type SeasonSetting = WholeSeason | ProgramSeason | MonthlySeason | WeatherSeason;
 
 class UnknownSeason {
   @OneOf(SEASON_MODES) mode: unknown;
   @Anything() percent: unknown;
   @Anything() percents: unknown;
+  @Anything() leastPercent: unknown;
+  @Anything() mostPercent: unknown;
 }
 
 /** The class that reads a season setting, by its mode; without a mode it is for the whole timer. */
@@ -44,10 +54,12 @@ export function seasonClass({ mode = 'whole' }: Record<string, unknown>): Docume
       return ProgramSeason;
     case 'monthly':
       return MonthlySeason;
+    case 'weather':
+      return WeatherSeason;
     default:
       return UnknownSeason;
   }
 }
 
 /** All that a season setting can be. */
-export const SEASON_SETTINGS = [WholeSeason, ProgramSeason, MonthlySeason];
+export const SEASON_SETTINGS = [WholeSeason, ProgramSeason, MonthlySeason, WeatherSeason];

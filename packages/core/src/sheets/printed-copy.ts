@@ -1,5 +1,11 @@
 import { dayRuleInWords, seasonInWords, setInWords, type SetInWords } from '../compare/index.js';
-import type { Plan, ProgramSettings, StationSettings } from '../settings/index.js';
+import {
+  hasStart,
+  setStarts,
+  type Plan,
+  type ProgramSettings,
+  type StationSettings,
+} from '../settings/index.js';
 import { lengthInWords, weekdayNames } from '../words/index.js';
 
 /** Settings as they are read, or read out: programs across, stations down, and below it everything else. */
@@ -37,7 +43,10 @@ export function printedCopy(plan: Plan): PrintedCopy {
     rows: [
       row('Water days', ({ days }) => dayRuleInWords(days)),
       row('Never on', ({ blockedWeekdays }) => weekdayNames(blockedWeekdays).join(' ') || '–'),
-      row('Starts', ({ starts }) => starts.join(', ') || 'none'),
+      row(
+        'Starts',
+        (program) => setStarts(program).join(', ') || (hasStart(program) ? '–' : 'none'),
+      ),
       ...(controller.season.mode === 'program'
         ? [row('Percentage', ({ percent }) => `${percent} %`)]
         : []),
@@ -69,8 +78,7 @@ export function printedCopy(plan: Plan): PrintedCopy {
 }
 
 const isSet = ({ seconds }: ProgramSettings['runs'][number]): boolean => seconds > 0;
-const isUsed = ({ starts, runs }: ProgramSettings): boolean =>
-  starts.length > 0 || runs.some(isSet);
+const isUsed = (program: ProgramSettings): boolean => hasStart(program) || program.runs.some(isSet);
 const lengthOf = (seconds: number): string => (seconds > 0 ? lengthInWords(seconds) : '–');
 
 const stationName = ({ number, name, enabled }: StationSettings): string =>

@@ -19,8 +19,16 @@ export function sheetNotes(plan: Plan, on: DayNumber): string[] {
     ...(timer.noWaterWindows
       ? controller.noWater.map((hours) => message('noWater', hoursOf(hours)))
       : []),
+    ...(timer.programWindows
+      ? plan.programs.flatMap(({ id, waterWindows }) =>
+          waterWindows.map((hours) => message('ownHours', { program: id, ...hoursOf(hours) })),
+        )
+      : []),
     ...(timer.rainSensor
       ? [message(controller.rainSensor === 'active' ? 'sensorActive' : 'sensorBypass')]
+      : []),
+    ...(timer.freezeSensor
+      ? [message(controller.freezeSensor === 'active' ? 'freezeActive' : 'freezeBypass')]
       : []),
   ];
 }

@@ -90,6 +90,8 @@ function seasonWords({ timer, controller: { season, off }, programs }: Plan): st
           MONTH_NAMES.map((name, month) => [name.slice(0, 3), season.percents[month] ?? 100]),
         ),
       });
+    case 'weather':
+      return message('seasonWeather', { least: season.leastPercent, most: season.mostPercent });
   }
 }
 

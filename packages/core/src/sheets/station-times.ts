@@ -105,6 +105,13 @@ const spanWords = ({ fromSeconds, toSeconds }: Watering): string =>
     isNextDay: fromSeconds >= DAY_SECONDS ? 'yes' : 'no',
   });
 
+const HOURS_A_DAY = 24;
+
+function countOf(rule: DayRule): number {
+  if (rule.mode === 'interval') return rule.everyDays;
+  return rule.mode === 'hours' ? rule.everyHours : 0;
+}
+
 function daysWords(
   rule: DayRule,
   blockedWeekdays: readonly number[],
@@ -114,12 +121,13 @@ function daysWords(
   const words = message('days', {
     mode: isDaily ? 'daily' : rule.mode,
     names: rule.mode === 'weekdays' ? weekdaysListed(rule.weekdays) : '',
-    count: rule.mode === 'interval' ? rule.everyDays : 0,
+    count: countOf(rule),
   });
   const not =
     blockedWeekdays.length > 0 ? message('notOn', { names: weekdaysListed(blockedWeekdays) }) : '';
   const dates =
-    rule.mode === 'interval' && next.length > 0
+    (rule.mode === 'interval' || (rule.mode === 'hours' && rule.everyHours >= HOURS_A_DAY)) &&
+    next.length > 0
       ? message('nextOn', { dates: listed(next.map(dateWords)) })
       : '';
   return words + not + dates;

@@ -1,6 +1,6 @@
-import { casesIn, metCasesOfV2, ownCasesIn } from './cases.js';
+import { casesIn, ownCasesIn } from './cases.js';
 
-it.each(['', 'plan'])(
+it.each(['', 'plan', 'v2'])(
   'the cases that are copied here, in "%s", are those of their master',
   (folder) => {
     const copies = ownCasesIn(folder);
@@ -8,9 +8,3 @@ it.each(['', 'plan'])(
     expect(copies).toEqual(casesIn(folder));
   },
 );
-
-it('the cases of the second version that are copied here are those of their master', () => {
-  const copies = ownCasesIn('v2');
-  expect(copies.length).toBeGreaterThan(0);
-  expect(copies).toEqual(metCasesOfV2());
-});

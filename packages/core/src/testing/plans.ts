@@ -54,6 +54,20 @@ const dayRule = fc.oneof(
     everyDays: fc.integer({ min: 1, max: 31 }),
     anchor: fc.constantFrom('2026-05-30', '2026-06-02', '2024-02-29'),
   }),
+  fc.record({
+    mode: fc.constant('hours'),
+    everyHours: fc.constantFrom(3, 5, 8, 12, 24, 25, 36, 48, 100, 168),
+    anchor: fc.constantFrom('2026-05-30T06:00:00', '2026-06-02T03:07:30', '2024-02-29T23:45:00'),
+  }),
+);
+
+const someHours = fc.uniqueArray(
+  fc.record({
+    from: timeOfDay,
+    to: timeOfDay,
+    weekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 })),
+  }),
+  { selector: (hours) => JSON.stringify(hours), maxLength: 2 },
 );
 
 const stationSettings = (number: number) =>
@@ -64,6 +78,7 @@ const stationSettings = (number: number) =>
       soakSeconds: fc.integer({ min: 0, max: 2400 }),
       enabled: fc.boolean(),
       rainSensor: fc.boolean(),
+      freezeSensor: fc.boolean(),
     },
     { requiredKeys: ['number'] },
   );
@@ -76,6 +91,7 @@ const programSettings = (id: string, stations: number) =>
     blockedWeekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 }), { maxLength: 2 }),
     concurrent: fc.integer({ min: 1, max: 3 }),
     percent: fc.constantFrom(50, 100, 130),
+    waterWindows: someHours,
     runs: fc.uniqueArray(
       fc.record({
         station: fc.integer({ min: 1, max: stations }),
@@ -99,6 +115,8 @@ export const planDocument = fc.integer({ min: 1, max: 5 }).chain((stations) =>
       skipFeb29: fc.boolean(),
       monthDaysOff: fc.boolean(),
       noWaterWindows: fc.boolean(),
+      programWindows: fc.boolean(),
+      freezeSensor: fc.boolean(),
     }),
     controller: fc.record({
       stationDelaySeconds: fc.constantFrom(0, 5, 60),
@@ -109,15 +127,24 @@ export const planDocument = fc.integer({ min: 1, max: 5 }).chain((stations) =>
           mode: 'monthly',
           percents: [0, 10, 40, 70, 90, 130, 150, 140, 100, 60, 20, 0],
         }),
+        fc.record({
+          mode: fc.constant('weather'),
+          leastPercent: fc.constantFrom(0, 20, 45),
+          mostPercent: fc.constantFrom(60, 100, 150),
+        }),
       ),
       monthDaysOff: fc.uniqueArray(fc.integer({ min: 1, max: 31 }), { maxLength: 2 }),
-      noWater: fc.array(
+      noWater: someHours,
+    }),
+    weather: fc.record({
+      percents: fc.uniqueArray(
         fc.record({
-          from: timeOfDay,
-          to: timeOfDay,
-          weekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 })),
+          date: fc
+            .integer({ min: 1, max: 30 })
+            .map((day) => `2026-06-${String(day).padStart(2, '0')}`),
+          percent: fc.integer({ min: 0, max: 200 }),
         }),
-        { maxLength: 2 },
+        { selector: ({ date }) => date, maxLength: 5 },
       ),
     }),
     stations: fc.tuple(...Array.from({ length: stations }, (_, i) => stationSettings(i + 1))),

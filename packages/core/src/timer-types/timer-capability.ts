@@ -10,8 +10,10 @@ import {
   WholeNumber,
 } from '../documents/index.js';
 
-export const DAY_MODES = ['weekdays', 'odd', 'even', 'interval'] as const;
+export const DAY_MODES = ['weekdays', 'odd', 'even', 'interval', 'hours'] as const;
 export type DayMode = (typeof DAY_MODES)[number];
+/** What a timer has of which nothing else is known. */
+const USUAL_DAY_MODES: readonly DayMode[] = ['weekdays', 'odd', 'even', 'interval'];
 
 export const OVERLAP_BEHAVIOURS = ['queue', 'drop', 'preempt', 'concurrent'] as const;
 /**
@@ -23,7 +25,7 @@ export type OverlapBehaviour = (typeof OVERLAP_BEHAVIOURS)[number];
 export const CYCLE_SOAK_POLICIES = ['in-order', 'ready-first'] as const;
 export type CycleSoakPolicy = (typeof CYCLE_SOAK_POLICIES)[number];
 
-export const SEASON_MODES = ['whole', 'program', 'monthly'] as const;
+export const SEASON_MODES = ['whole', 'program', 'monthly', 'weather'] as const;
 export type SeasonMode = (typeof SEASON_MODES)[number];
 
 export const START_STEPS_MINUTES = [1, 5, 10, 15, 30, 60] as const;
@@ -63,8 +65,10 @@ export class TimerCapability {
   @WholeNumber(1, 24) startsPerProgram = 4;
   @OneOf(START_STEPS_MINUTES) startStepMinutes = 15;
   @Nested(() => RunTimeLimits) runTime = new RunTimeLimits();
-  @ListOfChoices(DAY_MODES) dayModes: DayMode[] = [...DAY_MODES];
+  @ListOfChoices(DAY_MODES) dayModes: DayMode[] = [...USUAL_DAY_MODES];
   @WholeNumber(0, 366) intervalMaxDays = 31;
+  /** The most hours that an interval in hours may have. */
+  @WholeNumber(0, 8784) intervalMaxHours = 23;
   /** Odd days leave out the 31st. */
   @Flag() skip31 = false;
   /** Odd days leave out 29 February. */
@@ -82,7 +86,10 @@ export class TimerCapability {
   @WholeNumber(0, LONGEST_SECONDS) maxStationDelaySeconds = 36_000;
   @WholeNumber(1, 256) maxConcurrentStations = 1;
   @Flag() noWaterWindows = false;
+  /** A program can have hours of its own. */
+  @Flag() programWindows = false;
   @Flag() rainSensor = true;
+  @Flag() freezeSensor = false;
   @Flag() pumpPerStation = true;
   @OneOf(['mains', 'battery']) power: 'mains' | 'battery' = 'mains';
 }

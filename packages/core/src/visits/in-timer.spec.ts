@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { keyInPlaces, keyInSteps, valueCode, valueOfCode, valueWords } from '../key-in/index.js';
+import { keyInPlaces, keyInSteps, meantPlaces, valueCode, valueOfCode } from '../key-in/index.js';
 import type { Confirmed, Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { KEY_IN_PARTS } from '../timer-types/index.js';
@@ -228,7 +228,7 @@ it('on any two plans, all of it ticked is what was wanted, and none of it what w
       };
       const reading = { document: found, madeAt: READING.madeAt };
       const facts = (plan: Plan, shownOn: Plan) =>
-        keyInPlaces(shownOn).map(({ key, read }) => [key, valueWords(read(plan))]);
+        meantPlaces(shownOn).map(({ key, read }) => [key, valueCode(read(plan))]);
       const none = inTimerNow(wanted, reading, []).plan;
       expect(facts(none, found)).toEqual(facts(found, found));
       const visit = visitOf(made(ticks(wanted, found, () => true)));

@@ -1,6 +1,8 @@
 import {
+  isMeant,
   isSameValue,
   keyInPlaces,
+  meantPlaces,
   valueOfCode,
   withShown,
   type KeyInValue,
@@ -47,7 +49,8 @@ export function inTimerNow(
   const ways = withSeasonOf(settings, base, codes);
   const shown = new Map<string, KeyInValue>();
   const [keyedIn, unknown]: [string[], string[]] = [[], []];
-  for (const { key, read, usual } of keyInPlaces(ways)) {
+  for (const place of keyInPlaces(ways)) {
+    const { key, read, usual } = place;
     const code = codes.get(key);
     const value = code === undefined ? null : valueOfCode(code, read(ways));
     if (value) {
@@ -57,7 +60,8 @@ export function inTimerNow(
       // Of what is set another way only what differs is keyed in.
       shown.set(key, read(base));
       const isAsUsual = usual !== undefined && isSameValue(read(base), usual);
-      if (!reading ? !isAsUsual : !isSameValue(read(base), read(settings))) unknown.push(key);
+      const isOpen = !reading ? !isAsUsual : !isSameValue(read(base), read(settings));
+      if (isOpen && isMeant(place, settings)) unknown.push(key);
     }
   }
   const plan = withShown(ways, shown);
@@ -98,6 +102,7 @@ function onTimerOf({ timer, stations, name, site, rules }: Plan, read: Plan): Pl
         ...(pump !== undefined && { pump }),
         ...(was && { enabled: was.enabled }),
         ...(was && timer.rainSensor && { rainSensor: was.rainSensor }),
+        ...(was && timer.freezeSensor && { freezeSensor: was.freezeSensor }),
       };
     }),
     programs: read.programs.map((program) => ({
@@ -112,7 +117,7 @@ function onTimerOf({ timer, stations, name, site, rules }: Plan, read: Plan): Pl
  * most so many, for some of it may have been keyed in again since.
  */
 export function confirmedNow({ plan, keyedIn, unknown }: InTimer, reading?: Confirmed): Confirmed {
-  const of = keyInPlaces(plan).length;
+  const of = meantPlaces(plan).length;
   const notRead = keyedIn.length + (reading?.keyedIn ?? 0);
   return {
     of,

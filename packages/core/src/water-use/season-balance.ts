@@ -134,7 +134,7 @@ function wateredSeconds(
   // A clock that is wrong by years begins in another year; runs of the evening before reach in.
   const first = dayOf(addSeconds(startOfDay(from), ahead));
   const { pieces } = simulate(
-    { ...plan, weather: { rain } },
+    { ...plan, weather: { freeze: [], percents: [], ...plan.weather, rain } },
     { from: addDays(first, -1), days: days + 2 },
   );
   const seconds = new Map(

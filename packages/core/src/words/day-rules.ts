@@ -1,7 +1,7 @@
-import { parseDate } from '../civil-time/index.js';
+import { parseDate, parseDateTime } from '../civil-time/index.js';
 import { exhaustive } from '../kernel/index.js';
 import type { DailyHours, DayRule } from '../settings/index.js';
-import { shortDate, WEEKDAYS } from './dates.js';
+import { momentInWords, shortDate, WEEKDAYS } from './dates.js';
 
 /** @example weekdayNames([6, 2]) // ["Tue", "Sat"] */
 export const weekdayNames = (weekdays: readonly number[]): string[] =>
@@ -29,6 +29,8 @@ export function daysShort(rule: DayRule): string {
       return rule.mode;
     case 'interval':
       return rule.everyDays === 1 ? 'daily' : `every ${rule.everyDays} d`;
+    case 'hours':
+      return `every ${rule.everyHours} h`;
     default:
       return exhaustive(rule);
   }
@@ -50,6 +52,8 @@ export function daysLong(rule: DayRule, blocked: readonly number[]): string {
       const anchor = shortDate(parseDate(rule.anchor)!);
       return `every ${rule.everyDays === 1 ? 'day' : `${rule.everyDays} days`}, counted from ${anchor}${not}`;
     }
+    case 'hours':
+      return `every ${rule.everyHours === 1 ? 'hour' : `${rule.everyHours} hours`}, counted from ${momentInWords(parseDateTime(rule.anchor)!)}${not}`;
     default:
       return exhaustive(rule);
   }

@@ -30,9 +30,10 @@ export const addStation =
   (number: number): YardEdit =>
   (yard) => ({
     ...yard,
-    stations: [...yard.stations, { number, enabled: true, rainSensor: true }].sort(
-      (a, b) => a.number - b.number,
-    ),
+    stations: [
+      ...yard.stations,
+      { number, enabled: true, rainSensor: true, freezeSensor: true },
+    ].sort((a, b) => a.number - b.number),
   });
 
 /** Takes a station out; those that follow it follow none. */
@@ -56,6 +57,7 @@ export const COPIED_FIELDS = [
   'slopePercent',
   'pump',
   'rainSensor',
+  'freezeSensor',
   'runoffSeconds',
   'minSoakSeconds',
 ] as const satisfies readonly (keyof YardStation)[];

@@ -11,6 +11,7 @@ const SHARED = [
   'flowLpm',
   'pump',
   'rainSensor',
+  'freezeSensor',
   'runoffSeconds',
   'minSoakSeconds',
 ] as const satisfies readonly (keyof StationSettings & keyof YardStation)[];

@@ -87,6 +87,8 @@ export class YardStation {
   @Optional() @Flag() pump?: boolean;
   /** The station heeds the rain sensor. */
   @Flag() rainSensor = true;
+  /** The station heeds the freeze sensor. */
+  @Flag() freezeSensor = true;
   /** How long the ground takes water before it runs off. */
   @Optional() @WholeNumber(0, LONGEST_SECONDS) runoffSeconds?: number;
   /** The least wait between two waterings of one run. */

@@ -82,10 +82,11 @@ describe('settings for a yard', () => {
         head: 'spray',
         enabled: true,
         rainSensor: true,
+        freezeSensor: true,
         cycleSeconds: 300,
         soakSeconds: 900,
       },
-      { number: 2, enabled: true, rainSensor: true },
+      { number: 2, enabled: true, rainSensor: true, freezeSensor: true },
     ]);
     expect(runsOf(changed)).toEqual([
       [1, 600],

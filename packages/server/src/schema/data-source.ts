@@ -15,6 +15,7 @@ import { Outlooks1860000000000 } from './migrations/1860000000000-outlooks.js';
 import { Accounts1870000000000 } from './migrations/1870000000000-accounts.js';
 import { Changes1880000000000 } from './migrations/1880000000000-changes.js';
 import { Keeping1890000000000 } from './migrations/1890000000000-keeping.js';
+import { PlanFields1900000000000 } from './migrations/1900000000000-plan-fields.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredOutlook } from './outlook.entity.js';
@@ -76,6 +77,7 @@ const databaseOptions = (url: string) => ({
     Accounts1870000000000,
     Changes1880000000000,
     Keeping1890000000000,
+    PlanFields1900000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

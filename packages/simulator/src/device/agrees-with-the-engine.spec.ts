@@ -57,13 +57,18 @@ const stretches = fc.array(
   { maxLength: 3 },
 );
 
-/** Whole plans, with showers and pauses. */
-const anyPlan = fc.tuple(planDocument, stretches, stretches).map(([document, rain, pauses]) => {
-  const controller = { ...(document as { controller: object }).controller, pauses };
-  const read = readPlan({ ...(document as object), controller, weather: { rain } });
-  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
-  return read.value;
-});
+/** Whole plans, with showers, frosts and pauses. */
+const anyPlan = fc
+  .tuple(planDocument, stretches, stretches, stretches)
+  .map(([document, rain, freeze, pauses]) => {
+    const read = readPlan({
+      ...document,
+      controller: { ...document.controller, pauses },
+      weather: { ...document.weather, rain, freeze },
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+    return read.value;
+  });
 
 const end = startOfDay(asDayNumber(FROM + DAYS));
 const RUNS = process.env['TEST_LONG'] ? 200 : 40;

@@ -41,22 +41,36 @@ export class DryHours {
   private readonly rain: readonly Moments[];
   private readonly pauses: readonly Moments[];
   private readonly windows: readonly DailyHours[];
+  private readonly frost: readonly Moments[];
+  private readonly own: ReadonlyMap<string, readonly DailyHours[]>;
 
-  constructor({ timer, controller, weather }: Plan) {
+  constructor({ timer, controller, weather, programs }: Plan) {
     this.rain = momentsOf(weather?.rain ?? []);
     this.pauses = momentsOf(controller.pauses);
     this.windows = timer.noWaterWindows ? controller.noWater : [];
+    this.frost = momentsOf(weather?.freeze ?? []);
+    const withOwn = programs.filter(({ waterWindows }) => waterWindows.length > 0);
+    this.own = new Map(
+      timer.programWindows ? withOwn.map(({ id, waterWindows }) => [id, waterWindows]) : [],
+    );
   }
 
   isRaining = (at: TimerSeconds): boolean => holds(this.rain, at);
+  isFrosty = (at: TimerSeconds): boolean => holds(this.frost, at);
+  /** Whether a program's own hours let it water; a program without any always waters. */
+  isOpenFor = (program: string, at: TimerSeconds): boolean => {
+    const hours = this.own.get(program);
+    return !hours || holds(windowsAround(hours, dayOf(at)), at);
+  };
   isPaused = (at: TimerSeconds): boolean => holds(this.pauses, at);
   isForbidden = (at: TimerSeconds): boolean => holds(windowsAround(this.windows, dayOf(at)), at);
 
-  /** The next moment after `at` at which it begins or stops raining, or a window does. */
+  /** The next moment after `at` at which rain, frost or a window begins or ends. */
   nextEdge(at: TimerSeconds): number {
     const day = dayOf(at);
-    const around = [day, day + 1].flatMap((one) => windowsAround(this.windows, asDayNumber(one)));
-    const edges = [...this.rain, ...around].flatMap(({ from, to }) => [from, to]);
+    const windows = [...this.windows, ...[...this.own.values()].flat()];
+    const around = [day, day + 1].flatMap((one) => windowsAround(windows, asDayNumber(one)));
+    const edges = [...this.rain, ...this.frost, ...around].flatMap(({ from, to }) => [from, to]);
     return edges.reduce((next, edge) => (edge > at && edge < next ? edge : next), Infinity);
   }
 }

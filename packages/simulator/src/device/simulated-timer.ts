@@ -68,7 +68,7 @@ export class SimulatedTimer {
       afterPowerCut: this.afterPowerCut,
       isOff: this.plan.controller.off,
       isSensorWet: this.isSensorWet || this.dry.isRaining(this.now),
-      isFreezing: this.isFreezing,
+      isFreezing: this.isFreezing || this.dry.isFrosty(this.now),
       isSensorBypassed: this.plan.controller.rainSensor === 'bypass',
       rainDelayUntil: this.delayUntil === null ? null : formatDateTime(this.delayUntil),
       hasBackup: this.kept !== null,
@@ -319,14 +319,25 @@ export class SimulatedTimer {
     this.outputs.set(this.now, demands);
   }
 
+  /** Where a timer has no input for frost, a freeze sensor hangs on that for rain, and stops everything. */
+  private isTooCold(station: number): boolean {
+    const { timer, controller, stations } = this.plan;
+    if (!timer.freezeSensor)
+      return timer.rainSensor && controller.rainSensor === 'active' && this.isFreezing;
+    const own = stations.find(({ number }) => number === station);
+    const isCold = this.isFreezing || this.dry.isFrosty(this.now);
+    return controller.freezeSensor === 'active' && isCold && own?.freezeSensor !== false;
+  }
+
   private demandOf(run: Run, { station, piece }: AskedPiece, isWet: boolean): Demand[] {
     const { timer, controller, stations } = this.plan;
     const own = stations.find(({ number }) => number === station);
-    const hasSensor = timer.rainSensor && controller.rainSensor === 'active';
-    const isKeptDry = (isWet && own?.rainSensor !== false) || this.isFreezing;
-    // By hand the sensor is not asked: a station is to be seen running.
-    if (hasSensor && !run.isByHand && isKeptDry) return [];
-    const { program, startNumber, nominal } = run.place;
+    const hearsRain = timer.rainSensor && controller.rainSensor === 'active';
+    const isTooWet = hearsRain && isWet && own?.rainSensor !== false;
+    // By hand no sensor is asked, and no hours: a station is to be seen running.
+    if (!run.isByHand && (isTooWet || this.isTooCold(station))) return [];
+    const { program = '', startNumber, nominal } = run.place;
+    if (!run.isByHand && !this.dry.isOpenFor(program, this.now)) return [];
     return [
       {
         key: `${program} ${startNumber} ${nominal} ${station} ${piece}`,

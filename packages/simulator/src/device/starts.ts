@@ -1,8 +1,11 @@
 import {
   asDayNumber,
+  asTimerSeconds,
   addSeconds,
   dayOf,
+  parseDateTime,
   parseTimeOfDay,
+  SECONDS_PER_DAY,
   startOfDay,
   type DayNumber,
   type TimerSeconds,
@@ -15,6 +18,18 @@ export interface Start {
   readonly program: ProgramSettings;
   readonly startNumber: number;
   readonly nominal: TimerSeconds;
+}
+
+/** When a program starts on one of its dates; of an interval in hours, whenever its count comes to it. */
+function momentsOn({ days, starts }: ProgramSettings, day: DayNumber): TimerSeconds[] {
+  const midnight = startOfDay(day);
+  if (days.mode !== 'hours')
+    return starts.map((start) => addSeconds(midnight, parseTimeOfDay(start)! * 60));
+  const [begin, step] = [parseDateTime(days.anchor)!, days.everyHours * 3600];
+  const moments: TimerSeconds[] = [];
+  let next = begin + step * Math.max(0, Math.ceil((midnight - begin) / step));
+  for (; next < midnight + SECONDS_PER_DAY; next += step) moments.push(asTimerSeconds(next));
+  return moments;
 }
 
 /** The start times of a device, day by day, as its clock comes to them. */
@@ -49,10 +64,10 @@ export class Starts {
     return programs
       .filter((program) => program.enabled && watersOn(this.plan, program, day))
       .flatMap((program) =>
-        program.starts.map((start, index) => ({
+        momentsOn(program, day).map((nominal, index) => ({
           program,
-          startNumber: index + 1,
-          nominal: addSeconds(startOfDay(day), parseTimeOfDay(start)! * 60),
+          startNumber: program.days.mode === 'hours' ? 1 : index + 1,
+          nominal,
         })),
       )
       .sort(

@@ -1,4 +1,4 @@
-import { civilDateOf, type DayNumber } from '@water-clock/core/civil-time';
+import { civilDateOf, formatDate, type DayNumber } from '@water-clock/core/civil-time';
 import type { Plan, ProgramSettings } from '@water-clock/core/settings';
 
 /** A station's turn in a run, and how long it is at the percentage of the run's date. */
@@ -20,7 +20,7 @@ export function turnsOn(plan: Plan, program: ProgramSettings, day: DayNumber): S
 }
 
 function percentOn(
-  { timer, controller: { season } }: Plan,
+  { timer, controller: { season }, weather }: Plan,
   program: ProgramSettings,
   day: DayNumber,
 ): number {
@@ -32,7 +32,20 @@ function percentOn(
       return program.percent;
     case 'monthly':
       return season.percents[civilDateOf(day).month - 1]!;
+    case 'weather': {
+      const today = formatDate(day);
+      const asked = weather?.percents.find(({ date }) => date === today)?.percent ?? 100;
+      const { leastPercent, mostPercent } = season;
+      return Math.max(leastPercent, Math.min(mostPercent, settable(asked, timer.season)));
+    }
   }
+}
+
+/** The largest percentage that can be set and is not more than what is asked for; or the least there is. */
+function settable(asked: number, can: NonNullable<Plan['timer']['season']>): number {
+  let percent = can.minPercent;
+  while (percent + can.stepPercent <= Math.min(asked, can.maxPercent)) percent += can.stepPercent;
+  return percent;
 }
 
 function atPercent({ timer: { season } }: Plan, seconds: number, percent: number): number {

@@ -10,7 +10,7 @@ import type { Plan, ProgramSettings } from '@water-clock/core/settings';
 /** How many blocked days an interval day may be put off over. */
 const LONGEST_PUTTING_OFF = 31;
 
-/** Whether a program waters on a date, by the timer's calendar and its days of rest. */
+/** Whether a program may start on a date, by the timer's calendar and its days of rest; hours count by themselves. */
 export function watersOn(plan: Plan, program: ProgramSettings, day: DayNumber): boolean {
   if (isAtRest(plan, program, day)) return false;
   if (isItsDay(plan, program, day)) return true;
@@ -38,6 +38,8 @@ function isItsDay({ timer }: Plan, { days }: ProgramSettings, day: DayNumber): b
       const since = day - parseDate(days.anchor)!;
       return since >= 0 && since % days.everyDays === 0;
     }
+    case 'hours':
+      return true;
   }
 }
 

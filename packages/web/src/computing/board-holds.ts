@@ -16,7 +16,7 @@ export interface NightSpan {
   readonly to: number;
 }
 
-export type HoldKind = 'pause' | 'off' | 'day-off' | 'rain';
+export type HoldKind = 'pause' | 'off' | 'day-off' | 'rain' | 'frost';
 
 /** When the timer, as it is set, lets nothing water, and why. */
 export interface BoardHold extends NightSpan {
@@ -34,6 +34,7 @@ export function holdsIn({ timer, controller, weather }: Plan, noon: TimerSeconds
   const daysOff = [dayOf(noon), addDays(dayOf(noon), 1)].filter(
     (day) => timer.monthDaysOff && controller.monthDaysOff.includes(civilDateOf(day).day),
   );
+  const feelsFrost = timer.freezeSensor && controller.freezeSensor === 'active';
   const hearsRain = timer.rainSensor && controller.rainSensor === 'active';
   return [
     ...(controller.off ? [{ why: 'off' as const, ...whole }] : []),
@@ -44,6 +45,7 @@ export function holdsIn({ timer, controller, weather }: Plan, noon: TimerSeconds
       to: startOfDay(addDays(day, 1)),
     })),
     ...(hearsRain ? (weather?.rain ?? []).map(stretch('rain')) : []),
+    ...(feelsFrost ? (weather?.freeze ?? []).map(stretch('frost')) : []),
   ]
     .map(({ why, from, to }) => ({
       why,

@@ -1,7 +1,6 @@
 import {
   addDays,
   addSeconds,
-  civilDateOf,
   dayOf,
   SECONDS_PER_DAY,
   startOfDay,
@@ -11,6 +10,7 @@ import {
 import {
   hoursByDateWithin,
   hoursWithin,
+  factsOf,
   runAlone,
   simulate,
   type BegunRun,
@@ -265,8 +265,8 @@ function totalsOf(
   const totals: Record<string, ProgramTotal> = {};
   for (const program of plan.programs) {
     const first = nominal.find((run) => run.program.id === program.id);
-    const { month } = civilDateOf(first ? dayOf(first.nominal) : from);
-    const { shape, percent } = runAlone(plan, program, month);
+    const facts = factsOf(first ? dayOf(first.nominal) : from);
+    const { shape, percent } = runAlone(plan, program, facts);
     if (shape.pieces.length > 0)
       totals[program.id] = { lengthSeconds: shape.lengthSeconds, percent };
   }

@@ -8,12 +8,7 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import {
-  firstCollision,
-  percentInForce,
-  simulate,
-  type NominalRun,
-} from '@water-clock/core/engine';
+import { firstCollision, percentOn, simulate, type NominalRun } from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
 
 /** One night, from noon of `day` to noon of the next. */
@@ -94,7 +89,7 @@ export function yearModel(plan: Plan, since: DayNumber): YearModel {
         };
       }),
       percents: plan.programs.map((program) =>
-        percentInForce(plan.controller.season, program, date.month),
+        percentOn(plan, program, { day: from, month: date.month }),
       ),
     };
   });

@@ -7,7 +7,7 @@ import { momentWords } from '../format/moment-words';
 import { useClock } from '../session/use-signed-in';
 import { downloadText } from '../ui/text-files';
 import { outbox } from './browser-outbox';
-import type { OutboxItem } from './outbox';
+import type { OutboxItem } from './outbox-item';
 import { useFlush, useFlushing, useOutbox } from './use-outbox';
 import styles from './outbox.module.css';
 import pageStyles from '../ui/page.module.css';

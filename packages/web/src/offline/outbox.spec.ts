@@ -2,16 +2,8 @@ import type { UseStore } from 'idb-keyval';
 import { Yard, YardStation } from '@water-clock/core/yards';
 import { ApiError } from '../api/client';
 import type { StoredYard } from '../api/timers';
-import {
-  bodyOf,
-  Outbox,
-  waitAfter,
-  type Meet,
-  type OutboxItem,
-  type Send,
-  type Sent,
-  type Tabs,
-} from './outbox';
+import { bodyOf, Outbox, waitAfter, type Meet, type Send, type Sent, type Tabs } from './outbox';
+import type { OutboxItem } from './outbox-item';
 import type { TimerSave } from './timer-save';
 
 /** A store that answers as the browser's does, one transaction after another. */
@@ -294,6 +286,34 @@ it('carries over what an earlier version queued, in its order', async () => {
   await outbox.open();
   await outbox.flush('ines', onSent);
   expect(paths).toEqual(['/a', '/b']);
+});
+
+it('carries over settings that were queued before the format had all its fields', async () => {
+  const store = memory();
+  const old = {
+    format: 'waterclock.plan/2',
+    ...{ timer: { stations: 4 }, controller: { off: false }, weather: { rain: [] } },
+    ...{ stations: [{ number: 1 }], programs: [{ id: 'A' }] },
+  };
+  const save = { what: 'settings', base: { version: 3, document: old }, document: old };
+  const queued = outboxOf(offline, { store });
+  await queued.add({
+    ...item('a', 1),
+    body: { version: 3, document: old },
+    save,
+  } as unknown as OutboxItem);
+  const outbox = outboxOf(offline, { store });
+  await outbox.open();
+  const [left] = outbox.snapshot();
+  const whole = {
+    timer: { stations: 4, intervalMaxHours: 23, programWindows: false, freezeSensor: false },
+    controller: { off: false, freezeSensor: 'active' },
+    stations: [{ number: 1, freezeSensor: true }],
+    programs: [{ id: 'A', waterWindows: [] }],
+    weather: { rain: [], freeze: [], percents: [] },
+  };
+  expect(left!.body).toMatchObject({ version: 3, document: whole });
+  expect(left!.save).toMatchObject({ document: whole, base: { version: 3, document: whole } });
 });
 
 it('leaves nothing of a person who signs out, and keeps what is of others', async () => {

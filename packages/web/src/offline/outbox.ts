@@ -1,36 +1,8 @@
 import { del, set, values, type UseStore } from 'idb-keyval';
 import { ApiError, troubleInWords } from '../api/client';
+import { carriedOver, type QueuedItem } from './carried-over';
+import type { Method, OutboxItem } from './outbox-item';
 import type { TimerSave } from './timer-save';
-
-export type Method = 'POST' | 'PATCH' | 'PUT';
-
-/** A change that was made on this device and is on its way to the server. */
-export interface OutboxItem {
-  /** The server takes it in once, however often it is sent. */
-  readonly id: string;
-  /** Gives the order in which changes were made. */
-  readonly madeAt: string;
-  readonly personId: string;
-  /** The timer that it is of: later changes of the same timer wait for it, those of others do not. */
-  readonly lane: string;
-  readonly method: Method;
-  readonly path: string;
-  readonly body: unknown;
-  /** A save of a whole document, of which versions are counted; absent: an entry of its own. */
-  readonly save?: TimerSave;
-  /** What it is, in words. */
-  readonly words: string;
-  /** Beginnings of the keys of queries that hold other answers afterwards. */
-  readonly touches: readonly (readonly unknown[])[];
-  /** The key of the query that the server's answer is one to; absent: it is none. */
-  readonly answers?: readonly unknown[];
-  /** Why the server refused it; absent while it waits. */
-  readonly trouble?: string;
-  /** How often it was sent and not taken in, why not the last time, and when it is sent again. */
-  readonly tries?: number;
-  readonly delay?: string;
-  readonly nextAt?: number;
-}
 
 /** A change that the server has, and what it answered. */
 export interface Sent {
@@ -290,11 +262,3 @@ const isRefusal = (error: unknown): error is ApiError =>
   error.status >= 400 &&
   error.status < 500 &&
   !NOT_NOW.includes(error.status);
-
-/** One lane for all that was queued before there were lanes, so that it keeps its order. */
-const OLD_LANE = '';
-
-/** As it may lie on the device from an earlier version. */
-type QueuedItem = Omit<OutboxItem, 'lane'> & { readonly lane?: string };
-
-const carriedOver = (item: QueuedItem): OutboxItem => ({ ...item, lane: item.lane ?? OLD_LANE });

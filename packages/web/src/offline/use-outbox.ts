@@ -4,7 +4,7 @@ import { tellOtherTabs } from '../api/other-tabs';
 import { useSignedIn } from '../session/use-signed-in';
 import { keepAnswer, keptAnswers } from './kept-queries';
 import { outbox } from './browser-outbox';
-import type { OutboxItem } from './outbox';
+import type { OutboxItem } from './outbox-item';
 
 /** Without an event that says so, a connection is looked for this often while something waits. */
 const LOOK_AGAIN_MILLISECONDS = 2000;

@@ -4,7 +4,8 @@ import { act, renderHook } from '@testing-library/react';
 import { Yard, YardStation } from '@water-clock/core/yards';
 import type { StoredYard } from '../api/timers';
 import { outbox } from './browser-outbox';
-import { bodyOf, type OutboxItem } from './outbox';
+import { bodyOf } from './outbox';
+import type { OutboxItem } from './outbox-item';
 import { useSettleRefused, useTimerSave } from './use-timer-save';
 
 const YARD = '/api/timers/garage/yard';

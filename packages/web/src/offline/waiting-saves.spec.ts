@@ -2,7 +2,7 @@ import { setProgram, setStation, type Plan } from '@water-clock/core/settings';
 import { setStation as setYardStation, yardFor, type Yard } from '@water-clock/core/yards';
 import type { StoredSettings, StoredYard } from '../api/timers';
 import { testPlan } from '../testing/plans';
-import type { OutboxItem } from './outbox';
+import type { OutboxItem } from './outbox-item';
 import type { TimerSave } from './timer-save';
 import { meetSettings, meetYard, settingsWithWaiting, yardWithWaiting } from './waiting-saves';
 

@@ -2,7 +2,7 @@ import { differences } from '@water-clock/core/compare';
 import type { Plan } from '@water-clock/core/settings';
 import { isSameYard, mergeYards, withYard, type Yard } from '@water-clock/core/yards';
 import type { StoredSettings, StoredYard } from '../api/timers';
-import type { OutboxItem } from './outbox';
+import type { OutboxItem } from './outbox-item';
 import type { Saving, SettingsSave, YardSave } from './timer-save';
 
 /** Saves of one timer's yard, or settings, that are on this device only. */

@@ -5,7 +5,7 @@ import { useCallback, useMemo } from 'react';
 import { useWrite, type Write } from '../api/use-write';
 import type { WriteName } from '../api/write-names';
 import { jobsKey, visitQuery, visitsQuery } from '../api/visits';
-import type { OutboxItem } from '../offline/outbox';
+import type { OutboxItem } from '../offline/outbox-item';
 import { useOutbox, useSendLater } from '../offline/use-outbox';
 import { useSignedIn } from '../session/use-signed-in';
 

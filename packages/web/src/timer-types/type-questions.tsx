@@ -114,6 +114,16 @@ function DayQuestions({ timer, onChange }: TypeQuestionsProps) {
           />
         </>
       )}
+      {timer.dayModes.includes('hours') && (
+        <Count
+          label="Longest interval in hours"
+          value={timer.intervalMaxHours}
+          min={1}
+          max={168}
+          suffix="h"
+          onChange={(intervalMaxHours) => onChange({ intervalMaxHours }, 'timer interval hours')}
+        />
+      )}
       {timer.dayModes.includes('odd') && (
         <>
           <YesNo
@@ -291,6 +301,11 @@ function ExtraQuestions({ timer, onChange }: TypeQuestionsProps) {
         onChange={(rainSensor) => onChange({ rainSensor })}
       />
       <YesNo
+        label="Takes a freeze sensor"
+        value={timer.freezeSensor}
+        onChange={(freezeSensor) => onChange({ freezeSensor })}
+      />
+      <YesNo
         label="The pump can be set for each station"
         value={timer.pumpPerStation}
         onChange={(pumpPerStation) => onChange({ pumpPerStation })}
@@ -299,6 +314,11 @@ function ExtraQuestions({ timer, onChange }: TypeQuestionsProps) {
         label="Hours without watering can be set"
         value={timer.noWaterWindows}
         onChange={(noWaterWindows) => onChange({ noWaterWindows })}
+      />
+      <YesNo
+        label="A program can have hours of its own"
+        value={timer.programWindows}
+        onChange={(programWindows) => onChange({ programWindows })}
       />
     </Question>
   );

@@ -12,12 +12,14 @@ export const DAY_MODE_NAMES: Record<DayMode, string> = {
   odd: 'odd days',
   even: 'even days',
   interval: 'every so many days',
+  hours: 'every so many hours',
 };
 
 export const SEASON_MODE_NAMES: Record<SeasonMode, string> = {
   whole: 'one for the whole timer',
   program: 'one for each program',
   monthly: 'a table by month',
+  weather: 'by the weather, day by day',
 };
 
 const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';

@@ -8,16 +8,21 @@ import fieldStyles from './field.module.css';
 import styles from './hours-input.module.css';
 import { TimeInput } from './time-input';
 
+const DAY = { from: '10:00', to: '18:00' };
+const NIGHT = { from: '20:00', to: '07:00' };
+
 interface HoursInputProps {
   readonly hours: readonly DailyHours[];
   readonly clock: Clock;
+  /** Nothing waters in them; otherwise they are the only ones in which anything does. */
+  readonly areDry?: boolean;
   /** What is wrong with the hours at a place of the list. */
   readonly faultAt?: (index: number) => string | undefined;
   readonly onChange: (hours: DailyHours[]) => void;
 }
 
 /** Hours of the day, each with the weekdays on which they begin. */
-export function HoursInput({ hours, clock, faultAt, onChange }: HoursInputProps) {
+export function HoursInput({ hours, clock, areDry = true, faultAt, onChange }: HoursInputProps) {
   const set = (index: number, fields: Partial<DailyHours>) =>
     onChange(hours.map((one, at) => (at === index ? withChanges(one, fields) : one)));
   return (
@@ -25,7 +30,7 @@ export function HoursInput({ hours, clock, faultAt, onChange }: HoursInputProps)
       {hours.map(({ from, to, weekdays }, index) => (
         <div key={index} className={styles['hours-line']}>
           <TimeInput
-            label="Never from"
+            label={areDry ? 'Never from' : 'Waters from'}
             clock={clock}
             isNeeded
             value={from}
@@ -61,7 +66,7 @@ export function HoursInput({ hours, clock, faultAt, onChange }: HoursInputProps)
       <Button
         size="small"
         icon={<PlusOutlined />}
-        onClick={() => onChange([...hours, { ...new DailyHours(), from: '10:00', to: '18:00' }])}
+        onClick={() => onChange([...hours, { ...new DailyHours(), ...(areDry ? DAY : NIGHT) }])}
       >
         Add hours
       </Button>

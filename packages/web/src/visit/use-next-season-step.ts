@@ -26,7 +26,15 @@ export function useNextSeasonStep(timer: Timer, plan: Plan): SheetDue | null {
         : null,
     [plan, yard, months, customary],
   );
-  const { table } = useSeason(plan, targets, plan.controller.season.mode, parseDate(todayHere())!);
+  const { mode } = plan.controller.season;
+  // Where the weather sets it there is nothing to change.
+  const isSetByWeather = mode === 'weather';
+  const { table } = useSeason(
+    plan,
+    isSetByWeather ? null : targets,
+    isSetByWeather ? 'whole' : mode,
+    parseDate(todayHere())!,
+  );
   const [next] = table?.steps ?? [];
   return useMemo(
     () => (next ? seasonStep(next.date, next.month.isDry ? null : next.month.percents) : null),

@@ -1,4 +1,4 @@
-import { keyInPlaces } from '@water-clock/core/key-in';
+import { meantPlaces } from '@water-clock/core/key-in';
 import type { Plan } from '@water-clock/core/settings';
 import { copiesQuery, copyQuery } from '../api/copies';
 import { useWrite, type Write } from '../api/use-write';
@@ -33,7 +33,7 @@ export function useSaveCopy(
         name: '',
         madeAt: new Date().toISOString(),
         document,
-        confirmed: { of: keyInPlaces(document).length, ...ALL_READ, ...notRead },
+        confirmed: { of: meantPlaces(document).length, ...ALL_READ, ...notRead },
       };
       await sendLater({
         id: body.id,

@@ -2,7 +2,7 @@ import { isSameYard, mergeYards, type Yard, type YardConflict } from '@water-clo
 import { App } from 'antd';
 import { useEffect, useEffectEvent, useReducer, useState } from 'react';
 import type { StoredYard } from '../api/timers';
-import type { OutboxItem } from '../offline/outbox';
+import type { OutboxItem } from '../offline/outbox-item';
 import { useStoredYard } from '../offline/use-stored';
 import {
   SAVED_HERE,

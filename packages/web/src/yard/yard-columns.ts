@@ -125,7 +125,7 @@ const YES = ['y', 'yes', 'x', '1', 'true'];
 const NO = ['n', 'no', '0', 'false'];
 
 function yesNoColumn(
-  key: 'pump' | 'rainSensor',
+  key: 'pump' | 'rainSensor' | 'freezeSensor',
   title: string,
   width: number,
   whenEmpty: Changes<YardStation>,
@@ -145,8 +145,8 @@ function yesNoColumn(
   };
 }
 
-/** The columns of the station table, in a firm's units. */
-export function yardColumns(units: UnitSystem): readonly YardColumn[] {
+/** The columns of the station table, in a firm's units; one for a freeze sensor only where the timer takes it. */
+export function yardColumns(units: UnitSystem, hasFreezeSensor = false): readonly YardColumn[] {
   const area = quantityIn(units, 'area');
   const flow = quantityIn(units, 'flow');
   return [
@@ -170,6 +170,7 @@ export function yardColumns(units: UnitSystem): readonly YardColumn[] {
     numberColumn('flowLpm', 'flow', 64, { least: 0, most: 100_000 }, flow),
     yesNoColumn('pump', 'pump', 54, unset('pump')),
     yesNoColumn('rainSensor', 'sensor', 58, { rainSensor: true }),
+    ...(hasFreezeSensor ? [yesNoColumn('freezeSensor', 'freeze', 58, { freezeSensor: true })] : []),
     lengthColumn('runoffSeconds', 'run-off', 62),
     lengthColumn('minSoakSeconds', 'soak', 54),
     numberColumn('follows', 'follows', 62, { least: 1, most: 256, isWhole: true }),

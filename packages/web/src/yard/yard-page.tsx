@@ -60,9 +60,9 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
   const { firm } = useSignedIn();
   const mayChange = useMayChange();
   const { message, modal } = App.useApp();
-  const columns = useMemo(() => yardColumns(firm.units), [firm.units]);
+  const { freezeSensor, stations: most } = settings.document.timer;
+  const columns = useMemo(() => yardColumns(firm.units, freezeSensor), [firm.units, freezeSensor]);
   const [copying, setCopying] = useState<number | null>(null);
-  const most = settings.document.timer.stations;
   const next = nextStation(yard, most);
   useEditKeys(desk);
 

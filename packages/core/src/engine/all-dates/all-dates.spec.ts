@@ -1,9 +1,17 @@
 import fc from 'fast-check';
 import { addDays, parseDate } from '../../civil-time/index.js';
-import type { Plan } from '../../settings/index.js';
+import type { Plan, ProgramSettings } from '../../settings/index.js';
 import { anyPlan, planOf } from '../../testing/plans.js';
 import { compareRuns } from '../collisions.js';
-import { allDates, allDatesReport, headroomPercent, percentGrid, simulate } from '../index.js';
+import {
+  allDates,
+  allDatesReport,
+  factsOf,
+  headroomPercent,
+  percentGrid,
+  runAlone,
+  simulate,
+} from '../index.js';
 import { firstCollision, firstCollisions } from './index.js';
 import { runs } from '../../testing/runs.js';
 
@@ -16,6 +24,31 @@ const bare = (plan: Plan): Plan => ({
   controller: { ...plan.controller, off: false, pauses: [] },
 });
 
+/** Where the weather may set any percentage on any date: each program at the one that makes it longest. */
+function atLongest(plan: Plan): Plan {
+  const { season } = plan.controller;
+  if (season.mode !== 'weather') return plan;
+  const { leastPercent, mostPercent } = season;
+  const grid = [10, 20, 30, 40, 50, 60, 70, 80, 90, 100, 110, 120, 130, 140, 150];
+  const inForce = [leastPercent, mostPercent, ...grid].filter(
+    (percent) => leastPercent <= percent && percent <= mostPercent,
+  );
+  const lengthAt = (program: ProgramSettings, percent: number) => {
+    const controller = { ...plan.controller, season: { mode: 'whole' as const, percent } };
+    return runAlone({ ...plan, controller }, program, factsOf(FROM)).shape.lengthSeconds;
+  };
+  return {
+    ...plan,
+    controller: { ...plan.controller, season: { mode: 'program' } },
+    programs: plan.programs.map((program) => ({
+      ...program,
+      percent: inForce.reduce((best, percent) =>
+        lengthAt(program, percent) > lengthAt(program, best) ? percent : best,
+      ),
+    })),
+  };
+}
+
 const name = ({ a, b, seconds }: ReturnType<typeof firstCollisions>[number]) =>
   [a, b].map((run) => `${run.program.id}${run.startNumber} ${run.nominal}`).join(' ') +
   ` ${seconds}`;
@@ -23,7 +56,7 @@ const name = ({ a, b, seconds }: ReturnType<typeof firstCollisions>[number]) =>
 /** The first collision of each pair of starts, by looking at every day of a range. */
 function scanned(plan: Plan, days = SCANNED_DAYS) {
   const first = new Map<string, ReturnType<typeof firstCollisions>[number]>();
-  for (const collision of simulate(bare(plan), { from: FROM, days }).collisions) {
+  for (const collision of simulate(atLongest(bare(plan)), { from: FROM, days }).collisions) {
     const { a, b } = collision;
     const key = `${a.program.id}${a.startNumber} ${b.program.id}${b.startNumber}`;
     if (!first.has(key)) first.set(key, collision);

@@ -17,7 +17,7 @@ export interface MonthlyPattern {
 }
 
 /**
- * The first day d, not before `from`, on which `a` waters while `b` waters `later` days after; null
+ * The first day d, not before `from`, on which `a` waters while `b` waters `later` days after (below 0: before); null
  * when there is none, ever.
  *
  * Why it is exact. Apart from its count of days a pattern is a set C of days that repeats every 400
@@ -130,8 +130,8 @@ function weekdaysMeet(
   return false;
 }
 
-/** An interval is at most so many days, and so many steps bring two of them together. */
-const LOOKS_AT_A_PAIR = 31;
+/** An interval, in hours too, is at most so many days, and so many steps bring two of them together. */
+const LOOKS_AT_A_PAIR = 168;
 /** So that counting takes no time of its own. */
 const LOOKED_TOGETHER = 100;
 
@@ -141,7 +141,7 @@ const LONGEST_LOOK = 300;
 
 /** False when no date suits both, whatever the weekday. */
 function datesMeet(a: MonthlyPattern, b: MonthlyPattern, later: number): boolean {
-  if (later > LONGEST_LOOK || (isWholeWeekly(a) && isWholeWeekly(b))) return true;
+  if (Math.abs(later) > LONGEST_LOOK || (isWholeWeekly(a) && isWholeWeekly(b))) return true;
   for (let day = 0; day < FOUR_YEARS; day++)
     if (
       dateAllows(a.pattern, asDayNumber(day), a.months) &&

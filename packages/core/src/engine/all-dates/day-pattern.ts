@@ -1,6 +1,7 @@
 import { asDayNumber, parseDate, type DayNumber } from '../../civil-time/index.js';
 import { exhaustive } from '../../kernel/index.js';
 import type { Plan, ProgramSettings } from '../../settings/index.js';
+import type { HoursTurn } from '../hours-turns.js';
 import { packedDayOfMonth, packedFacts, packedMonth, packedWeekday } from './calendar-cycle.js';
 
 /**
@@ -35,9 +36,11 @@ export const ALL_MONTHS = EVERY_MONTH;
 const maskOf = (numbers: readonly number[]): number =>
   numbers.reduce((mask, number) => mask | (1 << number), 0);
 
+/** The days of a program, or those on which one start of an interval in hours comes. */
 export function dayPattern(
   { timer, controller }: Pick<Plan, 'timer' | 'controller'>,
   { days, blockedWeekdays }: Pick<ProgramSettings, 'days' | 'blockedWeekdays'>,
+  turn: HoursTurn | null,
 ): DayPattern {
   const blocked = {
     blockedWeekdays: maskOf(blockedWeekdays),
@@ -50,6 +53,10 @@ export function dayPattern(
     skipsFeb29: false,
     interval: null,
   };
+  if (turn) {
+    const { everyDays, anchor } = turn;
+    return { ...free, interval: { everyDays, anchor, mostDeferred: 0 } };
+  }
   switch (days.mode) {
     case 'weekdays':
       return { ...free, weekdays: free.weekdays & maskOf(days.weekdays) };
@@ -64,6 +71,8 @@ export function dayPattern(
       const anchor = parseDate(days.anchor)!;
       return { ...free, interval: { everyDays: days.everyDays, anchor, mostDeferred } };
     }
+    case 'hours':
+      throw new Error('an interval in hours is a pattern for each of its turns');
     default:
       return exhaustive(days);
   }

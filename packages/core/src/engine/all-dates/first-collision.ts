@@ -1,5 +1,6 @@
 import {
   addDays,
+  civilDateOf,
   startOfDay,
   addSeconds,
   SECONDS_PER_DAY,
@@ -9,43 +10,52 @@ import {
 import type { Budget } from '../budget.js';
 import { compareRuns, type Collision } from '../collisions.js';
 import type { CompiledPlan, CompiledProgram, CompiledStart } from '../compiled-plan.js';
-import { factsOf } from '../day-predicate.js';
+import type { DayPredicate } from '../day-predicate.js';
 import type { NominalRun } from '../nominal-runs.js';
 import { firstCoincidence } from './coincidence.js';
 import { dayPattern, type DayPattern } from './day-pattern.js';
 
-const MONTHS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
+export const MONTHS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 
 /** When program runs meet, on any date from `from` on: each question is worked out once. */
 export class Meetings {
-  readonly #patterns: ReadonlyMap<string, DayPattern>;
+  /** By what tells a start's days; starts with the same days share it. */
+  readonly #patterns = new Map<
+    DayPredicate,
+    { readonly place: number; readonly pattern: DayPattern }
+  >();
   readonly #known = new Map<string, DayNumber | null>();
 
   constructor(
     readonly compiled: CompiledPlan,
     private readonly from: DayNumber,
   ) {
-    const { plan } = compiled;
-    this.#patterns = new Map(
-      plan.programs.map((program) => [program.id, dayPattern(plan, program)]),
-    );
+    const { plan, starts } = compiled;
+    const settings = new Map(plan.programs.map((program) => [program.id, program]));
+    for (const { program, watersOn, turn } of starts)
+      if (!this.#patterns.has(watersOn))
+        this.#patterns.set(watersOn, {
+          place: this.#patterns.size,
+          pattern: dayPattern(plan, settings.get(program.id)!, turn),
+        });
   }
 
-  /** The first day on which `a` waters in one of its months and `b`, `later` days after, in one of its. */
+  /** The first day on which `a` comes in one of its months and `b`, `later` days after, in one of its. */
   first(
-    a: CompiledProgram,
+    a: CompiledStart,
     monthsOfA: number,
-    b: CompiledProgram,
+    b: CompiledStart,
     monthsOfB: number,
     later: number,
   ): DayNumber | null {
     if (monthsOfA === 0 || monthsOfB === 0) return null;
-    const key = `${a.order} ${monthsOfA} ${b.order} ${monthsOfB} ${later}`;
+    const [ofA, ofB] = [this.#patterns.get(a.watersOn)!, this.#patterns.get(b.watersOn)!];
+    const key = `${ofA.place} ${monthsOfA} ${ofB.place} ${monthsOfB} ${later}`;
     let day = this.#known.get(key);
     if (day === undefined) {
       day = firstCoincidence(
-        { pattern: this.#patterns.get(a.id)!, months: monthsOfA },
-        { pattern: this.#patterns.get(b.id)!, months: monthsOfB },
+        { pattern: ofA.pattern, months: monthsOfA },
+        { pattern: ofB.pattern, months: monthsOfB },
         later,
         this.from,
         (count) => this.compiled.budget.spend('looks', count * LOOKS_AT_A_MEETING),
@@ -57,7 +67,7 @@ export class Meetings {
 }
 
 /** Whether two programs water on two dates is asked of their days, months, and days before. */
-const LOOKS_AT_A_MEETING = 25;
+export const LOOKS_AT_A_MEETING = 25;
 
 /** A start that may come after another is looked up by the months and dates on which it does. */
 const LOOKS_AT_A_START = 50;
@@ -92,25 +102,24 @@ const isBefore = (a: CompiledStart, b: CompiledStart): boolean =>
   a.program.order < b.program.order ||
   (a.program.order === b.program.order && a.startNumber < b.startNumber);
 
-/** The months in which a run of the program is longer than this; bit m stands for month m. */
-const monthsLongerThan = (program: CompiledProgram, seconds: number): number =>
+/** The months in which a run of the program may be longer than this; bit m stands for month m. */
+export const monthsLongerThan = (program: CompiledProgram, seconds: number): number =>
   MONTHS.reduce(
     (mask, month) =>
-      program.shapeAt(program.percentInMonth(month)).lengthSeconds > seconds
-        ? mask | (1 << month)
-        : mask,
+      program.longestIn(month).lengthSeconds > seconds ? mask | (1 << month) : mask,
     0,
   );
 
-const longestRun = (program: CompiledProgram): number =>
-  Math.max(...MONTHS.map((month) => program.shapeAt(program.percentInMonth(month)).lengthSeconds));
+export const longestRun = (program: CompiledProgram): number =>
+  Math.max(...MONTHS.map((month) => program.longestIn(month).lengthSeconds));
 
 /**
  * For each pair of starts that ever collides on dates from `from` on, its first collision, as the
  * contract's section 7 has it: off, pauses, windows and weather are not looked at.
  * Exact: see {@link firstCoincidence}. A run of A on day d and one of B on day d + k collide when
  * B's start lies before A's end; that depends on d only through the days on which both water and the
- * percentage of A's month. So for each pair of starts and each k within A's length it is enough to
+ * percentage of A's month; where the weather sets the percentage any
+ * of those that it may set can come on any date, and both runs are as long as they ever are. So for each pair of starts and each k within A's length it is enough to
  * know the first d on which A waters in a month that makes it long enough, while B waters k days after.
  */
 export function collisionsOf(meetings: Meetings): Collision[] {
@@ -124,9 +133,9 @@ export function collisionsOf(meetings: Meetings): Collision[] {
       budget,
     )) {
       const day = meetings.first(
-        a.program,
+        a,
         monthsLongerThan(a.program, offsetSeconds),
-        b.program,
+        b,
         monthsLongerThan(b.program, 0),
         later,
       );
@@ -141,18 +150,23 @@ export function collisionsOf(meetings: Meetings): Collision[] {
 
 /** True when the program has a run on some date. */
 export function watersOnAnyDate(meetings: Meetings, id: string): boolean {
-  const program = meetings.compiled.starts.find((start) => start.program.id === id)?.program;
-  if (!program) return false;
-  const months = monthsLongerThan(program, 0);
-  return meetings.first(program, months, program, months, 0) !== null;
+  return meetings.compiled.starts
+    .filter(({ program }) => program.id === id)
+    .some((start) => {
+      const months = monthsLongerThan(start.program, 0);
+      return meetings.first(start, months, start, months, 0) !== null;
+    });
 }
 
-function runOn({ program, startNumber, secondOfDay }: CompiledStart, day: DayNumber): NominalRun {
+export function runOn(
+  { program, startNumber, secondOfDay }: CompiledStart,
+  day: DayNumber,
+): NominalRun {
   return {
     program,
     startNumber,
     nominal: addSeconds(startOfDay(day), secondOfDay),
-    shape: program.shapeAt(program.percentInMonth(factsOf(day).month)),
+    shape: program.longestIn(civilDateOf(day).month),
   };
 }
 

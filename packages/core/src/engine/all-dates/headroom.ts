@@ -1,14 +1,7 @@
-import type { SeasonCapability } from '../../timer-types/index.js';
 import type { CompiledProgram } from '../compiled-plan.js';
+import { percentGrid } from '../season-percent.js';
 import { ALL_MONTHS } from './day-pattern.js';
 import { followings, type Meetings } from './first-collision.js';
-
-/** The percentages that a timer can be set to, smallest first. */
-export function percentGrid({ minPercent, maxPercent, stepPercent }: SeasonCapability): number[] {
-  const grid: number[] = [];
-  for (let percent = minPercent; percent <= maxPercent; percent += stepPercent) grid.push(percent);
-  return grid;
-}
 
 /** A percentage of the timer's grid, set for the whole timer: does anything ever collide? */
 export interface GridPercent {
@@ -61,10 +54,12 @@ function lengthLimit(program: CompiledProgram, longestSeconds: number, meetings:
   const waters = starts.filter((start) => start.program.shapeAt(100).pieces.length > 0);
   const after = starts
     .filter((start) => start.program === program)
-    .flatMap((a) => [...followings(a, waters, longestSeconds, budget)])
+    .flatMap((a) =>
+      [...followings(a, waters, longestSeconds, budget)].map((next) => ({ a, ...next })),
+    )
     .sort((x, y) => x.offsetSeconds - y.offsetSeconds);
   const nearest = after.find(
-    ({ b, later }) => meetings.first(program, ALL_MONTHS, b.program, ALL_MONTHS, later) !== null,
+    ({ a, b, later }) => meetings.first(a, ALL_MONTHS, b, ALL_MONTHS, later) !== null,
   );
   return nearest?.offsetSeconds ?? Infinity;
 }

@@ -5,4 +5,4 @@ export {
   allDates,
   headroomPercent,
 } from './all-dates.js';
-export { percentGrid, type GridPercent } from './headroom.js';
+export { type GridPercent } from './headroom.js';

@@ -64,7 +64,7 @@ export const HEAD_NAMES = {
 export const MESSAGES = {
   length:
     '{hours, plural, =0 {} other {# h }}{minutes, plural, =0 {} other {# min }}{seconds, plural, =0 {} other {# s}}',
-  days: '{mode, select, daily {Every day} weekdays {On {names}} odd {On odd dates} even {On even dates} other {Every {count, plural, one {day} other {# days}}}}',
+  days: '{mode, select, daily {Every day} weekdays {On {names}} odd {On odd dates} even {On even dates} hours {Every {count, plural, one {hour} other {# hours}}} other {Every {count, plural, one {day} other {# days}}}}',
   notOn: ', not on {names}',
   nextOn: ', next on {dates}',
   time: '{from} to {to}{isNextDay, select, yes { the next day} other {}}',
@@ -74,6 +74,8 @@ export const MESSAGES = {
   seasonWhole: 'Season percentage: {percent} %.',
   seasonProgram: 'Season percentage by program: {percents}.',
   seasonMonthly: 'Season percentage by month: {percents}.',
+  seasonWeather:
+    'The weather sets the percentage, day by day, from {least} to {most} %: times are those at 100 %.',
   percent: '{percent} %',
   percentOf: '{of} {percent} %',
   seasonStep: 'Set the season percentage to {percents}',
@@ -89,6 +91,10 @@ export const MESSAGES = {
     'From {from} to {to}{days, select, none {} other { on {days}}} the timer lets nothing water, and what falls into these hours is lost.',
   sensorActive: 'It does not water while the rain sensor is wet.',
   sensorBypass: 'The rain sensor is bypassed: it waters in rain too.',
+  freezeActive: 'It does not water while the freeze sensor finds it too cold.',
+  freezeBypass: 'The freeze sensor is bypassed: it waters in frost too.',
+  ownHours:
+    'Program {program} waters only from {from} to {to}{days, select, none {} other { on {days}}}; what falls outside is lost.',
   collides:
     'Two runs of the timer meet, first on {date} at {time}, and one is late, cut short or left out. Please phone us.',
   rulesNow: 'Now: {rules}.',

@@ -6,6 +6,7 @@ const WORDS: Readonly<Record<HoldKind, string>> = {
   off: 'switched off',
   'day-off': 'day off',
   rain: 'rain sensor wet',
+  frost: 'too cold',
 };
 
 /** @example "paused: 2 runs left out" */

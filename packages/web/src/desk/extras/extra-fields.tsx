@@ -9,7 +9,12 @@ import { ValueInput } from './value-input';
 
 /** What has no field of its own on the desk or in a reading, by the keys of the places. */
 const OF_TIMER = new Set(['no water', 'month days off']);
-const OF_STATIONS = new Set(['stations off', 'pump', 'sensor not heeded']);
+const OF_STATIONS = new Set([
+  'stations off',
+  'pump',
+  'sensor not heeded',
+  'freeze sensor not heeded',
+]);
 
 interface ExtrasProps {
   readonly plan: Plan;

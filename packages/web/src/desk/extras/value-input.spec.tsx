@@ -47,10 +47,22 @@ it.each(['9', '2, 9', 'two', '1.5'])(
 
 it('hours want both their times: an emptied one stays, marked, and what was set is kept', () => {
   const hours = [{ from: '10:00', to: '18:00', weekdays: [1] }];
-  const taken = shown({ type: 'hours', hours });
+  const taken = shown({ type: 'hours', hours, areDry: true });
   const input = type('Never from', '');
-  expect(taken).toEqual([{ type: 'hours', hours }]);
+  expect(taken).toEqual([{ type: 'hours', hours, areDry: true }]);
   expect(input.dataset['unread']).toBe('true');
   type('to', '19:30');
-  expect(taken.slice(1)).toEqual([{ type: 'hours', hours: [{ ...hours[0]!, to: '19:30' }] }]);
+  expect(taken.slice(1)).toEqual([
+    { type: 'hours', hours: [{ ...hours[0]!, to: '19:30' }], areDry: true },
+  ]);
+});
+
+it('hours of a program ask from when it waters, not from when it never does', () => {
+  const hours = [{ from: '20:00', to: '07:00', weekdays: [1, 2, 3, 4, 5, 6, 7] }];
+  const taken = shown({ type: 'hours', hours, areDry: false });
+  expect(screen.queryByLabelText('Never from')).toBeNull();
+  type('Waters from', '21:00');
+  expect(taken).toEqual([
+    { type: 'hours', hours: [{ ...hours[0]!, from: '21:00' }], areDry: false },
+  ]);
 });

@@ -87,8 +87,9 @@ export function ValueInput({
       return (
         <HoursInput
           hours={value.hours}
+          areDry={value.areDry}
           clock={clock}
-          onChange={(hours) => onChange({ type: 'hours', hours })}
+          onChange={(hours) => onChange({ ...value, hours })}
         />
       );
     case 'count':

@@ -27,9 +27,14 @@ const oneAfterTheOther =
   (finding, plan) =>
     parts.flatMap((part) => part(finding, plan));
 
-const secondStart = ofProgram((program) => FIELDS.start(program, 2));
-const firstStart = ofProgram((program) => FIELDS.start(program, 1));
 const days = ofProgram(FIELDS.days);
+/** Where a program counts hours its starts take no cursor, and its days come next. */
+const start = (startNumber: number) =>
+  oneAfterTheOther(
+    ofProgram((program) => FIELDS.start(program, startNumber)),
+    days,
+  );
+const [firstStart, secondStart] = [start(1), start(2)];
 const percent = oneAfterTheOther(ofProgram(FIELDS.percent), always(FIELDS.season));
 
 /** The start that is named, or else the minutes of the station in the program. */
@@ -53,7 +58,7 @@ const minutesSomewhere: FieldsOf = ({ station }, { programs, timer }) => {
 };
 
 const BY_CODE: Partial<Record<Finding['code'], FieldsOf>> = {
-  collision: ({ b }) => (b ? [FIELDS.start(b.program, b.startNumber)] : []),
+  collision: ({ b }) => (b ? [FIELDS.start(b.program, b.startNumber), FIELDS.days(b.program)] : []),
   'low-headroom': percent,
   'season-scaled': percent,
   'percent-beyond-timer': percent,
@@ -73,6 +78,7 @@ const BY_CODE: Partial<Record<Finding['code'], FieldsOf>> = {
   'too-many-starts': oneAfterTheOther(inProgram, firstStart),
   'rule-hours': firstStart,
   'window-cuts': firstStart,
+  'knock-on': firstStart,
   'late-finish': firstStart,
   'wet-night': firstStart,
   'missing-days': days,

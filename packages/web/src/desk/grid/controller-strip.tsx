@@ -23,6 +23,7 @@ const SEASON_NAMES: Record<SeasonMode, string> = {
   whole: 'whole timer',
   program: 'by program',
   monthly: 'by month',
+  weather: 'by the weather',
 };
 
 /** What is set on the timer outside its programs: season percentage, delay, sensor, on or off. */
@@ -70,6 +71,7 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
             />
           )}
           {season.mode === 'monthly' && <MonthlyPercents {...{ season, timer, setSeason }} />}
+          {season.mode === 'weather' && <WeatherBounds {...{ season, timer, setSeason }} />}
         </div>
       )}
       <label className={clockFieldStyles['controller-field']} data-field={FIELDS.delay}>
@@ -99,6 +101,18 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
           />
         </label>
       )}
+      {timer.freezeSensor && (
+        <label className={clockFieldStyles['controller-field']} data-field={FIELDS.freezeSensor}>
+          <span>Freeze sensor</span>
+          <Switch
+            size="small"
+            checked={controller.freezeSensor === 'active'}
+            checkedChildren="active"
+            unCheckedChildren="bypass"
+            onChange={(on) => onEdit(setController({ freezeSensor: on ? 'active' : 'bypass' }))}
+          />
+        </label>
+      )}
       <ClockField clock={controller.clock} {...{ timeZone, since, onEdit }} />
       <label className={clockFieldStyles['controller-field']} data-field={FIELDS.power}>
         <span>Timer</span>
@@ -117,8 +131,49 @@ export const ControllerStrip = memo(function ControllerStrip(props: ControllerSt
 function freshSeason(mode: SeasonMode, before: SeasonSetting): SeasonSetting {
   if (mode === 'whole') return { mode, percent: 100 };
   if (mode === 'program') return { mode };
+  if (mode === 'weather') return { mode, leastPercent: 20, mostPercent: 150 };
   const percent = before.mode === 'whole' ? before.percent : 100;
   return { mode, percents: Array.from({ length: 12 }, () => percent) };
+}
+
+interface WeatherBoundsProps {
+  readonly season: Extract<SeasonSetting, { mode: 'weather' }>;
+  readonly timer: Plan['timer'];
+  readonly setSeason: (next: SeasonSetting, key?: string) => void;
+}
+
+/** Between which percentages the weather sets it; one that is moved past the other takes it along. */
+function WeatherBounds({ season, timer, setSeason }: WeatherBoundsProps) {
+  const { leastPercent, mostPercent } = season;
+  const input = (label: string, value: number, onChange: (percent: number) => void) => (
+    <NumberInput
+      isSmall
+      isWhole
+      least={0}
+      most={1000}
+      step={timer.season?.stepPercent ?? 10}
+      suffix="%"
+      width={84}
+      {...{ label, value, onChange }}
+    />
+  );
+  return (
+    <>
+      {input('Least percentage by the weather', leastPercent, (least) =>
+        setSeason(
+          { ...season, leastPercent: least, mostPercent: Math.max(least, mostPercent) },
+          'season least',
+        ),
+      )}
+      <span>to</span>
+      {input('Greatest percentage by the weather', mostPercent, (most) =>
+        setSeason(
+          { ...season, mostPercent: most, leastPercent: Math.min(most, leastPercent) },
+          'season most',
+        ),
+      )}
+    </>
+  );
 }
 
 interface MonthlyPercentsProps {

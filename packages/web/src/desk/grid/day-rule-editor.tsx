@@ -1,13 +1,27 @@
 import { NumberInput } from '../../ui/number-input';
-import { formatDate, parseDate } from '@water-clock/core/civil-time';
-import type { DayRule } from '@water-clock/core/settings';
+import {
+  addSeconds,
+  dayOf,
+  formatDate,
+  formatDateTime,
+  parseDate,
+  parseDateTime,
+  parseTimeOfDay,
+  secondOfDay,
+  asMinuteOfDay,
+  formatTimeOfDay,
+  startOfDay,
+  type DayNumber,
+} from '@water-clock/core/civil-time';
+import { LONGEST_INTERVAL_HOURS, type DayRule, type HoursRule } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-types';
 import { Checkbox, Space } from 'antd';
 import { todayHere } from '../../format/today';
 import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
-import { useDayOrder } from '../../session/use-signed-in';
+import { useClock, useDayOrder } from '../../session/use-signed-in';
 import { DateField } from '../../ui/date-field';
 import { Choice } from '../../ui/choice';
+import { TimeInput } from '../../ui/time-input';
 import { keysOf } from '@water-clock/core/kernel';
 
 const MODE_NAMES: Record<DayMode, string> = {
@@ -15,6 +29,7 @@ const MODE_NAMES: Record<DayMode, string> = {
   odd: 'Odd days',
   even: 'Even days',
   interval: 'Every so many days',
+  hours: 'Every so many hours',
 };
 
 interface DayRuleEditorProps {
@@ -69,6 +84,50 @@ export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEdito
           />
         </Space>
       )}
+      {days.mode === 'hours' && <HoursFields {...{ days, change }} />}
+    </Space>
+  );
+}
+
+interface HoursFieldsProps {
+  readonly days: HoursRule;
+  readonly change: (days: DayRule) => void;
+}
+
+/** How many hours, and the first start, from which they are counted. */
+function HoursFields({ days, change }: HoursFieldsProps) {
+  const [order, clock] = [useDayOrder(), useClock()];
+  const begin = parseDateTime(days.anchor)!;
+  const countFrom = (day: DayNumber, seconds: number) =>
+    change({ ...days, anchor: formatDateTime(addSeconds(startOfDay(day), seconds)) });
+  return (
+    <Space wrap>
+      <label>
+        Every{' '}
+        <NumberInput
+          label="Hours of the interval"
+          least={1}
+          most={LONGEST_INTERVAL_HOURS}
+          isWhole
+          value={days.everyHours}
+          onChange={(everyHours) => change({ ...days, everyHours })}
+          width={70}
+        />{' '}
+        hours, counted from
+      </label>
+      <DateField
+        label="The day of its first start"
+        day={dayOf(begin)}
+        order={order}
+        onChange={(day) => countFrom(day, secondOfDay(begin))}
+      />
+      <TimeInput
+        label="The time of its first start"
+        clock={clock}
+        isNeeded
+        value={formatTimeOfDay(asMinuteOfDay(Math.floor(secondOfDay(begin) / 60)))}
+        onChange={(time) => countFrom(dayOf(begin), parseTimeOfDay(time)! * 60)}
+      />
     </Space>
   );
 }
@@ -76,5 +135,6 @@ export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEdito
 function freshRule(mode: DayMode): DayRule {
   if (mode === 'weekdays') return { mode, weekdays: [] };
   if (mode === 'interval') return { mode, everyDays: 3, anchor: todayHere() };
+  if (mode === 'hours') return { mode, everyHours: 12, anchor: `${todayHere()}T06:00:00` };
   return { mode };
 }

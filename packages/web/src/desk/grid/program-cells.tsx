@@ -27,8 +27,11 @@ export const StartCell = memo(function StartCell(
   const start = starts[index] ?? '';
   const step = timer.startStepMinutes;
   const isNext = index === starts.length;
-  const warning =
-    index >= timer.startsPerProgram
+  // It begins by the anchor of its interval, whatever stands here.
+  const countsHours = program.days.mode === 'hours';
+  const warning = countsHours
+    ? undefined
+    : index >= timer.startsPerProgram
       ? `This timer takes ${timer.startsPerProgram} starts a program.`
       : start !== '' && (parseTimeOfDay(start) ?? 0) % step !== 0
         ? `This timer sets starts in steps of ${step} minutes.`
@@ -46,9 +49,9 @@ export const StartCell = memo(function StartCell(
         {...{ row, column, onSettle }}
         label={`Program ${id}, start ${index + 1}`}
         field={FIELDS.start(id, index + 1)}
-        text={say(start)}
-        placeholder={isNext ? 'off' : '·'}
-        disabled={index > starts.length}
+        text={countsHours ? '' : say(start)}
+        placeholder={countsHours ? 'by hours' : isNext ? 'off' : '·'}
+        disabled={countsHours || index > starts.length}
         warning={warning}
         onType={onType}
       />

@@ -56,6 +56,11 @@ function percentsSet(
         const name = MONTHS_SHORT[index]!;
         return { percent, name, words: name, isNow: index + 1 === month };
       });
+    case 'weather':
+      return [
+        { percent: season.leastPercent, name: 'least', words: 'Least by weather', isNow: true },
+        { percent: season.mostPercent, name: 'most', words: 'Most by weather', isNow: true },
+      ];
     default:
       return exhaustive(season);
   }

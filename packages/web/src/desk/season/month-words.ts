@@ -1,4 +1,4 @@
-import { percentInForce } from '@water-clock/core/engine';
+import { percentsIn } from '@water-clock/core/engine';
 import type { SeasonMonth } from '@water-clock/core/season-steps';
 import type { Plan } from '@water-clock/core/settings';
 import { counted, listInWords } from '@water-clock/core/words';
@@ -8,12 +8,15 @@ export const setWords = (month: SeasonMonth): string =>
   month.isDry ? 'off' : percentsWords(month.percents);
 
 /** What the settings themselves have in a month, 1 to 12. */
-export const nowWords = ({ controller, programs }: Plan, month: number): string =>
-  percentsWords(
+export function nowWords(plan: Plan, month: number): string {
+  const { season } = plan.controller;
+  if (season.mode === 'weather') return `${season.leastPercent} to ${season.mostPercent} %`;
+  return percentsWords(
     Object.fromEntries(
-      programs.map((program) => [program.id, percentInForce(controller.season, program, month)]),
+      plan.programs.map((program) => [program.id, percentsIn(plan, program, month)[0]!]),
     ),
   );
+}
 
 function percentsWords(percents: Readonly<Record<string, number>>): string {
   const all = Object.values(percents);

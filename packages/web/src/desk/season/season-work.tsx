@@ -6,9 +6,9 @@ import {
   withPercents,
   type SeasonMonth,
   type SeasonTable,
+  type TableMode,
 } from '@water-clock/core/season-steps';
 import { MonthlySeason, type Plan } from '@water-clock/core/settings';
-import type { SeasonMode } from '@water-clock/core/timer-types';
 import { longDate, MONTHS } from '@water-clock/core/words';
 import { highestMonth, monthPercents } from '@water-clock/core/needs';
 import type { Yard } from '@water-clock/core/yards';
@@ -23,7 +23,7 @@ import { useMayChange, useSay, useSignedIn } from '../../session/use-signed-in';
 import { useWeatherMonths } from '../../weather/use-weather-months';
 import type { DeskPlace } from '../state/use-desk-place';
 import type { SettingsOnDesk } from '../state/use-settings-on-desk';
-import { firstMode } from './first-mode';
+import { firstMode, tableModes } from './first-mode';
 import { nowWords, setWords, troubleWords, wantedWords } from './month-words';
 import styles from './season-work.module.css';
 import pageStyles from '../../ui/page.module.css';
@@ -45,7 +45,7 @@ export function SeasonWork(props: SeasonWorkProps) {
   );
 }
 
-const MODE_NAMES: Record<SeasonMode, string> = {
+const MODE_NAMES: Record<TableMode, string> = {
   whole: 'One for the timer',
   program: 'By program',
   monthly: 'A table by month',
@@ -56,7 +56,7 @@ type WorkProps = SeasonWorkProps & { readonly weather: Parameters<typeof useWeat
 function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
   const { firm } = useSignedIn();
   const months = useWeatherMonths(weather);
-  const modes = plan.timer.season?.modes ?? ['whole' as const];
+  const modes = tableModes(plan);
   const [asked, setMode] = useState(() => firstMode(plan));
   const highest = highestMonth(months);
   const [base, setBase] = useState(plan.timer.season ? highest : civilDateOf(place.since).month);
@@ -84,11 +84,23 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
         />
       </div>
     );
+  if (modes.length === 0)
+    return (
+      <div className={styles['season-work']}>
+        <Alert
+          type="info"
+          showIcon
+          title="The weather sets the percentage of this timer"
+          description="Day by day, between the least and the greatest that are set on the desk. There is no table to key in: plan the run times for the most thirsty month at 100 %."
+          action={<Button onClick={() => place.go({ mode: 'plan' })}>Plan for a month</Button>}
+        />
+      </div>
+    );
   return (
     <div className={styles['season-work']}>
       <div className={styles['season-bar']}>
         {modes.length > 1 && (
-          <Segmented<SeasonMode>
+          <Segmented<TableMode>
             aria-label="How the percentage is set"
             value={asked}
             options={modes.map((value) => ({ value, label: MODE_NAMES[value] }))}

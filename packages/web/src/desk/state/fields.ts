@@ -11,6 +11,7 @@ export const FIELDS = {
   season: 'season',
   delay: 'delay',
   sensor: 'sensor',
+  freezeSensor: 'freeze sensor',
   power: 'power',
   clock: 'clock',
 } as const;

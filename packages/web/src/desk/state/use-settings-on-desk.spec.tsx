@@ -117,9 +117,9 @@ it('a yard that was saved meanwhile is nobody else: its names are taken in below
   const named = setStation(1, { name: 'By the tap' })(testPlan());
   const yardNow = Object.assign(new Yard(), {
     stations: [
-      { number: 1, name: 'By the tap', enabled: true, rainSensor: true },
-      { number: 2, enabled: true, rainSensor: true },
-      { number: 3, enabled: true, rainSensor: true },
+      { number: 1, name: 'By the tap', enabled: true, rainSensor: true, freezeSensor: true },
+      { number: 2, enabled: true, rainSensor: true, freezeSensor: true },
+      { number: 3, enabled: true, rainSensor: true, freezeSensor: true },
     ],
   });
   const { result, held } = onDesk(stored(2, named), yardNow);

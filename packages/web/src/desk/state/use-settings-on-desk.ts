@@ -13,7 +13,7 @@ import {
   useSettleRefused,
   useTimerSave,
 } from '../../offline/use-timer-save';
-import type { OutboxItem } from '../../offline/outbox';
+import type { OutboxItem } from '../../offline/outbox-item';
 import { settingsSave } from '../../offline/waiting-saves';
 import {
   editHistory,

@@ -1,0 +1,9 @@
+import type { ProgramSettings } from './plan.js';
+
+/** Whether anything sets a program off: a start time, or an interval in hours, which needs none. */
+export const hasStart = ({ days, starts }: Pick<ProgramSettings, 'days' | 'starts'>): boolean =>
+  days.mode === 'hours' || starts.length > 0;
+
+/** How many start times a program has to be set: an interval in hours begins by its anchor, and has none. */
+export const setStarts = ({ days, starts }: Pick<ProgramSettings, 'days' | 'starts'>): string[] =>
+  days.mode === 'hours' ? [] : starts;
