@@ -1,6 +1,13 @@
 import type { Plan } from '../settings/index.js';
 import { planOf } from '../testing/plans.js';
-import { keyInPlaces, valueWords, withShown, type KeyInPlace, type KeyInValue } from './index.js';
+import {
+  keyInPlaces,
+  meantPlaces,
+  valueWords,
+  withShown,
+  type KeyInPlace,
+  type KeyInValue,
+} from './index.js';
 
 /** Every sort of setting that a timer has a place for. */
 const plan = (season: object = { mode: 'whole', percent: 90 }, timer: object = {}): Plan =>
@@ -99,6 +106,48 @@ it('a timer without the extras has no place for them', () => {
     'extras | B on | Switched | B | - | on',
     'extras | stations off | Stations that are switched off | - | - | 2',
   ]);
+});
+
+it('hours of a program, the freeze sensor and the bounds of the weather have their places where the timer has them', () => {
+  const weather = { mode: 'weather', leastPercent: 20, mostPercent: 140 };
+  const able = plan(weather, { programWindows: true, freezeSensor: true });
+  const changed: Plan = {
+    ...able,
+    stations: able.stations.map((station) => ({ ...station, freezeSensor: station.number === 2 })),
+    programs: able.programs.map((program) => ({
+      ...program,
+      waterWindows: [{ from: '20:00', to: '07:00', weekdays: [1, 2, 3, 4, 5, 6, 7] }],
+    })),
+  };
+  expect(table(changed).filter((line) => !table(plan()).includes(line))).toEqual([
+    'percent | percent least | Least percentage that the weather may set | - | - | 20 %',
+    'percent | percent most | Greatest percentage that the weather may set | - | - | 140 %',
+    'extras | A own hours | Hours of its own | A | - | 20:00 to 07:00',
+    'extras | B own hours | Hours of its own | B | - | none',
+    'extras | freeze sensor not heeded | Freeze sensor not heeded by stations | - | - | 1',
+  ]);
+  const shown = new Map(keyInPlaces(changed).map(({ key, read }) => [key, read(changed)]));
+  const read = withShown(able, shown);
+  expect(table(read)).toEqual(table(changed));
+});
+
+it('of a program that counts hours no starts are asked for, and those that it has stay', () => {
+  const hours = { mode: 'hours' as const, everyHours: 8, anchor: '2026-06-02T06:00:00' };
+  const before = plan();
+  const counting: Plan = {
+    ...before,
+    programs: before.programs.map((program) => ({ ...program, days: hours })),
+  };
+  const asked = meantPlaces(counting).map(({ key }) => key);
+  expect(asked.filter((key) => key.includes('start'))).toEqual(['B start 1', 'B start 2']);
+  const [days] = [placeOf(counting, 'A days')];
+  expect(valueWords(days.read(counting))).toBe(
+    'every 8 hours, counted from Tue 2 June 2026, 06:00',
+  );
+  expect(days.write!(before, days.read(counting)).programs[0]).toMatchObject({
+    days: hours,
+    starts: ['03:30'],
+  });
 });
 
 it('percentages stand by program or by month where the timer has them so', () => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { differences } from '../compare/index.js';
-import { readPlan, type Plan } from '../settings/index.js';
+import { readPlan, setStarts, type Plan } from '../settings/index.js';
 import { changedAt, leavesOf, plain, wholePlan } from '../testing/leaves.js';
 import { planOf } from '../testing/plans.js';
 import { runs } from '../testing/runs.js';
@@ -8,11 +8,12 @@ import { printedCopy } from './index.js';
 
 const PARTS = ['controller', 'stations', 'programs'];
 
-/** A station that a program waters for no time is not watered by it. */
+/** A station that a program waters for no time is not watered by it; one that counts hours has no starts. */
 const withoutIdle = (plan: Plan): Plan => ({
   ...plan,
   programs: plan.programs.map((program) => ({
     ...program,
+    starts: setStarts(program),
     runs: program.runs.filter(({ seconds }) => seconds > 0),
   })),
 });

@@ -1,3 +1,4 @@
+import { timersOverlap } from '@water-clock/core/findings';
 import { seasonTable } from '@water-clock/core/season-steps';
 import { expose } from 'comlink';
 import { planAlternatives, type PlanAsked, type PlanEvent } from '@water-clock/core/proposals';
@@ -15,6 +16,8 @@ const worker = {
   },
 
   season: seasonTable,
+
+  together: timersOverlap,
 };
 export type PlannerWorker = typeof worker;
 

@@ -87,7 +87,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
             since={since}
             onEdit={edit}
           />
-          <TimerExtras plan={plan} onEdit={edit} />
+          <TimerExtras plan={plan} onEdit={edit} hasPrograms />
           {model && (
             <HeadroomStrip
               allDates={model.allDates}

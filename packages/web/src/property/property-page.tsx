@@ -34,6 +34,7 @@ import { EraseProperty } from './erase-property';
 import { SUPPLY_NAMES } from '../format/supply-names';
 import { SupplyCautions } from './supply';
 import { TimerCard } from './timer-card';
+import { TimersTogether } from './timers-together';
 import pageStyles from '../ui/page.module.css';
 import styles from './property-page.module.css';
 
@@ -142,11 +143,14 @@ function Timers({ propertyId }: { propertyId: string }) {
       </section>
     );
   return (
-    <div className={styles['timer-cards']}>
-      {timers.map((timer) => (
-        <TimerCard key={timer.id} timer={timer} />
-      ))}
-    </div>
+    <>
+      <div className={styles['timer-cards']}>
+        {timers.map((timer) => (
+          <TimerCard key={timer.id} timer={timer} />
+        ))}
+      </div>
+      {timers.length > 1 && <TimersTogether timers={timers} />}
+    </>
   );
 }
 

@@ -1,5 +1,5 @@
 import { keyInPlaces, valueWords, type KeyInPlace } from '@water-clock/core/key-in';
-import type { Plan, PlanEdit } from '@water-clock/core/settings';
+import { hasStart, programOf, type Plan, type PlanEdit } from '@water-clock/core/settings';
 import { Button, Popover } from 'antd';
 import { useSay } from '../../session/use-signed-in';
 import clockFieldStyles from '../clock/clock-field.module.css';
@@ -9,6 +9,7 @@ import { ValueInput } from './value-input';
 
 /** What has no field of its own on the desk or in a reading, by the keys of the places. */
 const OF_TIMER = new Set(['no water', 'month days off']);
+const OWN_HOURS = ' own hours';
 const OF_STATIONS = new Set([
   'stations off',
   'pump',
@@ -21,15 +22,33 @@ interface ExtrasProps {
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
 }
 
+interface TimerExtrasProps extends ExtrasProps {
+  /** Those of programs too, where they have no place of their own. */
+  readonly hasPrograms?: boolean;
+}
+
+function isOwnHours(key: string, id: string | undefined, plan: Plan): boolean {
+  if (id === undefined || !key.endsWith(OWN_HOURS)) return false;
+  const program = programOf(plan, id);
+  return hasStart(program) || program.runs.length > 0 || program.waterWindows.length > 0;
+}
+
 const editOf =
   ({ key, write }: KeyInPlace, onEdit: ExtrasProps['onEdit']) =>
   (value: Parameters<NonNullable<KeyInPlace['write']>>[1]) =>
     onEdit((plan) => write?.(plan, value) ?? plan, key);
 
-/** Hours without watering and days of the month off, where the timer has them: what is set, opened to be changed. */
-export function TimerExtras({ plan, onEdit }: ExtrasProps) {
+/** Hours and days without watering, and hours of programs in use, where the timer has them: set, opened to be changed. */
+export function TimerExtras({ plan, onEdit, hasPrograms = false }: TimerExtrasProps) {
   const say = useSay();
-  const places = keyInPlaces(plan).filter(({ key }) => OF_TIMER.has(key));
+  const places = keyInPlaces(plan)
+    .filter(
+      ({ key, program }) => OF_TIMER.has(key) || (hasPrograms && isOwnHours(key, program, plan)),
+    )
+    .map((place) => ({
+      ...place,
+      what: place.program === undefined ? place.what : `Hours of program ${place.program}`,
+    }));
   if (places.length === 0) return null;
   return (
     <div className={stripStyles['controller-strip']}>

@@ -22,6 +22,10 @@ import { placeOfCell } from '../../ui/place-of-cell';
 
 export const NO_CYCLE = 'This timer has no cycle-and-soak.';
 
+/** Number, cycle and soak; and what is left for names, however many programs stand beside them. */
+const FIRST_COLUMNS = 112;
+const LEAST_NAME = 96;
+
 interface GridProps {
   readonly plan: Plan;
   readonly totals: BoardModel['totals'];
@@ -49,6 +53,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
   const firstStation = mostStarts + (isByProgram ? 1 : 0);
   const isSoaking = plan.timer.cycleSoak !== null;
   const next = nextStationNumber(plan);
+  const programWidth = labels.length > 3 ? 62 : 80;
 
   const paste = async (text: string, place: PastePlace) => {
     // Nobody needs it but who pastes.
@@ -68,14 +73,19 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
   };
 
   return (
-    <table className={gridTableStyles['settings-grid']} aria-label="Settings" onPaste={onPaste}>
+    <table
+      className={gridTableStyles['settings-grid']}
+      style={{ minWidth: FIRST_COLUMNS + LEAST_NAME + labels.length * programWidth }}
+      aria-label="Settings"
+      onPaste={onPaste}
+    >
       <colgroup>
         <col style={{ width: 28 }} />
         <col />
         <col style={{ width: 42 }} />
         <col style={{ width: 42 }} />
         {labels.map((label) => (
-          <col key={label} style={{ width: labels.length > 3 ? 62 : 80 }} />
+          <col key={label} style={{ width: programWidth }} />
         ))}
       </colgroup>
       <thead>

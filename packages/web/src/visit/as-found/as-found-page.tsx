@@ -77,6 +77,9 @@ function planOf(draft: unknown): Plan | null {
 const reading = (state: EditHistory<Plan>, action: HistoryAction<Plan>) =>
   editHistory(state, action);
 
+/** With more programs than these their letters alone have room. */
+const MOST_NAMED = 4;
+
 interface ReadingProps {
   readonly timer: Timer;
   readonly blank: Plan;
@@ -114,6 +117,8 @@ function Reading({ timer, blank, last }: ReadingProps) {
     'The rest',
     'Check and save',
   ];
+  const isNarrow = plan.timer.programs.length > MOST_NAMED;
+  const shortOf = (name: string, step: number) => plan.timer.programs[step - 1] ?? name;
   const at = Math.min(steps.length - 1, Math.max(0, Number(search.get('step') ?? 0) || 0));
   const go = (step: number) => {
     // What cannot be read would be gone with its step.
@@ -183,7 +188,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
         size="small"
         current={at}
         onChange={go}
-        items={steps.map((title) => ({ title }))}
+        items={steps.map((name, step) => ({ title: isNarrow ? shortOf(name, step) : name }))}
         responsive={false}
       />
       <div className={styles['as-found-body']} data-last={at === steps.length - 1}>

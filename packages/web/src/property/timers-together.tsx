@@ -1,0 +1,64 @@
+import { useQueries, type UseQueryResult } from '@tanstack/react-query';
+import { parseDate } from '@water-clock/core/civil-time';
+import { Alert } from 'antd';
+import { useMemo } from 'react';
+import type { TimerOfProperty } from '../api/properties';
+import { settingsToReadQuery, type StoredSettings } from '../api/timers';
+import { useTimersTogether } from '../computing/use-timers-together';
+import { todayHere } from '../format/today';
+import { useOutbox } from '../offline/use-outbox';
+import { settingsWithWaiting } from '../offline/waiting-saves';
+import { useSay } from '../session/use-signed-in';
+
+const LOOKS = { error: 'error', warning: 'warning', info: 'info' } as const;
+const TITLES = {
+  error: 'Together the timers take more than the supply gives',
+  warning: 'Timers water at once',
+  info: 'All timers on one supply',
+} as const;
+
+/** Whether the timers of a home ever water at once, and whether its supply is enough then; none where there is one timer. */
+export function TimersTogether({ timers }: { timers: readonly TimerOfProperty[] }) {
+  const today = todayHere();
+  const stored = useQueries({
+    queries: timers.map(({ id }) => settingsToReadQuery(id, today)),
+    combine: allOf,
+  });
+  const items = useOutbox();
+  const names = timers.map(({ name }) => name).join('\n');
+  const named = useMemo(() => {
+    if (!stored || stored.length < 2) return null;
+    const called = names.split('\n');
+    return stored.map((settings, place) => ({
+      name: called[place] ?? '',
+      plan: settingsWithWaiting(settings, items).document,
+    }));
+  }, [stored, names, items]);
+  const { found, hasFailed } = useTimersTogether(named, parseDate(today)!);
+  const say = useSay();
+  if (!named) return null;
+  if (hasFailed)
+    return (
+      <Alert
+        type="warning"
+        showIcon
+        title="Whether the timers water at once could not be worked out."
+      />
+    );
+  if (!found) return null;
+  return (
+    <Alert
+      role="status"
+      type={LOOKS[found.severity]}
+      showIcon
+      title={TITLES[found.severity]}
+      description={`${say(found.message)} In true time, by the settings that are wanted.`}
+    />
+  );
+}
+
+/** All settings, or null until each of them is there. */
+function allOf(results: readonly UseQueryResult<StoredSettings>[]): StoredSettings[] | null {
+  const all = results.flatMap(({ data }) => data ?? []);
+  return all.length === results.length ? all : null;
+}
