@@ -31,7 +31,8 @@ try {
 
   const carport = timerOf('Carport');
   await picture('properties', '/properties', 'main [data-kind]');
-  await picture('property', `/properties/${carport.propertyId}`, '[aria-label="Ways to go on"]');
+  const greenhouse = timerOf('Greenhouse tap');
+  await picture('property', `/properties/${greenhouse.propertyId}`, 'main .ant-alert-error');
   await picture('yard', `/timers/${carport.id}/yard`, 'table[aria-label="Stations"]');
   await picture('as-found', `/timers/${carport.id}/as-found?step=1`, 'main table', async () => {
     const begin = await page.waitForSelector('xpath/.//button[contains(., "Begin from copy")]');

@@ -2,7 +2,8 @@ import { parseTimeOfDay } from '../civil-time/index.js';
 import type { Plan, ProgramSettings, StationSettings } from '../settings/index.js';
 import { Budget } from './budget.js';
 import { dayPredicate, turnPredicate, type DayFacts, type DayPredicate } from './day-predicate.js';
-import { hoursTurns, type HoursTurn } from './hours-turns.js';
+import { dayPattern, turnPattern, type DayPattern } from './all-dates/day-pattern.js';
+import { hoursTurns } from './hours-turns.js';
 import { runShape, type RunConditions, type RunShape, type StationShare } from './run-shape.js';
 import { percentByDate, percentsIn, scaledSeconds } from './season-percent.js';
 
@@ -25,10 +26,9 @@ export interface CompiledStart {
   /** Place among the program's starts, from 1; an interval in hours has one, at several times of day. */
   readonly startNumber: number;
   readonly secondOfDay: number;
-  /** The same for all starts of a program that go by the same days. */
+  /** On which dates it comes; the same, and the same pattern, for all starts of a program that go by the same days. */
   readonly watersOn: DayPredicate;
-  /** Of an interval in hours: on which of its days this time of day comes. */
-  readonly turn: HoursTurn | null;
+  readonly pattern: DayPattern;
 }
 
 export interface CompiledPlan {
@@ -65,14 +65,15 @@ function startsOf(plan: Plan, settings: ProgramSettings): Omit<CompiledStart, 'p
       startNumber: 1,
       secondOfDay: turn.secondOfDay,
       watersOn: turnPredicate(turn, plan, settings),
-      turn,
+      pattern: turnPattern(turn, plan, settings),
     }));
   const watersOn = dayPredicate(plan, settings);
+  const pattern = dayPattern(plan, days, settings);
   return starts.map((start, index) => ({
     startNumber: index + 1,
     secondOfDay: parseTimeOfDay(start)! * 60,
     watersOn,
-    turn: null,
+    pattern,
   }));
 }
 

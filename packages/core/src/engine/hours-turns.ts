@@ -5,6 +5,7 @@ import {
   secondOfDay,
   type DayNumber,
 } from '../civil-time/index.js';
+import { greatestCommonDivisor } from '../kernel/index.js';
 import type { HoursRule } from '../settings/index.js';
 
 const HOURS_A_DAY = 24;
@@ -34,8 +35,4 @@ export function hoursTurns({ everyHours, anchor }: HoursRule): HoursTurn[] {
       anchor: dayOf(first),
     };
   });
-}
-
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
 }

@@ -40,13 +40,5 @@ export {
   headroomPercent,
   type GridPercent,
 } from './all-dates/index.js';
-export {
-  clocksMayDriftSeconds,
-  supplyOf,
-  together,
-  togetherReport,
-  type FlowOver,
-  type Meeting,
-  type RunOfTimer,
-  type Together,
-} from './together/index.js';
+export * from './together/index.js';
+export { withoutRainAndFrost } from './without-rain-and-frost.js';

@@ -6,6 +6,7 @@ import {
   inPrintedOrder,
   simulateCompiled,
   type CompiledPlan,
+  withoutRainAndFrost,
   type Simulation,
 } from '../engine/index.js';
 import {
@@ -43,9 +44,7 @@ export class Situation {
     this.complete = plan.programs.filter(isComplete);
     this.#stations = new Map(plan.stations.map((station) => [station.number, station]));
     const controller = { ...plan.controller, off: false };
-    // A percentage of the weather stays in force; rain and frost are left out.
-    const weather = { rain: [], freeze: [], percents: plan.weather?.percents ?? [] };
-    this.#compiled = compilePlan({ ...plan, controller, weather });
+    this.#compiled = compilePlan(withoutRainAndFrost({ ...plan, controller }));
   }
 
   /** Every station that a plan's runs speak of is listed in it. */
@@ -117,7 +116,8 @@ export const timedRuns = ({ runs }: ProgramSettings): StationRun[] =>
 export const hasDays = ({ days }: ProgramSettings): boolean =>
   days.mode !== 'weekdays' || days.weekdays.length > 0;
 
-const isComplete = (program: ProgramSettings): boolean =>
+/** An enabled program with all that it takes to water. */
+export const isComplete = (program: ProgramSettings): boolean =>
   program.enabled && hasStart(program) && hasDays(program) && timedRuns(program).length > 0;
 
 /** The starts of a program in the order of the clock, each once. */

@@ -46,6 +46,23 @@ it('where a flow or the supply is not known nobody can say', () => {
   });
 });
 
+it('a flow that is not known counts where only a later overlap opens its station', () => {
+  const late = garage({
+    two: {},
+    others: [
+      {
+        ...{ id: 'B', starts: ['12:00'], days: { mode: 'weekdays', weekdays: [7] } },
+        runs: [{ station: 2, seconds: 600 }],
+      },
+    ],
+    a: { runs: [{ station: 1, seconds: 600 }] },
+  });
+  expect(found(late, tap('04:05', 10))).toMatchObject({
+    severity: 'warning',
+    message: expect.stringContaining('what stations take is not known: Garage timer (2)'),
+  });
+});
+
 it('timers that never overlap say how far their clocks may drift apart', () => {
   expect(found(garage(), tap('04:27', 20))).toEqual({
     ...{ code: 'timers-overlap', severity: 'info', timers: [], first: null },

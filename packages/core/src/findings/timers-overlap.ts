@@ -10,7 +10,7 @@ import {
 import type { Plan } from '../settings/index.js';
 import { clockTime, lengthInWords, listInWords, nearDate } from '../words/index.js';
 import type { Severity } from './finding.js';
-import { WATCHED_DAYS } from './situation.js';
+import { isComplete, timedRuns, WATCHED_DAYS } from './situation.js';
 
 /** A timer of a home, as its people call it, with its settings. */
 export interface NamedTimer {
@@ -45,7 +45,7 @@ export function timersOverlap(
   const nameOf = (place: number): string => timers[place]!.name;
   if (firstFlowOver) return tooMuch(firstFlowOver, nameOf, from);
   if (!firstMeeting) return apart(clocksMayDriftSeconds(plans, from));
-  const unknown = unknownWords(timers, firstMeeting);
+  const unknown = unknownWords(timers);
   const enough = `in the ${WATCHED_DAYS} days from now the supply gives enough for both`;
   return {
     code: 'timers-overlap',
@@ -107,15 +107,19 @@ function meetingWords(
 const when = (at: TimerSeconds, from: DayNumber): string =>
   `${nearDate(dayOf(at), from)} at ${clockTime(at)}`;
 
-/** Why nobody can say whether the supply is enough; null where it can be said. */
-function unknownWords(timers: readonly NamedTimer[], { a, b }: Meeting): string | null {
+/** Why nobody can say whether the supply is enough, at the first overlap or at a later one; null where it can be said. */
+function unknownWords(timers: readonly NamedTimer[]): string | null {
   if (supplyOf(timers.map(({ plan }) => plan)) === null)
     return 'what the supply gives is not known';
-  const without = [a, b].flatMap(({ timer, run }) => {
-    const { name, plan } = timers[timer]!;
-    const open = new Set(run.shape.pieces.map(({ station }) => station));
+  const without = timers.flatMap(({ name, plan }) => {
+    const watered = new Set(
+      plan.programs
+        .filter(isComplete)
+        .flatMap(timedRuns)
+        .map(({ station }) => station),
+    );
     const stations = plan.stations.filter(
-      ({ number, flowLpm }) => open.has(number) && flowLpm === undefined,
+      ({ number, enabled, flowLpm }) => enabled && watered.has(number) && flowLpm === undefined,
     );
     return stations.length === 0
       ? []

@@ -4,4 +4,5 @@ export { exhaustive } from './exhaustive.js';
 export { fieldOf } from './field-of.js';
 export { keysOf } from './keys-of.js';
 export { err, ok, type Result } from './result.js';
+export { greatestCommonDivisor } from './greatest-common-divisor.js';
 export { groupBy } from './group-by.js';

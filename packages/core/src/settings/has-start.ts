@@ -4,6 +4,6 @@ import type { ProgramSettings } from './plan.js';
 export const hasStart = ({ days, starts }: Pick<ProgramSettings, 'days' | 'starts'>): boolean =>
   days.mode === 'hours' || starts.length > 0;
 
-/** How many start times a program has to be set: an interval in hours begins by its anchor, and has none. */
+/** The start times of a program that mean something: an interval in hours begins by its anchor, whatever they are. */
 export const setStarts = ({ days, starts }: Pick<ProgramSettings, 'days' | 'starts'>): string[] =>
   days.mode === 'hours' ? [] : starts;

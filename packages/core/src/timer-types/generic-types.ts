@@ -42,27 +42,26 @@ const plainRunTime = {
   scope: 'station',
 } as const;
 
+/** What timers on a garden tap have in common. */
+const ON_A_TAP: Partial<TimerCapability> = {
+  startStepMinutes: 5,
+  runTime: { minSeconds: 60, maxSeconds: 10_800, stepSeconds: 60, scope: 'program' },
+  dayModes: ['weekdays', 'interval'],
+  intervalMaxDays: 7,
+  season: null,
+  overlap: 'drop',
+  maxStationDelaySeconds: 0,
+  pumpPerStation: false,
+  power: 'battery',
+};
+
 /** Types of timers as they hang on walls and taps, made up and without makers. */
 export const GENERIC_TYPES: readonly GenericType[] = [
   timerType(
     'tap-1',
     'Tap timer, one valve',
     'Screws on a garden tap; one valve, one length for every start',
-    {
-      stations: 1,
-      programs: ['1'],
-      startsPerProgram: 6,
-      startStepMinutes: 5,
-      runTime: { minSeconds: 60, maxSeconds: 10_800, stepSeconds: 60, scope: 'program' },
-      dayModes: ['weekdays', 'interval'],
-      intervalMaxDays: 7,
-      season: null,
-      overlap: 'drop',
-      maxStationDelaySeconds: 0,
-      rainSensor: false,
-      pumpPerStation: false,
-      power: 'battery',
-    },
+    { ...ON_A_TAP, stations: 1, programs: ['1'], startsPerProgram: 6, rainSensor: false },
     DAYS_FIRST,
   ),
   timerType(
@@ -156,20 +155,7 @@ export const GENERIC_TYPES: readonly GenericType[] = [
     'tap-2',
     'Tap timer, two valves',
     'On a garden tap with two outlets; one program each',
-    {
-      stations: 2,
-      programs: ['1', '2'],
-      startsPerProgram: 4,
-      startStepMinutes: 5,
-      runTime: { minSeconds: 60, maxSeconds: 10_800, stepSeconds: 60, scope: 'program' },
-      dayModes: ['weekdays', 'interval'],
-      intervalMaxDays: 7,
-      season: null,
-      overlap: 'queue',
-      maxStationDelaySeconds: 0,
-      pumpPerStation: false,
-      power: 'battery',
-    },
+    { ...ON_A_TAP, stations: 2, programs: ['1', '2'], overlap: 'queue' },
   ),
   timerType(
     'battery-4',
@@ -275,20 +261,14 @@ export const GENERIC_TYPES: readonly GenericType[] = [
     'Tap timer by the hour, one valve',
     'Screws on a garden tap; waters every so many hours, or days',
     {
+      ...ON_A_TAP,
       stations: 1,
       programs: ['1'],
       startsPerProgram: 2,
-      startStepMinutes: 5,
       runTime: { minSeconds: 60, maxSeconds: 7200, stepSeconds: 60, scope: 'program' },
       dayModes: ['hours', 'interval'],
-      intervalMaxDays: 7,
       intervalMaxHours: 72,
-      season: null,
-      overlap: 'drop',
-      maxStationDelaySeconds: 0,
       rainSensor: false,
-      pumpPerStation: false,
-      power: 'battery',
     },
     DAYS_FIRST,
   ),

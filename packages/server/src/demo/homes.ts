@@ -197,11 +197,31 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     hasRules: true,
     latitude: 40.219,
     longitude: -107.355,
+    supplySource: 'bore',
+    supplyLpm: 22,
+    // Each tap by itself is well; in the morning both are open at once, and the bore does not give that.
     timers: [
+      {
+        name: 'Greenhouse tap',
+        document: plan(timerType('tap-hours'), {
+          stations: [
+            { number: 1, name: 'Seed trays', head: 'micro', plant: 'vegetables', flowLpm: 15 },
+          ],
+          programs: [
+            {
+              id: '1',
+              days: { mode: 'hours', everyHours: 8, anchor: '2026-05-30T06:10:00' },
+              runs: runs([1, 10]),
+            },
+          ],
+        }),
+      },
       {
         name: 'Tap by the kitchen door',
         document: plan(timerType('tap-1'), {
-          stations: [{ number: 1, name: 'Herb spiral', head: 'drip', plant: 'vegetables' }],
+          stations: [
+            { number: 1, name: 'Herb spiral', head: 'drip', plant: 'vegetables', flowLpm: 9 },
+          ],
           programs: [
             {
               id: '1',

@@ -1,31 +1,16 @@
 import type { NamedTimer, timersOverlap, TimersOverlap } from '@water-clock/core/findings';
-import { wrap } from 'comlink';
-import { useEffect, useState } from 'react';
-import type { PlannerWorker } from './planner.worker';
+import { useMemo } from 'react';
+import { usePlannerWorker, type WorkedOut } from './use-planner-worker';
 
-type Asked = Parameters<typeof timersOverlap>;
-
-export interface TimersTogether {
-  /** Null until it is there. */
-  readonly found: TimersOverlap | null;
-  readonly hasFailed: boolean;
-}
-
-/** Whether timers on one supply overlap, worked out in a web worker; with `null`, nothing is. */
+/** Whether timers on one supply overlap; with `null`, nothing is asked. */
 export function useTimersTogether(
   timers: readonly NamedTimer[] | null,
-  from: Asked[1],
-): TimersTogether {
-  const [answer, setAnswer] = useState<TimersTogether>({ found: null, hasFailed: false });
-  useEffect(() => {
-    if (!timers) return;
-    const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
-    const fail = () => setAnswer({ found: null, hasFailed: true });
-    thread.onerror = fail;
-    wrap<PlannerWorker>(thread)
-      .together(timers, from)
-      .then((found) => setAnswer({ found, hasFailed: false }), fail);
-    return () => thread.terminate();
-  }, [timers, from]);
-  return answer;
+  from: Parameters<typeof timersOverlap>[1],
+): WorkedOut<TimersOverlap> {
+  const ask = useMemo(
+    (): Parameters<typeof usePlannerWorker<TimersOverlap>>[0] =>
+      timers && ((worker) => worker.together(timers, from)),
+    [timers, from],
+  );
+  return usePlannerWorker(ask);
 }

@@ -12,7 +12,7 @@ import { useSay } from '../session/use-signed-in';
 
 const LOOKS = { error: 'error', warning: 'warning', info: 'info' } as const;
 const TITLES = {
-  error: 'Together the timers take more than the supply gives',
+  error: 'The timers take more than the supply gives',
   warning: 'Timers water at once',
   info: 'All timers on one supply',
 } as const;
@@ -34,7 +34,7 @@ export function TimersTogether({ timers }: { timers: readonly TimerOfProperty[] 
       plan: settingsWithWaiting(settings, items).document,
     }));
   }, [stored, names, items]);
-  const { found, hasFailed } = useTimersTogether(named, parseDate(today)!);
+  const { answer: found, hasFailed } = useTimersTogether(named, parseDate(today)!);
   const say = useSay();
   if (!named) return null;
   if (hasFailed)

@@ -29,7 +29,7 @@ export function useNextSeasonStep(timer: Timer, plan: Plan): SheetDue | null {
   const { mode } = plan.controller.season;
   // Where the weather sets it there is nothing to change.
   const isSetByWeather = mode === 'weather';
-  const { table } = useSeason(
+  const { answer: table } = useSeason(
     plan,
     isSetByWeather ? null : targets,
     isSetByWeather ? 'whole' : mode,

@@ -1,4 +1,5 @@
 import { asDayNumber, type DayNumber } from '../../civil-time/index.js';
+import { greatestCommonDivisor } from '../../kernel/index.js';
 import { CYCLE_DAYS } from './calendar-cycle.js';
 import {
   ALL_MONTHS,
@@ -152,7 +153,3 @@ function datesMeet(a: MonthlyPattern, b: MonthlyPattern, later: number): boolean
 }
 
 const modulo = (value: number, modulus: number): number => ((value % modulus) + modulus) % modulus;
-
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
-}

@@ -1,6 +1,6 @@
 import { asDayNumber, parseDate, type DayNumber } from '../../civil-time/index.js';
 import { exhaustive } from '../../kernel/index.js';
-import type { Plan, ProgramSettings } from '../../settings/index.js';
+import type { DayRule, HoursRule, Plan, ProgramSettings } from '../../settings/index.js';
 import type { HoursTurn } from '../hours-turns.js';
 import { packedDayOfMonth, packedFacts, packedMonth, packedWeekday } from './calendar-cycle.js';
 
@@ -36,27 +36,17 @@ export const ALL_MONTHS = EVERY_MONTH;
 const maskOf = (numbers: readonly number[]): number =>
   numbers.reduce((mask, number) => mask | (1 << number), 0);
 
-/** The days of a program, or those on which one start of an interval in hours comes. */
+type OfTimer = Pick<Plan, 'timer' | 'controller'>;
+type Blocking = Pick<ProgramSettings, 'blockedWeekdays'>;
+
+/** The days of a program. */
 export function dayPattern(
-  { timer, controller }: Pick<Plan, 'timer' | 'controller'>,
-  { days, blockedWeekdays }: Pick<ProgramSettings, 'days' | 'blockedWeekdays'>,
-  turn: HoursTurn | null,
+  plan: OfTimer,
+  days: Exclude<DayRule, HoursRule>,
+  blocking: Blocking,
 ): DayPattern {
-  const blocked = {
-    blockedWeekdays: maskOf(blockedWeekdays),
-    blockedDaysOfMonth: timer.monthDaysOff ? maskOf(controller.monthDaysOff) : 0,
-  };
-  const free = {
-    ...blocked,
-    weekdays: ALL_WEEKDAYS & ~blocked.blockedWeekdays,
-    daysOfMonth: ALL_DAYS & ~blocked.blockedDaysOfMonth,
-    skipsFeb29: false,
-    interval: null,
-  };
-  if (turn) {
-    const { everyDays, anchor } = turn;
-    return { ...free, interval: { everyDays, anchor, mostDeferred: 0 } };
-  }
+  const { timer } = plan;
+  const free = anyFreeDay(plan, blocking);
   switch (days.mode) {
     case 'weekdays':
       return { ...free, weekdays: free.weekdays & maskOf(days.weekdays) };
@@ -67,15 +57,37 @@ export function dayPattern(
     case 'even':
       return { ...free, daysOfMonth: free.daysOfMonth & ~ODD_DAYS };
     case 'interval': {
-      const mostDeferred = timer.blockedDay === 'defer' ? longestBlocked(blocked) : 0;
+      const mostDeferred = timer.blockedDay === 'defer' ? longestBlocked(free) : 0;
       const anchor = parseDate(days.anchor)!;
       return { ...free, interval: { everyDays: days.everyDays, anchor, mostDeferred } };
     }
-    case 'hours':
-      throw new Error('an interval in hours is a pattern for each of its turns');
     default:
       return exhaustive(days);
   }
+}
+
+/** The days on which one start of an interval in hours comes; none of it is ever put off. */
+export const turnPattern = (
+  { everyDays, anchor }: HoursTurn,
+  plan: OfTimer,
+  blocking: Blocking,
+): DayPattern => ({
+  ...anyFreeDay(plan, blocking),
+  interval: { everyDays, anchor, mostDeferred: 0 },
+});
+
+/** Every day that is not blocked. */
+function anyFreeDay({ timer, controller }: OfTimer, { blockedWeekdays }: Blocking): DayPattern {
+  const weekdays = maskOf(blockedWeekdays);
+  const daysOfMonth = timer.monthDaysOff ? maskOf(controller.monthDaysOff) : 0;
+  return {
+    weekdays: ALL_WEEKDAYS & ~weekdays,
+    daysOfMonth: ALL_DAYS & ~daysOfMonth,
+    skipsFeb29: false,
+    interval: null,
+    blockedWeekdays: weekdays,
+    blockedDaysOfMonth: daysOfMonth,
+  };
 }
 
 type BlockedDays = Pick<DayPattern, 'blockedWeekdays' | 'blockedDaysOfMonth'>;

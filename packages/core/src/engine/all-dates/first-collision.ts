@@ -10,35 +10,19 @@ import {
 import type { Budget } from '../budget.js';
 import { compareRuns, type Collision } from '../collisions.js';
 import type { CompiledPlan, CompiledProgram, CompiledStart } from '../compiled-plan.js';
-import type { DayPredicate } from '../day-predicate.js';
 import type { NominalRun } from '../nominal-runs.js';
-import { firstCoincidence } from './coincidence.js';
-import { dayPattern, type DayPattern } from './day-pattern.js';
+import { Coincidences } from './coincidences.js';
 
 export const MONTHS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 
 /** When program runs meet, on any date from `from` on: each question is worked out once. */
 export class Meetings {
-  /** By what tells a start's days; starts with the same days share it. */
-  readonly #patterns = new Map<
-    DayPredicate,
-    { readonly place: number; readonly pattern: DayPattern }
-  >();
-  readonly #known = new Map<string, DayNumber | null>();
+  readonly #coincidences = new Coincidences();
 
   constructor(
     readonly compiled: CompiledPlan,
     private readonly from: DayNumber,
-  ) {
-    const { plan, starts } = compiled;
-    const settings = new Map(plan.programs.map((program) => [program.id, program]));
-    for (const { program, watersOn, turn } of starts)
-      if (!this.#patterns.has(watersOn))
-        this.#patterns.set(watersOn, {
-          place: this.#patterns.size,
-          pattern: dayPattern(plan, settings.get(program.id)!, turn),
-        });
-  }
+  ) {}
 
   /** The first day on which `a` comes in one of its months and `b`, `later` days after, in one of its. */
   first(
@@ -48,26 +32,14 @@ export class Meetings {
     monthsOfB: number,
     later: number,
   ): DayNumber | null {
-    if (monthsOfA === 0 || monthsOfB === 0) return null;
-    const [ofA, ofB] = [this.#patterns.get(a.watersOn)!, this.#patterns.get(b.watersOn)!];
-    const key = `${ofA.place} ${monthsOfA} ${ofB.place} ${monthsOfB} ${later}`;
-    let day = this.#known.get(key);
-    if (day === undefined) {
-      day = firstCoincidence(
-        { pattern: ofA.pattern, months: monthsOfA },
-        { pattern: ofB.pattern, months: monthsOfB },
-        later,
-        this.from,
-        (count) => this.compiled.budget.spend('looks', count * LOOKS_AT_A_MEETING),
-      );
-      this.#known.set(key, day);
-    }
-    return day;
+    return this.#coincidences.first(
+      { pattern: a.pattern, months: monthsOfA },
+      { pattern: b.pattern, months: monthsOfB },
+      later,
+      { from: this.from, budget: this.compiled.budget },
+    );
   }
 }
-
-/** Whether two programs water on two dates is asked of their days, months, and days before. */
-export const LOOKS_AT_A_MEETING = 25;
 
 /** A start that may come after another is looked up by the months and dates on which it does. */
 const LOOKS_AT_A_START = 50;

@@ -5,14 +5,8 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '../../civil-time/index.js';
-import { firstCoincidence } from '../all-dates/coincidence.js';
-import {
-  LOOKS_AT_A_MEETING,
-  longestRun,
-  MONTHS,
-  monthsLongerThan,
-  runOn,
-} from '../all-dates/first-collision.js';
+import { Coincidences } from '../all-dates/coincidences.js';
+import { longestRun, MONTHS, monthsLongerThan, runOn } from '../all-dates/first-collision.js';
 import type { CompiledProgram, CompiledStart } from '../compiled-plan.js';
 import type { NominalRun } from '../nominal-runs.js';
 import { ownTimeAt, type TimerOnSupply } from './timer-on-supply.js';
@@ -46,7 +40,7 @@ interface Pair {
 
 /**
  * The earliest overlap of runs of different timers on any date, both from the true midnight of `from` on; null when
- * there is none, ever. Exact as the first collision of one timer is ({@link firstCoincidence}): a clock that is wrong
+ * there is none, ever. Exact as the first collision of one timer is (`firstCoincidence`): a clock that is wrong
  * only moves what is compared, by whole days and by seconds of the day.
  */
 export function firstMeeting(timers: readonly TimerOnSupply[], from: DayNumber): Meeting | null {
@@ -117,34 +111,20 @@ const LOOKS_AT_A_PAIR = 200;
 
 /** The first date of A, in its own calendar, on which a pair comes; each question is worked out once. */
 function coincidences(from: DayNumber) {
-  const known = new Map<string, DayNumber | null>();
-  const numbers = new Map<CompiledStart['watersOn'], number>();
-  const numberOf = ({ watersOn }: CompiledStart): number => {
-    const number = numbers.get(watersOn) ?? numbers.size;
-    numbers.set(watersOn, number);
-    return number;
-  };
+  const known = new Coincidences();
   return (pair: Pair, monthsOfA: number, monthsOfB: number): DayNumber | null => {
-    if (monthsOfA === 0 || monthsOfB === 0) return null;
     const { timerA, a, timerB, b, later } = pair;
     const least = Math.max(
       firstDate(from, timerA, a),
       // B's own date is `later` days after A's.
       firstDate(from, timerB, b) - later,
     );
-    const key = `${numberOf(a)} ${monthsOfA} ${numberOf(b)} ${monthsOfB} ${later} ${least}`;
-    let day = known.get(key);
-    if (day === undefined) {
-      day = firstCoincidence(
-        { pattern: timerA.patternOf(a), months: monthsOfA },
-        { pattern: timerB.patternOf(b), months: monthsOfB },
-        later,
-        asDayNumber(least),
-        (count) => timerA.compiled.budget.spend('looks', count * LOOKS_AT_A_MEETING),
-      );
-      known.set(key, day);
-    }
-    return day;
+    return known.first(
+      { pattern: a.pattern, months: monthsOfA },
+      { pattern: b.pattern, months: monthsOfB },
+      later,
+      { from: asDayNumber(least), budget: timerA.compiled.budget },
+    );
   };
 }
 

@@ -1,7 +1,8 @@
 import { keyInPlaces, valueWords, type KeyInPlace } from '@water-clock/core/key-in';
 import { hasStart, programOf, type Plan, type PlanEdit } from '@water-clock/core/settings';
-import { Button, Popover } from 'antd';
+import { Button } from 'antd';
 import { useSay } from '../../session/use-signed-in';
+import { EditorPopover } from '../../ui/editor-popover';
 import clockFieldStyles from '../clock/clock-field.module.css';
 import stripStyles from '../grid/controller-strip.module.css';
 import styles from './extra-fields.module.css';
@@ -61,22 +62,21 @@ export function TimerExtras({ plan, onEdit, hasPrograms = false }: TimerExtrasPr
             data-field={place.key}
           >
             <span>{place.what}</span>
-            <Popover
-              trigger="click"
+            <EditorPopover
               title={place.what}
-              content={
+              content={() => (
                 <ValueInput
                   label={place.what}
                   value={place.read(plan)}
                   stations={plan.stations.map(({ number }) => number)}
                   onChange={editOf(place, onEdit)}
                 />
-              }
+              )}
             >
               <Button size="small" aria-label={`${place.what}: ${words}`}>
                 {words}
               </Button>
-            </Popover>
+            </EditorPopover>
           </div>
         );
       })}

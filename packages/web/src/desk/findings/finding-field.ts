@@ -64,7 +64,9 @@ const BY_CODE: Partial<Record<Finding['code'], FieldsOf>> = {
   'percent-beyond-timer': percent,
   'delay-too-long': always(FIELDS.delay),
   'controller-off': always(FIELDS.power),
-  'sensor-bypassed': always(FIELDS.sensor),
+  'sensor-bypassed': ({ sensors }) => [
+    sensors?.[0] === 'freeze' ? FIELDS.freezeSensor : FIELDS.sensor,
+  ],
   'clock-off': always(FIELDS.clock),
   'station-beyond-timer': ofStation(FIELDS.station),
   runoff: oneAfterTheOther(ofStation(FIELDS.cycle), inProgram),

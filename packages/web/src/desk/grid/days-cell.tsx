@@ -1,11 +1,12 @@
 import { clsx } from 'clsx';
-import { Checkbox, Popover } from 'antd';
+import { Checkbox } from 'antd';
 import { memo } from 'react';
 import type { DayRule, ProgramSettings } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-types';
 import { setDays, setProgram, type PlanEdit } from '@water-clock/core/settings';
 import { WEEKDAYS, daysLong, daysShort } from '@water-clock/core/words';
 import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
+import { EditorPopover } from '../../ui/editor-popover';
 import { later } from '../../ui/later';
 import { FIELDS } from '../state/fields';
 import gridTableStyles from '../../ui/grid-table.module.css';
@@ -28,16 +29,15 @@ export const DaysCell = memo(function DaysCell(props: DaysCellProps) {
   const isEmpty = days.mode === 'weekdays' && days.weekdays.length === 0;
   return (
     <td>
-      <Popover
-        trigger="click"
+      <EditorPopover
         placement="bottom"
         title={`Water days of program ${program}`}
-        content={
+        content={() => (
           <DayRuleEditor
             {...{ days, dayModes }}
             onChange={(rule) => onEdit(setDays(program, rule))}
           />
-        }
+        )}
       >
         <button
           type="button"
@@ -49,7 +49,7 @@ export const DaysCell = memo(function DaysCell(props: DaysCellProps) {
         >
           {daysShort(days)}
         </button>
-      </Popover>
+      </EditorPopover>
     </td>
   );
 });
@@ -62,11 +62,10 @@ export const BlockedDaysCell = memo(function BlockedDaysCell(props: BlockedDaysC
   const words = blockedWeekdays.map((weekday) => WEEKDAYS[weekday - 1]?.slice(0, 2)).join(' ');
   return (
     <td>
-      <Popover
-        trigger="click"
+      <EditorPopover
         placement="bottom"
         title={`Program ${program} never waters on`}
-        content={
+        content={() => (
           <Checkbox.Group
             aria-label="Blocked weekdays"
             style={{ maxWidth: 380 }}
@@ -76,7 +75,7 @@ export const BlockedDaysCell = memo(function BlockedDaysCell(props: BlockedDaysC
               onEdit(setProgram(program, { blockedWeekdays: blocked.sort((a, b) => a - b) }))
             }
           />
-        }
+        )}
       >
         <button
           type="button"
@@ -86,7 +85,7 @@ export const BlockedDaysCell = memo(function BlockedDaysCell(props: BlockedDaysC
         >
           {words || '·'}
         </button>
-      </Popover>
+      </EditorPopover>
     </td>
   );
 });

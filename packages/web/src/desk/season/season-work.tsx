@@ -51,6 +51,25 @@ const MODE_NAMES: Record<TableMode, string> = {
   monthly: 'A table by month',
 };
 
+interface NoTableProps {
+  readonly title: string;
+  readonly why: string;
+  readonly onPlan: () => void;
+}
+
+/** Where no percentages are to be set: why, and what is done instead. */
+const NoTable = ({ title, why, onPlan }: NoTableProps) => (
+  <div className={styles['season-work']}>
+    <Alert
+      type="info"
+      showIcon
+      title={title}
+      description={why}
+      action={<Button onClick={onPlan}>Plan for a month</Button>}
+    />
+  </div>
+);
+
 type WorkProps = SeasonWorkProps & { readonly weather: Parameters<typeof useWeatherMonths>[0] };
 
 function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
@@ -69,32 +88,25 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
         : null,
     [isKnown, hasRuns, plan, yard, months, firm.customary, base],
   );
-  const { table, hasFailed } = useSeason(plan, targets, asked, place.since);
+  const { answer: table, hasFailed } = useSeason(plan, targets, asked, place.since);
   const { property } = timer;
 
+  const planIt = () => place.go({ mode: 'plan' });
   if (!plan.timer.season)
     return (
-      <div className={styles['season-work']}>
-        <Alert
-          type="info"
-          showIcon
-          title="This timer has no season percentage"
-          description="Run times themselves are changed with the season: plan them for a month, and keep the plan as a copy."
-          action={<Button onClick={() => place.go({ mode: 'plan' })}>Plan for a month</Button>}
-        />
-      </div>
+      <NoTable
+        title="This timer has no season percentage"
+        why="Run times themselves are changed with the season: plan them for a month, and keep the plan as a copy."
+        onPlan={planIt}
+      />
     );
   if (modes.length === 0)
     return (
-      <div className={styles['season-work']}>
-        <Alert
-          type="info"
-          showIcon
-          title="The weather sets the percentage of this timer"
-          description="Day by day, between the least and the greatest that are set on the desk. There is no table to key in: plan the run times for the most thirsty month at 100 %."
-          action={<Button onClick={() => place.go({ mode: 'plan' })}>Plan for a month</Button>}
-        />
-      </div>
+      <NoTable
+        title="The weather sets the percentage of this timer"
+        why="Day by day, between the least and the greatest that are set on the desk. There is no table to key in: plan the run times at 100 %."
+        onPlan={planIt}
+      />
     );
   return (
     <div className={styles['season-work']}>
