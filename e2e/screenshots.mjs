@@ -31,8 +31,8 @@ try {
 
   const carport = timerOf('Carport');
   await picture('properties', '/properties', 'main [data-kind]');
-  const greenhouse = timerOf('Greenhouse tap');
-  await picture('property', `/properties/${greenhouse.propertyId}`, 'main .ant-alert-error');
+  const beans = timerOf('Bean house tap');
+  await picture('property', `/properties/${beans.propertyId}`, 'main .ant-alert-error');
   await picture('yard', `/timers/${carport.id}/yard`, 'table[aria-label="Stations"]');
   await picture('as-found', `/timers/${carport.id}/as-found?step=1`, 'main table', async () => {
     const begin = await page.waitForSelector('xpath/.//button[contains(., "Begin from copy")]');

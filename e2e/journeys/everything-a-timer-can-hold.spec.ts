@@ -111,7 +111,7 @@ it('two timers on one supply that overlap are told on the home, and no more once
   const page = await stage.newPage();
   await goTo(page, `${stage.url()}/properties/${homeId}`);
   await waitForWords(page, 'The timers take more than the supply gives');
-  await waitForWords(page, 'take 45 l/min, and the supply gives 40 l/min');
+  await waitForWords(page, 'take 45 L/min, and the supply gives 40 L/min');
   const { version, document } = await settingsOf(ids[1]!);
   const programs = document.programs.map((program) => ({ ...program, starts: ['04:40'] }));
   await stage.ask('PUT', `/timers/${ids[1]}/settings?on=2026-06-01`, {

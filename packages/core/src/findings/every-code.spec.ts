@@ -332,7 +332,7 @@ const EXAMPLES: Record<FindingCode, Example> = {
       two: { flowLpm: 19.9 },
     }),
     found: [{ program: null, station: null, first: '2026-06-02T04:00:00', count: 17 }],
-    says: ['1 and 2', '30 l/min', '29.9 l/min'],
+    says: ['1 and 2', '30 L/min', '29.9 L/min'],
     silent: homeOf({
       site: { supplyLpm: 0.3 },
       timer: { maxConcurrentStations: 2 },

@@ -22,7 +22,7 @@ export const flowOver = rule('flow-over', 'error', (situation) => {
       : `Stations ${listInWords(stations.map(String))} are open together and take`;
   return [
     {
-      message: `${who} ${litres(flowLpm)} l/min (first ${dateAndTime(moment)}), and the supply gives ${litres(supplyLpm)} l/min.`,
+      message: `${who} ${litres(flowLpm)} L/min (first ${dateAndTime(moment)}), and the supply gives ${litres(supplyLpm)} L/min.`,
       fix:
         stations.length === 1
           ? 'Measure the flow again, or split the station: its heads do not get the pressure they need.'

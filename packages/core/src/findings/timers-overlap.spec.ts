@@ -23,7 +23,7 @@ it('more than the supply gives is an error, with who takes it and when', () => {
     ...{ code: 'timers-overlap', severity: 'error', timers: [0, 1] },
     first: '2026-06-02T04:10:00',
     message:
-      'On Tue 2 June at 04:10 Garage timer (station 2) and Greenhouse tap (station 1) take 45 l/min, and the supply gives 40 l/min.',
+      'On Tue 2 June at 04:10 Garage timer (station 2) and Greenhouse tap (station 1) take 45 L/min, and the supply gives 40 L/min.',
   });
 });
 

@@ -72,7 +72,7 @@ function tooMuch(
   return {
     code: 'timers-overlap',
     severity: 'error',
-    message: `On ${when(at, from)} ${who} ${places.length === 1 ? 'takes' : 'take'} ${litres(lpm)} l/min, and the supply gives ${litres(supplyLpm)} l/min.`,
+    message: `On ${when(at, from)} ${who} ${places.length === 1 ? 'takes' : 'take'} ${litres(lpm)} L/min, and the supply gives ${litres(supplyLpm)} L/min.`,
     timers: places,
     first: formatDateTime(at),
   };

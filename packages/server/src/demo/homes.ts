@@ -202,7 +202,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     // Each tap by itself is well; in the morning both are open at once, and the bore does not give that.
     timers: [
       {
-        name: 'Greenhouse tap',
+        name: 'Bean house tap',
         document: plan(timerType('tap-hours'), {
           stations: [
             { number: 1, name: 'Seed trays', head: 'micro', plant: 'vegetables', flowLpm: 15 },

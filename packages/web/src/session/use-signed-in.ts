@@ -3,6 +3,7 @@ import type { Clock } from '../format/reading';
 import type { DayOrder } from '../format/typed-dates';
 import type { Session } from '../api/session';
 import { quantityIn, type Quantity, type QuantityName } from '../format/quantities';
+import { inUnits } from '../format/in-units';
 import { inClock } from '@water-clock/core/words';
 
 /** Who is signed in; given by the signed-in frame. */
@@ -21,10 +22,11 @@ export const useClock = (): Clock => useSignedIn().person.clock;
 export const useDayOrder = (): DayOrder =>
   useSignedIn().firm.units === 'us' ? 'month-first' : 'day-first';
 
-/** Turns a sentence's times of day into those that the person reads. */
+/** Turns a sentence's times of day into those that the person reads, and its amounts into the firm's units. */
 export function useSay(): (text: string) => string {
   const clock = useClock();
-  return useCallback((text) => inClock(text, clock), [clock]);
+  const { units } = useSignedIn().firm;
+  return useCallback((text) => inUnits(inClock(text, clock), units), [clock, units]);
 }
 
 /** How the firm sees a quantity. */
