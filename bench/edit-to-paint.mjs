@@ -41,18 +41,26 @@ export async function editToPaint() {
 /** Leaves a mark in the trace whenever a run of program B is drawn at another place. */
 const markBoardChanges = (page) =>
   page.evaluate(() => {
-    new MutationObserver(() => performance.mark('board-changed')).observe(
-      document.querySelector('[aria-label^="Night board"]'),
-      { subtree: true, attributes: true, attributeFilter: ['d'] },
-    );
+    globalThis.boardChanges = 0;
+    new MutationObserver(() => {
+      performance.mark('board-changed');
+      globalThis.boardChanges += 1;
+    }).observe(document.querySelector('[aria-label^="Night board"]'), {
+      subtree: true,
+      attributes: true,
+      attributeFilter: ['d'],
+    });
   });
 
 async function oneRound(page) {
   await page.$eval('[data-run][data-program="B"]', (run) => run.focus());
   await page.tracing.start({ categories: ['devtools.timeline', 'blink.user_timing'] });
   for (let edit = 0; edit < EDITS; edit++) {
+    const before = await page.evaluate(() => globalThis.boardChanges);
     await page.keyboard.press(edit % 2 === 0 ? ']' : '[');
-    await new Promise((resolve) => setTimeout(resolve, 90));
+    // The next key waits for this one's board, however long it takes: none is lost for being slow.
+    await page.waitForFunction((count) => globalThis.boardChanges > count, {}, before);
+    await new Promise((resolve) => setTimeout(resolve, 60));
   }
   const { traceEvents } = JSON.parse(new TextDecoder().decode(await page.tracing.stop()));
   const at = (matches) => traceEvents.filter(matches).sort((a, b) => a.ts - b.ts);

@@ -9,7 +9,7 @@ function numbersFrom(seed) {
   };
 }
 
-function randomHome(seed) {
+function randomHome(seed, isOfSecondVersion) {
   const upTo = numbersFrom(seed);
   const stations = 2 + upTo(15);
   const dayRules = [
@@ -21,6 +21,11 @@ function randomHome(seed) {
   const plants = ['turf', 'turf', 'shrubs', 'trees', 'flowers', 'vegetables', 'seed'];
   const heads = ['spray', 'rotary', 'rotor', 'drip'];
   const clock = (minutes) => new Date(minutes * 60_000).toISOString().slice(11, 16);
+  const ofSecond = (fields) => (isOfSecondVersion && upTo(2) ? fields() : {});
+  const hours = () => ({
+    ...{ mode: 'hours', everyHours: 1 + upTo(48) },
+    anchor: `2026-06-${10 + upTo(20)}T${clock(upTo(96) * 15)}:00`,
+  });
   const read = readPlan({
     format: 'waterclock.plan/2',
     timer: {
@@ -28,6 +33,11 @@ function randomHome(seed) {
       cycleSoak: [null, { policy: 'in-order' }, { policy: 'ready-first' }][upTo(3)],
       blockedDay: ['skip', 'defer'][upTo(2)],
     },
+    ...ofSecond(() => {
+      const leastPercent = 10 * upTo(8);
+      const mostPercent = 100 + 10 * upTo(8);
+      return { controller: { season: { mode: 'weather', leastPercent, mostPercent } } };
+    }),
     site: { supplyLpm: 12 + upTo(20) },
     rules: {
       ...(upTo(2) ? { weekdays: [1, 3, 5, 7] } : { dateParity: 'odd' }),
@@ -50,6 +60,8 @@ function randomHome(seed) {
       id,
       starts: Array.from({ length: 1 + upTo(2) }, () => clock(upTo(96) * 15)),
       days: dayRules[upTo(4)](),
+      ...ofSecond(() => ({ waterWindows: [{ from: clock(upTo(96) * 15), to: '07:00' }] })),
+      ...ofSecond(() => ({ days: hours() })),
       blockedWeekdays: upTo(3) ? [] : [1 + upTo(7)],
       runs: Array.from({ length: stations }, (_, index) => ({
         station: index + 1,
@@ -61,5 +73,6 @@ function randomHome(seed) {
   return read.value;
 }
 
-/** A thousand homes, the same ones each time. */
-export const randomHomes = () => Array.from({ length: 1000 }, (_, index) => randomHome(index + 1));
+/** A thousand homes, the same ones each time; with what the second version of the format brought, or without. */
+export const randomHomes = ({ isOfSecondVersion = false } = {}) =>
+  Array.from({ length: 1000 }, (_, index) => randomHome(index + 1, isOfSecondVersion));

@@ -9,6 +9,7 @@ import { allDatesOfAHome } from './all-dates-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
 import { planHomes } from './plan-homes.mjs';
 import { seasonAtTheRoots } from './season-at-the-roots.mjs';
+import { timersTogether } from './timers-together.mjs';
 import { transferred } from './transferred.mjs';
 import { underLoad } from './under-load.mjs';
 import { yearOfAHome } from './year-of-a-home.mjs';
@@ -17,6 +18,7 @@ const measured = [];
 const MEASURES = [
   yearOfAHome,
   allDatesOfAHome,
+  timersTogether,
   checkAThousandHomes,
   seasonAtTheRoots,
   planHomes,
@@ -27,7 +29,13 @@ const MEASURES = [
   transferred,
   inTheHand,
 ];
-for (const measure of MEASURES) measured.push(await measure());
+for (const measure of MEASURES) {
+  const begin = performance.now();
+  const row = await measure();
+  measured.push(row);
+  // What was measured is not lost with what comes after it.
+  console.error(`${Math.round((performance.now() - begin) / 1000)} s: ${JSON.stringify(row)}`);
+}
 const rows = measured.flat();
 
 const short = (value) => Number(value.toPrecision(3));
@@ -73,6 +81,8 @@ ${asTable()}
   times as recurrence rules and only expands them. Spread: 5th to 95th percentile.
 - **For ever**: both questions for each of 1,000 homes made from seeds, once each, after 200 to warm up.
   Spread: 5th percentile to the worst.
+- **On one supply**: \`together\` of 500 pairs of random homes, once each, after 100 to warm up. Spread: 5th to 95th
+  percentile.
 - **Check**: every finding of the same 1,000 homes, their local rules and soils included, seven times over;
   the rate of each round. Spread: least to most.
 - **Water balance**: \`seasonBalance\` with simulated weather, the engine's watering included, 100 times after

@@ -76,9 +76,10 @@ export function factsShown({
       board: see(`${desk}&time=true`, runs, 'Program A', '07:30 to'),
     },
     Pauses: {
-      verdict: onDesk('[role="status"]', 'Paused from Wed 3 June'),
+      verdict: onDesk('[role="status"]', 'On hold from Wed 3 June'),
       board: onDesk('[aria-label^="Night board"]', 'pause'),
-      sheet: at(of('/sheet'), 'Paused from'),
+      property: at(property, 'On hold', 'from '),
+      sheet: at(of('/sheet'), 'On hold from'),
       copy: at(`/copies/${copy}`, 'Wed 3 June'),
     },
     'Rules by date': {

@@ -1,6 +1,6 @@
 import { run } from './run.js';
 
-const { exitCode, out, messages } = run(process.argv.slice(2), new Date());
+const { exitCode, out, messages } = await run(process.argv.slice(2), new Date());
 if (out !== '') process.stdout.write(out);
 if (messages.length > 0) process.stderr.write(`${messages.join('\n')}\n`);
 process.exitCode = exitCode;

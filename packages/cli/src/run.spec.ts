@@ -32,9 +32,9 @@ const plan = {
 
 const WEEK = ['--from', '2026-06-01', '--days', '7'];
 
-it('simulate prints pieces and collisions, in timer time or in true time', () => {
+it('simulate prints pieces and collisions, in timer time or in true time', async () => {
   const file = planFile('good.json', plan);
-  const { exitCode, out, messages } = run(['simulate', file, ...WEEK]);
+  const { exitCode, out, messages } = await run(['simulate', file, ...WEEK]);
   expect([exitCode, messages]).toEqual([0, []]);
   expect(JSON.parse(out)).toEqual({
     pieces: [
@@ -50,10 +50,12 @@ it('simulate prints pieces and collisions, in timer time or in true time', () =>
     ],
     collisions: [],
   });
-  expect(run(['simulate', file, ...WEEK, '--true-time']).out).toContain('2026-06-02T16:00:00');
+  expect((await run(['simulate', file, ...WEEK, '--true-time'])).out).toContain(
+    '2026-06-02T16:00:00',
+  );
 });
 
-it('what is too much to work out is refused, whatever is asked of it', () => {
+it('what is too much to work out is refused, whatever is asked of it', async () => {
   const stations = Array.from({ length: 100 }, (_, index) => ({ number: index + 1 }));
   const programs = ['A', 'B', 'C'].map((id) => ({
     id,
@@ -66,13 +68,13 @@ it('what is too much to work out is refused, whatever is asked of it', () => {
     ['simulate', file, '--from', '2026-06-01', '--days', '3000'],
     ['check', file, '--from', '2026-06-01'],
   ]) {
-    const { exitCode, out, messages } = run(words);
+    const { exitCode, out, messages } = await run(words);
     expect([exitCode, out]).toEqual([2, '']);
     expect(messages).toEqual([expect.stringContaining('too much to work out')]);
   }
 });
 
-it('forever prints the first collision on any date, and the headroom', () => {
+it('forever prints the first collision on any date, and the headroom', async () => {
   const programs = [
     ...plan.programs,
     {
@@ -83,7 +85,7 @@ it('forever prints the first collision on any date, and the headroom', () => {
     },
   ];
   const file = planFile('forever.json', { ...plan, programs });
-  const { exitCode, out } = run(['forever', file, '--from', '2026-06-01']);
+  const { exitCode, out } = await run(['forever', file, '--from', '2026-06-01']);
   // 30 days are 4 weeks and 2 days: three times 30 days after Thursday 4 June is a Wednesday.
   expect(exitCode).toBe(0);
   expect(JSON.parse(out)).toEqual({
@@ -94,12 +96,12 @@ it('forever prints the first collision on any date, and the headroom', () => {
     },
     headroomPercent: 50,
   });
-  expect(run(['forever', file]).messages[0]).toContain('--from must be a date');
+  expect((await run(['forever', file])).messages[0]).toContain('--from must be a date');
 });
 
-it('bad input prints nothing but messages, each with file and path, and exits with 2', () => {
+it('bad input prints nothing but messages, each with file and path, and exits with 2', async () => {
   const file = planFile('bad.json', { ...plan, timer: { colour: 'green', stations: 0 } });
-  expect(run(['simulate', file, ...WEEK])).toEqual({
+  expect(await run(['simulate', file, ...WEEK])).toEqual({
     exitCode: 2,
     out: '',
     messages: [
@@ -109,7 +111,7 @@ it('bad input prints nothing but messages, each with file and path, and exits wi
   });
 });
 
-it('more than any timer has is bad input, whichever verb reads it', () => {
+it('more than any timer has is bad input, whichever verb reads it', async () => {
   const starts = Array.from({ length: 96 }, (_, index) =>
     [Math.floor(index / 4), (index % 4) * 15]
       .map((part) => String(part).padStart(2, '0'))
@@ -125,16 +127,23 @@ it('more than any timer has is bad input, whichever verb reads it', () => {
     ['simulate', file, ...WEEK],
     ...['check', 'forever'].map((verb) => [verb, file, '--from', '2026-06-01']),
   ]) {
-    const { exitCode, out, messages } = run(words);
+    const { exitCode, out, messages } = await run(words);
     expect([exitCode, out]).toEqual([2, '']);
     expect(messages).toContain(`${file}: programs[7].starts: must have at most 64 entries`);
     expect(messages.at(-1)).toContain(`${file}: programs: come to more than 20000 pieces`);
   }
 });
 
-it('names all that is wrong with a call at once', () => {
+it('names all that is wrong with a call at once', async () => {
   const file = planFile('text.json', 'no plan at all');
-  const { exitCode, messages } = run(['simulate', file, '--from', '2026-02-30', '--days', '0']);
+  const { exitCode, messages } = await run([
+    'simulate',
+    file,
+    '--from',
+    '2026-02-30',
+    '--days',
+    '0',
+  ]);
   expect(exitCode).toBe(2);
   expect(messages).toHaveLength(3);
   expect(messages[0]).toContain('--from must be a date');
@@ -142,34 +151,36 @@ it('names all that is wrong with a call at once', () => {
   expect(messages[2]).toContain('the file is not JSON');
 });
 
-it('refuses what it does not know, and says what it does', () => {
+it('refuses what it does not know, and says what it does', async () => {
   for (const words of [[], ['water-it'], ['simulate'], ['simulate', 'a', 'b', ...WEEK]])
-    expect(run(words)).toMatchObject({ exitCode: 2, out: '' });
-  expect(run(['simulate', 'x', ...WEEK, '--loud']).messages[0]).toContain('--loud');
-  expect(run(['simulate', join(folder, 'nowhere.json'), ...WEEK]).messages[0]).toContain('ENOENT');
-  expect(run(['--help'])).toMatchObject({ exitCode: 0, messages: [] });
-  expect(run(['--help']).out).toContain('simulate FILE --from YYYY-MM-DD --days N');
+    expect(await run(words)).toMatchObject({ exitCode: 2, out: '' });
+  expect((await run(['simulate', 'x', ...WEEK, '--loud'])).messages[0]).toContain('--loud');
+  expect((await run(['simulate', join(folder, 'nowhere.json'), ...WEEK])).messages[0]).toContain(
+    'ENOENT',
+  );
+  expect(await run(['--help'])).toMatchObject({ exitCode: 0, messages: [] });
+  expect((await run(['--help'])).out).toContain('simulate FILE --from YYYY-MM-DD --days N');
 });
 
 describe('check', () => {
   const BROKEN = { ...plan, programs: [{ ...plan.programs[0], starts: [] }], controller: {} };
   const FROM = ['--from', '2026-06-01'];
 
-  it('prints what it finds, and exits with 1 for an error only', () => {
-    const good = run(['check', planFile('well.json', { ...plan, controller: {} }), ...FROM]);
+  it('prints what it finds, and exits with 1 for an error only', async () => {
+    const good = await run(['check', planFile('well.json', { ...plan, controller: {} }), ...FROM]);
     expect([good.exitCode, JSON.parse(good.out)]).toEqual([0, { findings: [] }]);
-    const broken = run(['check', planFile('broken.json', BROKEN), ...FROM]);
+    const broken = await run(['check', planFile('broken.json', BROKEN), ...FROM]);
     expect(broken).toMatchObject({ exitCode: 1, messages: [] });
     const { findings } = JSON.parse(broken.out) as { findings: { code: string }[] };
     expect(findings.map(({ code }) => code)).toEqual(['missing-start', 'station-idle']);
   });
 
-  it('takes several files, and a folder for the plan files in it', () => {
+  it('takes several files, and a folder for the plan files in it', async () => {
     const round = mkdtempSync(join(tmpdir(), 'water-clock-round-'));
     writeFileSync(join(round, 'b.json'), JSON.stringify(BROKEN));
     writeFileSync(join(round, 'a.json'), JSON.stringify({ ...plan, controller: {} }));
     writeFileSync(join(round, 'notes.txt'), 'the gate sticks');
-    const { exitCode, out } = run(['check', round, join(round, 'a.json'), ...FROM]);
+    const { exitCode, out } = await run(['check', round, join(round, 'a.json'), ...FROM]);
     const { files } = JSON.parse(out) as { files: { file: string; findings: unknown[] }[] };
     expect(exitCode).toBe(1);
     expect(files.map(({ file, findings }) => [file, findings.length])).toEqual([
@@ -179,10 +190,10 @@ describe('check', () => {
     ]);
   });
 
-  it('prints nothing when one of the files is bad', () => {
+  it('prints nothing when one of the files is bad', async () => {
     const good = planFile('fine.json', plan);
     const empty = mkdtempSync(join(tmpdir(), 'water-clock-empty-'));
-    const { exitCode, out, messages } = run([
+    const { exitCode, out, messages } = await run([
       'check',
       good,
       planFile('worse.json', '{}'),
@@ -195,15 +206,17 @@ describe('check', () => {
   });
 });
 
-it('ics prints a calendar, in timer time or in true time', () => {
+it('ics prints a calendar, in timer time or in true time', async () => {
   const file = planFile('calendar.json', { ...plan, name: 'Plum cottage' });
-  const { exitCode, out } = run(['ics', file, ...WEEK]);
+  const { exitCode, out } = await run(['ics', file, ...WEEK]);
   expect(exitCode).toBe(0);
   expect(out).toContain(
     'UID:20260603.A.1.Plum%20cottage@water-clock\r\nDTSTAMP:20260501T080000Z\r\n',
   );
   expect(out).toContain('DTSTART:20260603T040000\r\nDTEND:20260603T041000\r\n');
-  expect(run(['ics', file, ...WEEK, '--true-time']).out).toContain('DTSTART:20260602T160000');
+  expect((await run(['ics', file, ...WEEK, '--true-time'])).out).toContain(
+    'DTSTART:20260602T160000',
+  );
 });
 
 describe('water', () => {
@@ -216,8 +229,14 @@ describe('water', () => {
     record: { kind: 'monthly', months },
   });
 
-  it('prints what each station gets and needs, by head where the yard is not known', () => {
-    const { exitCode, out, messages } = run(['water', watered, ...WEEK, '--weather', weather]);
+  it('prints what each station gets and needs, by head where the yard is not known', async () => {
+    const { exitCode, out, messages } = await run([
+      'water',
+      watered,
+      ...WEEK,
+      '--weather',
+      weather,
+    ]);
     expect([exitCode, messages]).toEqual([0, []]);
     // 10 minutes at 13 mm/h in a week, and 7 × 6 × 0.8 mm for cool turf, which the yard may be.
     expect(JSON.parse(out).stations).toMatchObject([
@@ -225,26 +244,26 @@ describe('water', () => {
     ]);
   });
 
-  it('goes by the yard where it is given', () => {
+  it('goes by the yard where it is given', async () => {
     const yard = planFile('yard.json', {
       format: 'waterclock.yard/1',
       stations: [{ number: 1, plant: 'trees', flowLpm: 10, areaSquareMetres: 20 }],
     });
-    const { out } = run(['water', watered, ...WEEK, '--weather', weather, '--yard', yard]);
+    const { out } = await run(['water', watered, ...WEEK, '--weather', weather, '--yard', yard]);
     // 60 × 10 ÷ 20 = 30 mm/h; trees use half of 6 mm a day.
     expect(JSON.parse(out).stations).toMatchObject([
       { rateFrom: 'flow-and-area', appliedMm: 5, neededMm: 21, litres: 100 },
     ]);
   });
 
-  it('says what it does not know without weather, and refuses files that are none', () => {
-    const alone = run(['water', watered, ...WEEK]);
+  it('says what it does not know without weather, and refuses files that are none', async () => {
+    const alone = await run(['water', watered, ...WEEK]);
     expect(alone.exitCode).toBe(0);
     expect(alone.messages).toEqual([expect.stringMatching(/--weather/)]);
     expect(JSON.parse(alone.out).stations[0].neededMm).toBeNull();
     const bad = planFile('bad-weather.json', { format: 'waterclock.weather/1', name: 'x' });
     const none = planFile('none.json', 'not json');
-    const refusal = run(['water', watered, '--weather', bad, '--yard', none]);
+    const refusal = await run(['water', watered, '--weather', bad, '--yard', none]);
     expect(refusal).toMatchObject({ exitCode: 2, out: '' });
     expect(refusal.messages.map((line) => line.split(': ')[1]).sort()).toEqual([
       '$',
@@ -268,11 +287,11 @@ describe('plan', () => {
     ],
   };
 
-  it('prints a plan file that check finds nothing wrong with', () => {
-    const { exitCode, out, messages } = run(['plan', planFile('brief.json', brief)]);
+  it('prints a plan file that check finds nothing wrong with', async () => {
+    const { exitCode, out, messages } = await run(['plan', planFile('brief.json', brief)]);
     expect([exitCode, messages]).toEqual([0, []]);
     const plan = planFile('planned.json', out);
-    const found = JSON.parse(run(['check', plan, '--from', '2026-06-01']).out);
+    const found = JSON.parse((await run(['check', plan, '--from', '2026-06-01'])).out);
     expect(found.findings).toEqual([]);
     const { timer, rules, stations } = JSON.parse(out);
     expect(timer).toEqual({ stations: 4 });
@@ -280,9 +299,9 @@ describe('plan', () => {
     expect(stations[0]).toEqual({ number: 1, head: 'spray' });
   });
 
-  it('says why there is none, with a change that helps, and exits with 1', () => {
+  it('says why there is none, with a change that helps, and exits with 1', async () => {
     const rules = { earliestStart: '05:00', finishBy: '05:15' };
-    const { exitCode, out } = run(['plan', planFile('short.json', { ...brief, rules })]);
+    const { exitCode, out } = await run(['plan', planFile('short.json', { ...brief, rules })]);
     expect(exitCode).toBe(1);
     const { feasible, reasons, nearest } = JSON.parse(out);
     expect(feasible).toBe(false);
@@ -290,10 +309,10 @@ describe('plan', () => {
     const fields = nearest.map(({ change }: { change: { field: string } }) => change.field);
     expect(fields).toContain('rules.finishBy');
     const plan = planFile('nearest.json', nearest[0].plan);
-    expect(run(['check', plan, '--from', '2026-06-01']).exitCode).toBe(0);
+    expect((await run(['check', plan, '--from', '2026-06-01'])).exitCode).toBe(0);
   });
 
-  it('refuses bad briefs with every fault by its path', () => {
+  it('refuses bad briefs with every fault by its path', async () => {
     const bad = {
       ...brief,
       prefer: 'luck',
@@ -302,7 +321,7 @@ describe('plan', () => {
         { number: 9, need: {} },
       ],
     };
-    const { exitCode, out, messages } = run(['plan', planFile('bad-brief.json', bad)]);
+    const { exitCode, out, messages } = await run(['plan', planFile('bad-brief.json', bad)]);
     expect([exitCode, out]).toEqual([2, '']);
     expect(messages.map((line) => line.split(': ')[1]).sort()).toEqual([
       'prefer',
@@ -312,14 +331,14 @@ describe('plan', () => {
       'stations[1].need.weeklySeconds',
     ]);
     const twice = { ...brief, stations: [brief.stations[0], brief.stations[0]] };
-    expect(run(['plan', planFile('twice.json', twice), '--limit', '0']).messages).toEqual([
+    expect((await run(['plan', planFile('twice.json', twice), '--limit', '0'])).messages).toEqual([
       expect.stringContaining('--limit'),
       expect.stringContaining('stations[1].number'),
     ]);
   });
 });
 
-it('compare prints what the second file sets otherwise, by value, at its place', () => {
+it('compare prints what the second file sets otherwise, by value, at its place', async () => {
   const every = (anchor: string) => ({
     ...plan,
     name: `From ${anchor}`,
@@ -327,7 +346,7 @@ it('compare prints what the second file sets otherwise, by value, at its place',
   });
   const a = planFile('then.json', every('2020-06-02'));
   const b = planFile('now.json', every('2026-06-02'));
-  const { exitCode, out } = run(['compare', a, b]);
+  const { exitCode, out } = await run(['compare', a, b]);
   expect(exitCode).toBe(0);
   expect(JSON.parse(out)).toEqual({
     differences: [
@@ -339,9 +358,9 @@ it('compare prints what the second file sets otherwise, by value, at its place',
       },
     ],
   });
-  expect(JSON.parse(run(['compare', a, a]).out)).toEqual({ differences: [] });
-  expect(run(['compare', a])).toMatchObject({ exitCode: 2, out: '' });
-  const bad = run(['compare', a, planFile('bad.json', { ...plan, stations: 1 })]);
+  expect(JSON.parse((await run(['compare', a, a])).out)).toEqual({ differences: [] });
+  expect(await run(['compare', a])).toMatchObject({ exitCode: 2, out: '' });
+  const bad = await run(['compare', a, planFile('bad.json', { ...plan, stations: 1 })]);
   expect(bad.exitCode).toBe(2);
   expect(bad.messages.join()).toContain('bad.json: stations');
 });

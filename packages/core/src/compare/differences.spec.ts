@@ -254,7 +254,7 @@ it('sees everything that is set outside the programs', () => {
       'Rain sensor: active → bypassed',
       'Days of the month off: none → 1',
       'Hours without watering: null → 09:30 to 17:00',
-      'Pause: null → Wed 3 June 2026, 00:00 to Fri 5 June 2026, 00:00',
+      'Hold: null → Wed 3 June 2026, 00:00 to Fri 5 June 2026, 00:00',
       "The timer's clock showed: null → Mon 1 June 2026, 20:52",
       'True time when the clock was read: null → Mon 1 June 2026, 08:52',
     ].toSorted(),

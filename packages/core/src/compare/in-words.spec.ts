@@ -31,7 +31,7 @@ it.each<[Field, unknown, unknown, string]>([
     ['controller', 'pauses', 0],
     { from: '2026-06-03T00:00:00', to: '2026-06-05T12:30:00' },
     null,
-    'Pause: Wed 3 June 2026, 00:00 to Fri 5 June 2026, 12:30 → -',
+    'Hold: Wed 3 June 2026, 00:00 to Fri 5 June 2026, 12:30 → -',
   ],
   [
     ['controller', 'clock', 'timerReads'],

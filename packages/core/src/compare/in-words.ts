@@ -14,6 +14,7 @@ import {
   lengthInWords,
   listInWords,
   momentInWords,
+  stretchInWords,
   MONTHS_SHORT,
   weekdayNames,
 } from '../words/index.js';
@@ -125,7 +126,7 @@ const CONTROLLER: Labels = {
   freezeSensor: 'Freeze sensor',
   monthDaysOff: 'Days of the month off',
   noWater: 'Hours without watering',
-  pauses: 'Pause',
+  pauses: 'Hold',
   'clock.timerReads': "The timer's clock showed",
   'clock.trueTime': 'True time when the clock was read',
 };
@@ -289,6 +290,3 @@ function periodInWords({ from, to, ...rules }: RulesPeriod): string {
   const [first, last] = [from, to].map((date) => civilDateInWords(parseDate(date)!));
   return `${first} to ${last}: ${asked.join(', ') || 'no rule'}`;
 }
-
-const stretchInWords = ({ from, to }: Stretch): string =>
-  [from, to].map((text) => momentInWords(parseDateTime(text)!)).join(' to ');

@@ -32,10 +32,15 @@ const datesOf = (runs: readonly BegunRun[]): number =>
 
 /** The same, for a plan that is compiled already. */
 export function simulateCompiled(compiled: CompiledPlan, range: DateRange): Simulation {
+  const water = waterOf(compiled, range);
+  return { ...water, collisions: collisionsAmong(water.nominal, compiled.budget) };
+}
+
+/** The same without collisions, where nobody asks for them. */
+export function waterOf(compiled: CompiledPlan, range: DateRange): Omit<Simulation, 'collisions'> {
   const { plan, budget } = compiled;
   const nominal = nominalRuns(compiled, range);
-  const collisions = collisionsAmong(nominal, budget);
   const runs = begunRuns(nominal, plan);
   budget.spend('looks', LOOKS_AT_A_DATE * datesOf(runs));
-  return { nominal, runs, pieces: waterPieces(plan, runs), collisions };
+  return { nominal, runs, pieces: waterPieces(plan, runs) };
 }

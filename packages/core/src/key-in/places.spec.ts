@@ -82,6 +82,7 @@ it('a timer with everything has a place for everything, in its order', () => {
     'extras | station delay | Wait between stations | - | - | 20 s',
     'extras | month days off | Never on these days of a month | - | - | 4, 31',
     'extras | no water | Hours without watering | - | - | 10:00 to 18:00 on Tue Fri',
+    'extras | hold | Hold | - | - | none',
     'extras | A at once | Stations at once | A | - | 2',
     'extras | B at once | Stations at once | B | - | 1',
     'extras | stations off | Stations that are switched off | - | - | 2',
@@ -104,6 +105,7 @@ it('a timer without the extras has no place for them', () => {
     ...STARTS_RUNS_DAYS,
     'extras | A on | Switched | A | - | off',
     'extras | B on | Switched | B | - | on',
+    'extras | hold | Hold | - | - | none',
     'extras | stations off | Stations that are switched off | - | - | 2',
   ]);
 });

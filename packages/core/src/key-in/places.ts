@@ -189,6 +189,7 @@ const extraPlaces = (plan: Plan): KeyInPlace[] => [
   ...(plan.timer.maxStationDelaySeconds > 0 ? [DELAY] : []),
   ...(plan.timer.monthDaysOff ? [MONTH_DAYS] : []),
   ...(plan.timer.noWaterWindows ? [NO_WATER] : []),
+  HOLD,
   ...(plan.timer.programWindows ? plan.timer.programs.map(ownHoursPlace) : []),
   ...(plan.timer.maxConcurrentStations > 1 ? plan.timer.programs.map(atOncePlace) : []),
   STATIONS_OFF,
@@ -228,6 +229,16 @@ const NO_WATER: KeyInPlace = {
   read: ({ controller }) => ({ type: 'hours', hours: controller.noWater, areDry: true }),
   write: (plan, value) =>
     setController({ noWater: value.type === 'hours' ? [...value.hours] : [] })(plan),
+};
+
+const HOLD: KeyInPlace = {
+  key: 'hold',
+  part: 'extras',
+  what: 'Hold',
+  usual: { type: 'holds', holds: [] },
+  read: ({ controller }) => ({ type: 'holds', holds: controller.pauses }),
+  write: (plan, value) =>
+    setController({ pauses: value.type === 'holds' ? [...value.holds] : [] })(plan),
 };
 
 const ownHoursPlace = (program: string): KeyInPlace => ({

@@ -1,6 +1,12 @@
-import { parseDate, parseDateTime } from '../civil-time/index.js';
-import type { DailyHours, DayRule } from '../settings/index.js';
-import { daysLong, hoursInWords, lengthInWords, weekdayNames } from '../words/index.js';
+import { formatDateTime, parseDate, parseDateTime } from '../civil-time/index.js';
+import type { DailyHours, DayRule, Stretch } from '../settings/index.js';
+import {
+  daysLong,
+  hoursInWords,
+  lengthInWords,
+  stretchInWords,
+  weekdayNames,
+} from '../words/index.js';
 
 /** What stands at one place of a timer: what is keyed in there, or what its display shows. */
 export type KeyInValue =
@@ -14,6 +20,8 @@ export type KeyInValue =
   | { readonly type: 'month-days'; readonly monthDays: readonly number[] }
   /** Hours in which nothing waters, or the only ones in which anything does. */
   | { readonly type: 'hours'; readonly hours: readonly DailyHours[]; readonly areDry: boolean }
+  /** Stretches of the timer's calendar in which nothing begins. */
+  | { readonly type: 'holds'; readonly holds: readonly Stretch[] }
   /** Numbers of stations. */
   | { readonly type: 'stations'; readonly stations: readonly number[] }
   | { readonly type: 'count'; readonly count: number }
@@ -59,6 +67,8 @@ export function valueCode(value: KeyInValue): string {
       return `month days ${sorted(value.monthDays)}`;
     case 'hours':
       return `hours ${[...new Set(value.hours.map(hoursCode))].sort().join(' ')}`;
+    case 'holds':
+      return `holds ${[...new Set(value.holds.map(({ from, to }) => `${from}>${to}`))].sort().join(' ')}`;
     case 'stations':
       return `stations ${sorted(value.stations)}`;
     case 'count':
@@ -134,6 +144,10 @@ const READ_CODE: Readonly<Record<Kind, (code: string, like: KeyInValue) => KeyIn
     const hours = hoursOfCode(code);
     return hours && like.type === 'hours' ? { ...like, hours } : null;
   },
+  holds: (code) => {
+    const holds = holdsOfCode(code);
+    return holds && { type: 'holds', holds };
+  },
   stations: (code) => {
     const stations = numbersOf(code);
     return stations && { type: 'stations', stations };
@@ -176,6 +190,18 @@ function hoursOfCode(code: string): DailyHours[] | null {
   return hours.length === parts.length ? hours : null;
 }
 
+function holdsOfCode(code: string): Stretch[] | null {
+  if (!code.startsWith('holds ')) return null;
+  const parts = code.slice('holds '.length).split(' ').filter(Boolean);
+  const holds = parts.flatMap((text) => {
+    const [from = null, to = null] = text.split('>').map((one) => parseDateTime(one));
+    return from !== null && to !== null
+      ? [{ from: formatDateTime(from), to: formatDateTime(to) }]
+      : [];
+  });
+  return holds.length === parts.length ? holds : null;
+}
+
 /** A value as it is read out: "03:30", "off", "12 min 30 s", "on Tue Fri". */
 export function valueWords(value: KeyInValue): string {
   switch (value.type) {
@@ -185,22 +211,36 @@ export function valueWords(value: KeyInValue): string {
       return value.seconds === 0 ? 'off' : lengthInWords(value.seconds);
     case 'days':
       return daysLong(value.days, []);
-    case 'weekdays':
-      return weekdayNames(value.weekdays).join(' ') || 'none';
-    case 'month-days':
-      return numbersWords(value.monthDays);
-    case 'hours':
-      return value.hours.map(hoursInWords).join(', ') || 'none';
-    case 'stations':
-      return numbersWords(value.stations);
     case 'count':
       return String(value.count);
     case 'percent':
       return `${value.percent} %`;
     case 'choice':
       return value.words[value.isOn ? 0 : 1];
+    default:
+      return listWords(value) || 'none';
+  }
+}
+
+type ListValue = Extract<
+  KeyInValue,
+  { type: 'weekdays' | 'month-days' | 'hours' | 'holds' | 'stations' }
+>;
+
+function listWords(value: ListValue): string {
+  switch (value.type) {
+    case 'weekdays':
+      return weekdayNames(value.weekdays).join(' ');
+    case 'month-days':
+      return numbersWords(value.monthDays);
+    case 'hours':
+      return value.hours.map(hoursInWords).join(', ');
+    case 'holds':
+      return value.holds.map(stretchInWords).join(', ');
+    case 'stations':
+      return numbersWords(value.stations);
   }
 }
 
 const numbersWords = (numbers: readonly number[]): string =>
-  [...numbers].sort((a, b) => a - b).join(', ') || 'none';
+  [...numbers].sort((a, b) => a - b).join(', ');

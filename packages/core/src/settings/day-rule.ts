@@ -24,10 +24,13 @@ export class EvenRule {
   @OneOf(['even']) mode = 'even' as const;
 }
 
+/** The longest interval in days that any timer counts. */
+export const LONGEST_INTERVAL_DAYS = 31;
+
 /** Waters every so many days, counted from `anchor`, a day on which it waters. */
 export class IntervalRule {
   @OneOf(['interval']) mode = 'interval' as const;
-  @WholeNumber(1, 31) everyDays!: number;
+  @WholeNumber(1, LONGEST_INTERVAL_DAYS) everyDays!: number;
   /** `YYYY-MM-DD`. */
   @CivilDay() anchor!: string;
 }

@@ -3,6 +3,7 @@ export {
   EvenRule,
   HoursRule,
   IntervalRule,
+  LONGEST_INTERVAL_DAYS,
   LONGEST_INTERVAL_HOURS,
   OddRule,
   WeekdayRule,
@@ -11,6 +12,8 @@ export {
 export * from './edits.js';
 export { hasStart, setStarts } from './has-start.js';
 export { withLaterFields } from './later-fields.js';
+export { holdFor, holdLeftSeconds, holdsNotOver, withoutPastHolds } from './holds.js';
+export { nextCountedDay } from './next-counted-day.js';
 export { newPlan } from './new-plan.js';
 export * from './plan.js';
 export { rulesOfDate } from './rules-of-date.js';

@@ -75,7 +75,7 @@ it('has a row for what is set by program and station, and a sentence for the res
       'Season percentage 100 %. Wait between stations 20 s. Rain sensor active. The timer runs.',
       'Days of the month off: 4 and 31.',
       'Hours without watering: 10:00 to 18:00 on Tue Fri.',
-      'Pause: Wed 3 June 2026, 00:00 to Fri 5 June 2026, 00:00.',
+      'Hold: Wed 3 June 2026, 00:00 to Fri 5 June 2026, 00:00.',
       'Station 2, rain sensor: not heeded.',
       'Station 2, pump: runs.',
       'Program A, percentage: 80 %.',

@@ -193,7 +193,7 @@ it('tells what holds water back, what is uncertain, and that two runs meet', () 
       },
     }),
   ).toEqual([
-    'Paused from Sat 30 May, 00:00 to Wed 10 June, 00:00: nothing waters then.',
+    'On hold from Sat 30 May, 00:00 to Wed 10 June, 00:00: nothing waters then.',
     'Never waters on the 4th and 31st of a month.',
     'From 10:00 to 18:00 the timer lets nothing water, and what falls into these hours is lost.',
     'From 20:00 to 21:00 on Tue and Fri the timer lets nothing water, and what falls into these hours is lost.',

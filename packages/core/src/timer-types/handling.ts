@@ -1,6 +1,8 @@
 import {
   ListOfChoices,
+  OneOf,
   Text,
+  WholeNumber,
   readObject,
   ROOT_PATH,
   type DocumentProblem,
@@ -11,10 +13,27 @@ import { err, ok, type Result } from '../kernel/index.js';
 export const KEY_IN_PARTS = ['clock', 'starts', 'run-times', 'days', 'percent', 'extras'] as const;
 export type KeyInPart = (typeof KEY_IN_PARTS)[number];
 
+/** What a timer asks for where it counts days: the day of a first start, the next one, or how many days are left. */
+export const INTERVAL_QUESTIONS = ['first-day', 'next-day', 'days-left'] as const;
+export type IntervalQuestion = (typeof INTERVAL_QUESTIONS)[number];
+
+/** More days than these no timer is held for: a season is. */
+export const MOST_HOLD_DAYS = 366;
+
 /** How a type of timer is used with the hands; what it can do stands in its capability. */
 export class TimerHandling {
   /** The order in which it asks for its settings; each part once. */
   @ListOfChoices(KEY_IN_PARTS) keyInOrder: KeyInPart[] = [...KEY_IN_PARTS];
+  /** What it asks for where it counts days. */
+  @OneOf(INTERVAL_QUESTIONS) intervalAskedAs: IntervalQuestion = 'first-day';
+  /** The longest hold that it takes, in days; 0: it has none. */
+  @WholeNumber(0, MOST_HOLD_DAYS) longestHoldDays = 14;
+  /** How its settings are stored in its own memory, in plain words; empty: nobody has written it down. */
+  @Text() storeCopy = '';
+  /** How they are brought back from it. */
+  @Text() bringBackCopy = '';
+  /** How it is set to how it left the factory. */
+  @Text() factoryReset = '';
   /** How a household pauses it, in plain words; empty: in general words. */
   @Text() pauseForRain = '';
   /** How a household runs one station, in plain words; empty: in general words. */

@@ -1,4 +1,12 @@
 export { GENERIC_TYPES, type GenericType } from './generic-types.js';
-export { KEY_IN_PARTS, readHandling, TimerHandling, type KeyInPart } from './handling.js';
+export {
+  INTERVAL_QUESTIONS,
+  KEY_IN_PARTS,
+  MOST_HOLD_DAYS,
+  readHandling,
+  TimerHandling,
+  type IntervalQuestion,
+  type KeyInPart,
+} from './handling.js';
 export * from './timer-capability.js';
 export { readTimerType } from './read-timer-type.js';

@@ -1,3 +1,4 @@
+import { parseDate } from '../civil-time/index.js';
 import { keyInSteps, lastLook, type KeyInStep } from '../key-in/index.js';
 import type { Plan } from '../settings/index.js';
 import { planOf } from '../testing/plans.js';
@@ -54,6 +55,7 @@ const here = (fields: Partial<WorkHere> = {}): WorkHere => ({
   target: WANTED,
   reading: { document: FOUND, madeAt: '2026-05-01T08:00:00.000Z' },
   order: KEY_IN_PARTS,
+  today: parseDate('2026-06-01')!,
   copies: [],
   ...fields,
 });
@@ -114,6 +116,27 @@ it('what was keyed in is to be keyed in again where the desk goes back to what w
     ...toKeyIn(back).flatMap((step) => tickEntries(visitWith(), step, true)),
   );
   expect(workOf('key-in', { ...back, visit: again })).toEqual({ done: 3, of: 3, open: [] });
+});
+
+it('a hold is keyed in as long as it is not over, and asked for in no timer that has none', () => {
+  const held = (plan: Plan): Plan => ({
+    ...plan,
+    controller: {
+      ...plan.controller,
+      pauses: [{ from: '2026-05-30T09:00:00', to: '2026-06-02T09:00:00' }],
+    },
+  });
+  const holdIn = (fields: Partial<WorkHere>) =>
+    toKeyIn(here({ target: held(WANTED), ...fields })).find(({ key }) => key === 'hold');
+  expect(holdIn({})).toMatchObject({ what: 'Hold', before: { type: 'holds', holds: [] } });
+  expect(holdIn({ today: parseDate('2026-06-03')! })).toBeUndefined();
+  expect(holdIn({ target: WANTED, reading: null })).toBeUndefined();
+  // It is in the timer already; once it is over, it is in none.
+  const found = { document: held(FOUND), madeAt: BEGAN };
+  expect(holdIn({ reading: found })).toBeUndefined();
+  expect(
+    holdIn({ reading: found, target: WANTED, today: parseDate('2026-06-03')! }),
+  ).toBeUndefined();
 });
 
 it('key in is everything where nobody knows what is in the timer', () => {

@@ -1,5 +1,6 @@
 import { keyInSteps, type KeyInStep } from '../key-in/index.js';
-import type { Plan } from '../settings/index.js';
+import { startOfDay, type DayNumber } from '../civil-time/index.js';
+import { withoutPastHolds, type Plan } from '../settings/index.js';
 import type { KeyInPart } from '../timer-types/index.js';
 import { inTimerNow, type Reading } from './in-timer.js';
 import type { Visit } from './visit.js';
@@ -11,6 +12,8 @@ export interface ToKeyIn {
   readonly reading: Reading | null;
   /** In which order the timer is keyed in. */
   readonly order: readonly KeyInPart[];
+  /** The date on which it is keyed in: what is over by then is keyed in no more. */
+  readonly today: DayNumber;
   /** Everything, not only what differs; where nobody knows what is in the timer, it is everything in any case. */
   readonly isWhole?: boolean;
 }
@@ -19,9 +22,16 @@ export interface ToKeyIn {
  * What is to be keyed in at a visit. What was keyed in at it stays among it: where something else is wanted by now, it
  * is to be keyed in again, though the timer was found with it.
  */
-export const toKeyIn = ({ visit, target, reading, order, isWhole = false }: ToKeyIn): KeyInStep[] =>
-  keyInSteps({
+export function toKeyIn({ visit, order, isWhole = false, today, ...found }: ToKeyIn): KeyInStep[] {
+  const midnight = startOfDay(today);
+  const target = withoutPastHolds(found.target, midnight);
+  const reading = found.reading && {
+    ...found.reading,
+    document: withoutPastHolds(found.reading.document, midnight),
+  };
+  return keyInSteps({
     ...{ target, order, isWhole },
     present: reading?.document ?? null,
     since: inTimerNow(target, reading, [visit]),
   }).filter(({ part }) => part !== 'last-look');
+}

@@ -1,6 +1,6 @@
 import { parseDate, parseDateTime } from '../civil-time/index.js';
 import { exhaustive } from '../kernel/index.js';
-import type { DailyHours, DayRule } from '../settings/index.js';
+import type { DailyHours, DayRule, Stretch } from '../settings/index.js';
 import { momentInWords, shortDate, WEEKDAYS } from './dates.js';
 
 /** @example weekdayNames([6, 2]) // ["Tue", "Sat"] */
@@ -10,6 +10,10 @@ export const weekdayNames = (weekdays: readonly number[]): string[] =>
 /** @example "10:00 to 18:00 on Tue Fri"; without weekdays on all of them */
 export const hoursInWords = ({ from, to, weekdays }: DailyHours): string =>
   `${from} to ${to}${new Set(weekdays).size === 7 ? '' : ` on ${weekdayNames(weekdays).join(' ') || 'no day'}`}`;
+
+/** @example "Wed 3 June 2026, 00:00 to Fri 5 June 2026, 00:00" */
+export const stretchInWords = ({ from, to }: Stretch): string =>
+  [from, to].map((text) => momentInWords(parseDateTime(text)!)).join(' to ');
 
 const TWO_LETTERS = WEEKDAYS.map((name) => name.slice(0, 2));
 

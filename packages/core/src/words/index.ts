@@ -1,5 +1,5 @@
 export { inClock, type ClockStyle, type HalfOfDay } from './clock-style.js';
-export { daysLong, daysShort, hoursInWords, weekdayNames } from './day-rules.js';
+export { daysLong, daysShort, hoursInWords, stretchInWords, weekdayNames } from './day-rules.js';
 export {
   civilDateInWords,
   clockTime,
@@ -13,6 +13,6 @@ export {
   shortDate,
   WEEKDAYS,
 } from './dates.js';
-export { lengthInWords } from './lengths.js';
+export { leftInWords, lengthInWords } from './lengths.js';
 export { counted, listInWords } from './lists.js';
 export { TOO_MUCH_WORDS } from './too-much.js';

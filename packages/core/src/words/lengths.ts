@@ -12,3 +12,13 @@ export function lengthInWords(seconds: number): string {
   ];
   return parts.length > 0 ? parts.join(' ') : '0 min';
 }
+
+const SECONDS_A_DAY = 86_400;
+
+/** What is left of days, to the hour, and of less than one, to the minute; both cut: "2 days 3 h", "3 h 05 min". */
+export function leftInWords(seconds: number): string {
+  const days = Math.floor(seconds / SECONDS_A_DAY);
+  if (days === 0) return lengthInWords(seconds - (seconds % 60));
+  const hours = Math.floor((seconds % SECONDS_A_DAY) / 3600);
+  return `${days === 1 ? '1 day' : `${days} days`}${hours > 0 ? ` ${hours} h` : ''}`;
+}

@@ -16,6 +16,7 @@ import { Accounts1870000000000 } from './migrations/1870000000000-accounts.js';
 import { Changes1880000000000 } from './migrations/1880000000000-changes.js';
 import { Keeping1890000000000 } from './migrations/1890000000000-keeping.js';
 import { PlanFields1900000000000 } from './migrations/1900000000000-plan-fields.js';
+import { HandlingFields1910000000000 } from './migrations/1910000000000-handling-fields.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredOutlook } from './outlook.entity.js';
@@ -78,6 +79,7 @@ const databaseOptions = (url: string) => ({
     Changes1880000000000,
     Keeping1890000000000,
     PlanFields1900000000000,
+    HandlingFields1910000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

@@ -40,7 +40,7 @@ export class TimerType {
   /** How it is used with the hands; new timer types are given it. */
   @Column('jsonb', {
     default: () =>
-      `'{"keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"], "pauseForRain": "", "runOneStation": ""}'`,
+      `'{"keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"], "intervalAskedAs": "first-day", "longestHoldDays": 14, "storeCopy": "", "bringBackCopy": "", "factoryReset": "", "pauseForRain": "", "runOneStation": ""}'`,
   })
   handling!: TimerHandling;
 

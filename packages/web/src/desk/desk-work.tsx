@@ -17,6 +17,7 @@ import { FindingsPanel } from './findings/findings-panel';
 import { TimerExtras } from './extras/extra-fields';
 import { ControllerStrip } from './grid/controller-strip';
 import { focusField } from './state/fields';
+import type { Timer } from '../api/timers';
 import { SettingsGrid } from './grid/settings-grid';
 import { HeadroomStrip } from './headroom/headroom-strip';
 import { moveStart } from '@water-clock/core/settings';
@@ -33,6 +34,7 @@ const FixDialog = later(() => import('./findings/fix-dialog'), 'FixDialog');
 const YearBoard = later(() => import('./year/year-board'), 'YearBoard');
 
 type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
+  readonly timer: Timer;
   readonly place: DeskPlace;
   /** The leader of each station that follows another. */
   readonly leaders: ReadonlyMap<number, number>;
@@ -40,7 +42,7 @@ type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
 
 /** Settings on the left, the nights they make on the right and what is found on them, live. */
 export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
-  const { plan, place, leaders, edit, settle } = props;
+  const { timer, plan, place, leaders, edit, settle } = props;
   const { since, night, board, isTrueTime, go } = place;
   const computer = useDeskWorker(plan, { night, since, isTrueTime });
   const { model } = computer;
@@ -87,7 +89,12 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
             since={since}
             onEdit={edit}
           />
-          <TimerExtras plan={plan} onEdit={edit} hasPrograms />
+          <TimerExtras
+            plan={plan}
+            longestHoldDays={timer.handling.longestHoldDays}
+            onEdit={edit}
+            hasPrograms
+          />
           {model && (
             <HeadroomStrip
               allDates={model.allDates}

@@ -37,7 +37,12 @@ export function Desk({ timer, stored, yard }: DeskProps) {
         <SeasonWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place }} />
       )}
       {place.mode === 'desk' && (
-        <DeskWork plan={desk.plan} edit={desk.edit} settle={desk.settle} {...{ place, leaders }} />
+        <DeskWork
+          plan={desk.plan}
+          edit={desk.edit}
+          settle={desk.settle}
+          {...{ timer, place, leaders }}
+        />
       )}
     </main>
   );

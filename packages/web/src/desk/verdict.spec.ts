@@ -86,7 +86,7 @@ it('tells of pauses that are not over, and of none far ahead', () => {
   const pause = (from: string, to: string) => ({ from: `${from}T00:00:00`, to: `${to}T06:00:00` });
   const told = (...pauses: ReturnType<typeof pause>[]) => pauseWords(pauses, FROM);
   expect(told(pause('2026-05-30', '2026-06-03'), pause('2026-06-10', '2026-06-12'))).toBe(
-    ' Paused from Sat 30 May 2026, 00:00 to Wed 3 June, 06:00. Paused from Wed 10 June, 00:00 to Fri 12 June, 06:00.',
+    ' On hold from Sat 30 May 2026, 00:00 to Wed 3 June, 06:00. On hold from Wed 10 June, 00:00 to Fri 12 June, 06:00.',
   );
   expect(told(pause('2026-05-20', '2026-05-28'), pause('2026-09-01', '2026-09-04'))).toBe('');
 });

@@ -53,6 +53,6 @@ export function pauseWords(pauses: readonly Stretch[], since: DayNumber): string
   return pauses
     .map(({ from, to }) => ({ from: parseDateTime(from)!, to: parseDateTime(to)! }))
     .filter(({ from, to }) => to > today && from < end)
-    .map(({ from, to }) => ` Paused from ${nearMoment(from, since)} to ${nearMoment(to, since)}.`)
+    .map(({ from, to }) => ` On hold from ${nearMoment(from, since)} to ${nearMoment(to, since)}.`)
     .join('');
 }

@@ -8,6 +8,7 @@ import { useWrite } from '../api/use-write';
 import { InTimerWords } from '../copies/in-timer-words';
 import { useMayChange } from '../session/use-signed-in';
 import { useOpenVisit } from '../timer-records/use-visit';
+import { HoldRow } from './hold-row';
 import { OutlookWords } from './outlook-words';
 import pageStyles from '../ui/page.module.css';
 import styles from './property-page.module.css';
@@ -40,6 +41,7 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
         <dd>
           <OutlookWords outlook={outlook} />
         </dd>
+        <HoldRow timerId={id} />
         <dt>In the timer</dt>
         <dd>
           <InTimerWords timerId={id} />

@@ -1,9 +1,17 @@
 import { clsx } from 'clsx';
 import { ArrowDownOutlined, ArrowUpOutlined } from '@ant-design/icons';
-import type { KeyInPart, TimerHandling } from '@water-clock/core/timer-types';
+import { keysOf } from '@water-clock/core/kernel';
+import {
+  INTERVAL_QUESTIONS,
+  MOST_HOLD_DAYS,
+  type IntervalQuestion,
+  type KeyInPart,
+  type TimerHandling,
+} from '@water-clock/core/timer-types';
 import { GENERAL_WORDS } from '@water-clock/core/sheets';
 import { Button, Input } from 'antd';
-import { useId } from 'react';
+import { Choice } from '../ui/choice';
+import { NumberInput } from '../ui/number-input';
 import pageStyles from '../ui/page.module.css';
 import styles from './handling-questions.module.css';
 
@@ -16,6 +24,27 @@ const PART_NAMES: Readonly<Record<KeyInPart, string>> = {
   extras: 'The rest: waits, cycle and soak',
 };
 
+const ASKED: Readonly<Record<IntervalQuestion, string>> = {
+  'first-day': 'a first day',
+  'next-day': 'the next day it waters',
+  'days-left': 'the days left until it waters',
+};
+
+/** What is done with the hands, to be read out by telephone. */
+const IN_WORDS = {
+  pauseForRain: 'How a household pauses it for rain',
+  runOneStation: 'How a household runs one station by hand',
+  storeCopy: 'How its settings are stored in its own memory',
+  bringBackCopy: 'How they are brought back from it',
+  factoryReset: 'How it is set as it left the factory',
+} as const;
+
+const NOT_WRITTEN = 'Nobody has written it down. What is pressed, in order.';
+const PLACEHOLDERS: Readonly<Record<keyof typeof IN_WORDS, string>> = {
+  ...{ pauseForRain: GENERAL_WORDS.pauseForRain, runOneStation: GENERAL_WORDS.runOneStation },
+  ...{ storeCopy: NOT_WRITTEN, bringBackCopy: NOT_WRITTEN, factoryReset: NOT_WRITTEN },
+};
+
 interface HandlingQuestionsProps {
   readonly handling: TimerHandling;
   readonly onChange: (handling: TimerHandling) => void;
@@ -24,7 +53,6 @@ interface HandlingQuestionsProps {
 /** In which order a kind asks for its settings, and how a household uses it. */
 export function HandlingQuestions({ handling, onChange }: HandlingQuestionsProps) {
   const { keyInOrder } = handling;
-  const [pauseId, runId] = [useId(), useId()];
   const move = (index: number, by: number) => {
     const order = [...keyInOrder];
     const [part] = order.splice(index, 1);
@@ -60,24 +88,37 @@ export function HandlingQuestions({ handling, onChange }: HandlingQuestionsProps
           </li>
         ))}
       </ol>
-      <label htmlFor={pauseId}>How a household pauses it for rain</label>
-      <Input.TextArea
-        id={pauseId}
-        maxLength={500}
-        autoSize
-        placeholder={GENERAL_WORDS.pauseForRain}
-        value={handling.pauseForRain}
-        onChange={(event) => onChange({ ...handling, pauseForRain: event.target.value })}
+      <Choice
+        label="What it asks for where it counts days"
+        value={handling.intervalAskedAs}
+        options={INTERVAL_QUESTIONS.map((value) => ({ value, label: ASKED[value] }))}
+        onChange={(intervalAskedAs) => onChange({ ...handling, intervalAskedAs })}
       />
-      <label htmlFor={runId}>How a household runs one station by hand</label>
-      <Input.TextArea
-        id={runId}
-        maxLength={500}
-        autoSize
-        placeholder={GENERAL_WORDS.runOneStation}
-        value={handling.runOneStation}
-        onChange={(event) => onChange({ ...handling, runOneStation: event.target.value })}
-      />
+      <label>
+        The longest hold it takes, in days; 0: it has none{' '}
+        <NumberInput
+          label="The longest hold it takes, in days"
+          least={0}
+          most={MOST_HOLD_DAYS}
+          isWhole
+          width={80}
+          value={handling.longestHoldDays}
+          onChange={(longestHoldDays) => onChange({ ...handling, longestHoldDays })}
+        />
+      </label>
+      {keysOf(IN_WORDS).map((field) => (
+        <label key={field} className={styles['handling-words']}>
+          {IN_WORDS[field]}
+          <Input.TextArea
+            aria-label={IN_WORDS[field]}
+            maxLength={500}
+            autoSize
+            placeholder={PLACEHOLDERS[field]}
+            value={handling[field]}
+            onChange={(event) => onChange({ ...handling, [field]: event.target.value })}
+          />
+        </label>
+      ))}
     </section>
   );
 }

@@ -3,17 +3,20 @@ import { CheckOutlined } from '@ant-design/icons';
 import { changeSentences } from '@water-clock/core/compare';
 import {
   isSameValue,
-  valueWords,
+  askedWords,
   withShown,
   type KeyInStep,
   type KeyInValue,
 } from '@water-clock/core/key-in';
+import { parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
 import { isKeyedIn, tickEntries, toKeyIn } from '@water-clock/core/visits';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Progress, Segmented } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { todayHere } from '../format/today';
+import type { Timer } from '../api/timers';
 import { usePlace } from '../ui/use-place';
 import { useSay } from '../session/use-signed-in';
 import { stepPlace } from './step-places';
@@ -31,12 +34,18 @@ export function KeyInPage() {
   return <VisitFrame title="Key in">{(here) => <KeyIn {...here} />}</VisitFrame>;
 }
 
-const wordsOf = ({ value }: KeyInStep): string => (value ? valueWords(value) : 'true time');
+type Words = (value: KeyInStep['value']) => string;
+
+/** Values as this kind of timer asks for them today, on the person's clock. */
+function useAskedWords({ handling }: Timer, today: DayNumber): Words {
+  const say = useSay();
+  return (value) => say(value ? askedWords(value, handling.intervalAskedAs, today) : 'true time');
+}
 
 /** What stands there now, where that is known and is something else. */
-function beforeWords({ before, value }: KeyInStep, say: (text: string) => string): string {
+function beforeWords({ before, value }: KeyInStep, words: Words): string {
   if (!before || !value) return '\u00a0';
-  return isSameValue(before, value) ? 'as it is now' : say(`now ${valueWords(before)}`);
+  return isSameValue(before, value) ? 'as it is now' : `now ${words(before)}`;
 }
 
 /** Where a value goes: "Program A · station 3 Side lawn". */
@@ -50,12 +59,13 @@ function placeOf({ program, station }: KeyInStep, { stations }: Plan): string {
 
 function KeyIn({ open, timer, target, reading, timeZone }: VisitHere) {
   const order = timer.handling.keyInOrder;
+  const today = parseDate(todayHere())!;
   const [search, go] = usePlace();
   const isWhole = search.get('all') === 'yes' || reading === null;
   const isReading = search.get('read-back') === 'yes';
   const steps = useMemo(
-    () => toKeyIn({ visit: open.visit, target, reading, order, isWhole }),
-    [open.visit, target, reading, order, isWhole],
+    () => toKeyIn({ visit: open.visit, target, reading, order, isWhole, today }),
+    [open.visit, target, reading, order, isWhole, today],
   );
   return (
     <div className={styles['big-step']}>
@@ -78,11 +88,14 @@ function KeyIn({ open, timer, target, reading, timeZone }: VisitHere) {
         </p>
       )}
       {isReading ? (
-        <ReadBack {...{ open, target, steps }} onBack={() => go({ 'read-back': undefined })} />
+        <ReadBack
+          {...{ open, timer, target, steps, today }}
+          onBack={() => go({ 'read-back': undefined })}
+        />
       ) : (
         <OneByOne
           key={String(isWhole)}
-          {...{ open, target, steps, timeZone }}
+          {...{ open, timer, target, steps, timeZone, today }}
           onDone={() => go({ 'read-back': 'yes' })}
         />
       )}
@@ -90,16 +103,22 @@ function KeyIn({ open, timer, target, reading, timeZone }: VisitHere) {
   );
 }
 
-interface OneByOneProps {
+interface KeyedInProps {
   readonly open: OpenVisit;
+  readonly timer: Timer;
   readonly target: Plan;
+  readonly today: DayNumber;
+}
+
+interface OneByOneProps extends KeyedInProps {
   readonly steps: readonly KeyInStep[];
   readonly timeZone: string | undefined;
   readonly onDone: () => void;
 }
 
-function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
-  const say = useSay();
+function OneByOne(props: OneByOneProps) {
+  const { open, timer, target, today, steps, timeZone, onDone } = props;
+  const wordsOf = useAskedWords(timer, today);
   const isTicked = (step: KeyInStep) => isKeyedIn(open.visit, step);
   const first = steps.findIndex((step) => !isTicked(step));
   const [chosen, setChosen] = useState<number | null>(null);
@@ -110,7 +129,7 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
   const tick = (one: KeyInStep, isIn: boolean) =>
     open.addAll(
       tickEntries(open.visit, one, isIn),
-      `${placeOf(one, target)} ${one.what}: ${wordsOf(one)}`.trim(),
+      `${placeOf(one, target)} ${one.what}: ${wordsOf(one.value)}`.trim(),
     );
   const keyIn = () => {
     if (!step) return;
@@ -149,15 +168,15 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
           {step.value ? (
             <span
               className={clsx(styles['big-value'], 'figures')}
-              data-long={wordsOf(step).length > 9}
+              data-long={wordsOf(step.value).length > 9}
             >
-              {say(wordsOf(step))}
+              {wordsOf(step.value)}
             </span>
           ) : (
             <TrueTime timeZone={timeZone} />
           )}
           <span className={pageStyles['soft']}>
-            {beforeWords(step, say)}
+            {beforeWords(step, wordsOf)}
             {isTicked(step) && ' · keyed in'}
           </span>
         </div>
@@ -193,7 +212,7 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
               >
                 {placeOf(one, target)} {one.what}
               </Button>
-              <span className="figures">{say(wordsOf(one))}</span>
+              <span className="figures">{wordsOf(one.value)}</span>
               <Button
                 size="small"
                 aria-pressed={isTicked(one)}
@@ -210,16 +229,15 @@ function OneByOne({ open, target, steps, timeZone, onDone }: OneByOneProps) {
   );
 }
 
-interface ReadBackProps {
-  readonly open: OpenVisit;
-  readonly target: Plan;
+interface ReadBackProps extends KeyedInProps {
   readonly steps: readonly KeyInStep[];
   readonly onBack: () => void;
 }
 
 /** What the display shows, confirmed or typed where it differs; saved as what is truly in the timer. */
-function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
+function ReadBack({ open, timer, target, today, steps, onBack }: ReadBackProps) {
   const say = useSay();
+  const wordsOf = useAskedWords(timer, today);
   const navigate = useNavigate();
   const { message } = App.useApp();
   const saving = useSaveCopy(open.timerId, 'left');
@@ -253,7 +271,7 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
           return (
             <li key={step.key} data-key={step.key}>
               <span>{name}</span>
-              <span className="figures">{say(wordsOf(step))}</span>
+              <span className="figures">{wordsOf(step.value)}</span>
               <Button
                 aria-label={`${differs ? 'As keyed in' : 'Differs…'}: ${name}`}
                 onClick={() => change(step.key, differs ? null : step.value)}
@@ -265,7 +283,8 @@ function ReadBack({ open, target, steps, onBack }: ReadBackProps) {
                   <ValueInput
                     label={`${name}, as shown`}
                     value={differs}
-                    stations={target.stations.map(({ number }) => number)}
+                    plan={target}
+                    longestHoldDays={timer.handling.longestHoldDays}
                     hasFocus
                     onChange={(value) => change(step.key, value)}
                   />

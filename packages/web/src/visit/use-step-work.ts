@@ -1,5 +1,7 @@
 import { workOf, type StepWork, type VisitStep } from '@water-clock/core/visits';
+import { parseDate } from '@water-clock/core/civil-time';
 import { useMemo } from 'react';
+import { todayHere } from '../format/today';
 import { useTimerOnDevice } from '../timer-records/use-timer-on-device';
 import type { OpenVisit } from '../timer-records/use-visit';
 
@@ -16,6 +18,7 @@ export function useStepWork({
       target && {
         ...{ visit, startedAt, target, reading },
         order: timer.handling.keyInOrder,
+        today: parseDate(todayHere())!,
         copies: [...copies, ...waiting],
       },
     [visit, startedAt, timer, target, reading, copies, waiting],

@@ -6,18 +6,11 @@ import {
   type TimerSeconds,
 } from '../../civil-time/index.js';
 import type { DateRange } from '../nominal-runs.js';
-import { simulateCompiled } from '../simulate.js';
+import type { WaterPiece } from '../pieces.js';
+import { waterOf } from '../simulate.js';
 import { ownTimeAt, type TimerOnSupply } from './timer-on-supply.js';
 
-/** A valve of one of several timers that opens or closes, in true time. */
-interface Turn {
-  readonly at: number;
-  readonly timer: TimerOnSupply;
-  readonly station: number;
-  readonly opens: boolean;
-}
-
-/** What all timers together take, from a moment on until the next. */
+/** What all timers together take, from a moment on until the next change. */
 export interface FlowTogether {
   readonly at: TimerSeconds;
   readonly lpm: number;
@@ -25,50 +18,85 @@ export interface FlowTogether {
   readonly open: readonly { readonly timer: number; readonly station: number }[];
 }
 
+/** A station of one of the timers; without a flow it counts 0. */
+interface Valve {
+  readonly timer: number;
+  readonly station: number;
+  readonly lpm: number;
+}
+
 /** What runs began on that many dates before may still reach in. */
 const DATES_BEFORE = 2;
 
+/** Sums of litres with fractions are equal when they differ by less. */
+const SLACK_LPM = 1e-6;
+
 /**
- * What the valves of all timers take together over so many true dates, change by change: pieces as they really run, each
- * timer by itself. A station without a flow counts 0, one that is open twice once.
+ * The first moment of so many true dates at which the valves of all timers together take more than `supplyLpm`: pieces as
+ * they really run, each timer by itself, and a station that is open twice counted once.
  */
-export function* flowsTogether(
+export function firstFlowAbove(
   timers: readonly TimerOnSupply[],
+  supplyLpm: number,
   { from, days }: DateRange,
-): Generator<FlowTogether> {
+): FlowTogether | null {
   const [begin, end] = [startOfDay(from), startOfDay(addDays(from, days))];
-  const turns = timers.flatMap((timer) => turnsOf(timer, { from, days }));
-  turns.sort((x, y) => x.at - y.at);
-  const flows = timers.map(
-    ({ compiled }) =>
-      new Map(compiled.plan.stations.map(({ number, flowLpm }) => [number, flowLpm ?? 0])),
-  );
-  const open = timers.map(() => new Map<number, number>());
+  const valves = timers.flatMap(valvesOf);
+  const turns = turnsInOrder(timers, valves, { from, days });
+  const openings = new Int32Array(valves.length);
+  // Kept from change to change; what fractions leave behind in it never comes near the slack.
+  let sum = 0;
   for (let index = 0; index < turns.length;) {
-    const at = Math.max(begin, turns[index]!.at);
-    if (at >= end) return;
-    for (; index < turns.length && turns[index]!.at <= at; index++) {
-      const { timer, station, opens } = turns[index]!;
-      const ofTimer = open[timer.place]!;
-      const count = (ofTimer.get(station) ?? 0) + (opens ? 1 : -1);
-      if (count === 0) ofTimer.delete(station);
-      else ofTimer.set(station, count);
+    const at = Math.max(begin, momentOf(turns[index]!, valves));
+    if (at >= end) return null;
+    for (; index < turns.length && momentOf(turns[index]!, valves) <= at; index++) {
+      const turn = turns[index]! % (2 * valves.length);
+      const [valve, opens] = [turn >> 1, (turn & 1) === 1];
+      const before = openings[valve]!;
+      openings[valve] = before + (opens ? 1 : -1);
+      if (before === (opens ? 0 : 1)) sum += (opens ? 1 : -1) * valves[valve]!.lpm;
     }
-    const stations = open.flatMap((ofTimer, timer) =>
-      [...ofTimer.keys()].map((station) => ({ timer, station })),
-    );
-    const lpm = stations.reduce((sum, { timer, station }) => sum + flows[timer]!.get(station)!, 0);
-    yield { at: asTimerSeconds(at), lpm, open: stations };
+    if (sum <= supplyLpm) continue;
+    const open = valves.filter((_, valve) => openings[valve]! > 0);
+    const lpm = open.reduce((litres, valve) => litres + valve.lpm, 0);
+    if (lpm > supplyLpm + SLACK_LPM) return { at: asTimerSeconds(at), lpm, open };
   }
+  return null;
 }
 
-function turnsOf(timer: TimerOnSupply, { from, days }: DateRange): Turn[] {
-  const { compiled, aheadSeconds } = timer;
+const valvesOf = ({ place, compiled: { plan } }: TimerOnSupply): Valve[] =>
+  plan.stations.map(({ number, flowLpm = 0 }) => ({ timer: place, station: number, lpm: flowLpm }));
+
+/**
+ * Every valve that opens or closes, in true time, as one number each: sorting them is most of the work. The moment is its
+ * upper part, the valve and whether it opens its lower one.
+ */
+function turnsInOrder(
+  timers: readonly TimerOnSupply[],
+  valves: readonly Valve[],
+  range: DateRange,
+): Float64Array {
+  const pieces = timers.map((timer) => piecesOf(timer, range));
+  const turns = new Float64Array(2 * pieces.reduce((count, { length }) => count + length, 0));
+  let count = 0;
+  timers.forEach(({ place, aheadSeconds }, index) => {
+    const valveOf = new Map(
+      valves.flatMap(({ timer, station }, valve) => (timer === place ? [[station, valve]] : [])),
+    );
+    for (const { station, from, to } of pieces[index]!) {
+      const valve = 2 * valveOf.get(station)!;
+      turns[count++] = (from - aheadSeconds) * 2 * valves.length + valve + 1;
+      turns[count++] = (to - aheadSeconds) * 2 * valves.length + valve;
+    }
+  });
+  return turns.sort();
+}
+
+const momentOf = (turn: number, { length }: readonly Valve[]): number =>
+  Math.floor(turn / (2 * length));
+
+function piecesOf(timer: TimerOnSupply, { from, days }: DateRange): readonly WaterPiece[] {
   const first = addDays(dayOf(asTimerSeconds(ownTimeAt(from, timer))), -DATES_BEFORE);
   const last = dayOf(asTimerSeconds(ownTimeAt(addDays(from, days), timer) - 1));
-  const { pieces } = simulateCompiled(compiled, { from: first, days: last - first + 1 });
-  return pieces.flatMap(({ station, from: opens, to }): Turn[] => [
-    { at: opens - aheadSeconds, timer, station, opens: true },
-    { at: to - aheadSeconds, timer, station, opens: false },
-  ]);
+  return waterOf(timer.compiled, { from: first, days: last - first + 1 }).pieces;
 }

@@ -46,14 +46,14 @@ interface Pair {
 export function firstMeeting(timers: readonly TimerOnSupply[], from: DayNumber): Meeting | null {
   let best: Meeting | null = null;
   const meet = coincidences(from);
-  for (const pair of pairsWithin(timers, (a) => longestRun(a.program))) {
+  eachPair(timers, longestRun, (pair) => {
     const { a, b, offsetSeconds } = pair;
     const months = monthsLongerThan(a.program, offsetSeconds);
     const day = meet(pair, months, monthsLongerThan(b.program, 0));
-    if (day === null) continue;
+    if (day === null) return;
     const meeting = meetingOf(pair, day);
     if (!best || inOrder(meeting, best) < 0) best = meeting;
-  }
+  });
   return best;
 }
 
@@ -67,42 +67,53 @@ export function smallestGapSeconds(
 ): number | null {
   let smallest = Infinity;
   const meet = coincidences(from);
-  for (const pair of pairsWithin(timers, (a) => longestRun(a.program) + SECONDS_PER_DAY))
-    for (const [seconds, months] of monthsByLength(pair.a.program)) {
-      const gap = Math.max(0, pair.offsetSeconds - seconds);
-      if (seconds === 0 || gap >= smallest) continue;
-      if (meet(pair, months, monthsLongerThan(pair.b.program, 0)) !== null) smallest = gap;
-    }
+  eachPair(
+    timers,
+    (a) => longestRun(a) + SECONDS_PER_DAY,
+    (pair) => {
+      for (const [seconds, months] of monthsByLength(pair.a.program)) {
+        const gap = Math.max(0, pair.offsetSeconds - seconds);
+        if (seconds === 0 || gap >= smallest) continue;
+        if (meet(pair, months, monthsLongerThan(pair.b.program, 0)) !== null) smallest = gap;
+      }
+    },
+  );
   return Number.isFinite(smallest) ? smallest : null;
 }
 
-/** Every start of one timer after one of another, nearer than `withinSeconds` of the first. */
-function* pairsWithin(
+/** Every start of one timer after one of another, nearer than `withinSeconds` of the first's program. */
+function eachPair(
   timers: readonly TimerOnSupply[],
-  withinSeconds: (a: CompiledStart) => number,
-): Generator<Pair> {
-  for (const timerA of timers)
+  withinSeconds: (a: CompiledProgram) => number,
+  take: (pair: Pair) => void,
+): void {
+  for (const timerA of timers) {
+    const { starts, budget } = timerA.compiled;
+    const within = new Map(starts.map(({ program }) => [program, withinSeconds(program)]));
     for (const timerB of timers) {
       if (timerA === timerB) continue;
-      const [ofA, ofB] = [timerA.compiled.starts, timerB.compiled.starts];
-      timerA.compiled.budget.spend('looks', ofA.length * ofB.length * LOOKS_AT_A_PAIR);
-      for (const a of ofA)
-        for (const b of ofB) yield* pairsOf({ timerA, a, timerB, b }, withinSeconds(a));
+      budget.spend('looks', starts.length * timerB.compiled.starts.length * LOOKS_AT_A_PAIR);
+      for (const a of starts) {
+        const near = within.get(a.program)!;
+        for (const b of timerB.compiled.starts) pairsOf({ timerA, a, timerB, b }, near, take);
+      }
     }
+  }
 }
 
 /** Two starts, by how many dates the second is after the first. */
-function* pairsOf(
+function pairsOf(
   starts: Omit<Pair, 'later' | 'offsetSeconds'>,
   withinSeconds: number,
-): Generator<Pair> {
+  take: (pair: Pair) => void,
+): void {
   const { timerA, a, timerB, b } = starts;
   const sameDay = b.secondOfDay - timerB.aheadSeconds - (a.secondOfDay - timerA.aheadSeconds);
   let later = Math.ceil(-sameDay / SECONDS_PER_DAY);
   for (; later * SECONDS_PER_DAY + sameDay < withinSeconds; later++) {
     const offsetSeconds = later * SECONDS_PER_DAY + sameDay;
     // Of two that begin at one moment the first is that of the timer that is named first.
-    if (offsetSeconds > 0 || timerA.place < timerB.place) yield { ...starts, later, offsetSeconds };
+    if (offsetSeconds > 0 || timerA.place < timerB.place) take({ ...starts, later, offsetSeconds });
   }
 }
 

@@ -2,12 +2,9 @@ import { formatDateTime, type DayNumber } from '../../civil-time/index.js';
 import type { Plan } from '../../settings/index.js';
 import type { DateRange } from '../nominal-runs.js';
 import { runName, type RunName } from '../simulation-report.js';
-import { flowsTogether, type FlowTogether } from './flows.js';
+import { firstFlowAbove, type FlowTogether } from './flows.js';
 import { firstMeeting, smallestGapSeconds, type Meeting, type RunOfTimer } from './meetings.js';
 import { timersOnSupply } from './timer-on-supply.js';
-
-/** Sums of litres with fractions are equal when they differ by less. */
-const SLACK_LPM = 1e-6;
 
 /** More than the supply gives, and when first. */
 export interface FlowOver extends FlowTogether {
@@ -29,9 +26,11 @@ export interface Together {
  */
 export function together(plans: readonly Plan[], range: DateRange): Together {
   const timers = timersOnSupply(plans);
+  const supplyLpm = supplyOf(plans);
+  const flow = supplyLpm === null ? null : firstFlowAbove(timers, supplyLpm, range);
   return {
     firstMeeting: firstMeeting(timers, range.from),
-    firstFlowOver: firstOver(timers, supplyOf(plans), range),
+    firstFlowOver: flow && { ...flow, supplyLpm: supplyLpm! },
   };
 }
 
@@ -43,17 +42,6 @@ export const clocksMayDriftSeconds = (plans: readonly Plan[], from: DayNumber): 
 export function supplyOf(plans: readonly Plan[]): number | null {
   const supplies = plans.flatMap(({ site }) => site?.supplyLpm ?? []);
   return supplies.length === 0 ? null : Math.min(...supplies);
-}
-
-function firstOver(
-  timers: ReturnType<typeof timersOnSupply>,
-  supplyLpm: number | null,
-  range: DateRange,
-): FlowOver | null {
-  if (supplyLpm === null) return null;
-  for (const flow of flowsTogether(timers, range))
-    if (flow.lpm > supplyLpm + SLACK_LPM) return { ...flow, supplyLpm };
-  return null;
 }
 
 interface RunOfTimerReport extends RunName {

@@ -84,7 +84,7 @@ export const MESSAGES = {
     '{count, plural, one {One value of {of} was} other {# values of {of} were}} not read off the timer again: what stands here was keyed in.',
   unknown:
     'Nobody has read {count, plural, one {one value} other {# values}} of {of} off the timer: what stands here is what was planned.',
-  paused: 'Paused from {from} to {to}: nothing waters then.',
+  paused: 'On hold from {from} to {to}: nothing waters then.',
   ordinal: '{day, selectordinal, one {#st} two {#nd} few {#rd} other {#th}}',
   monthDays: 'Never waters on the {days} of a month.',
   noWater:

@@ -9,7 +9,7 @@ import styles from './extra-fields.module.css';
 import { ValueInput } from './value-input';
 
 /** What has no field of its own on the desk or in a reading, by the keys of the places. */
-const OF_TIMER = new Set(['no water', 'month days off']);
+const OF_TIMER = new Set(['no water', 'month days off', 'hold']);
 const OWN_HOURS = ' own hours';
 const OF_STATIONS = new Set([
   'stations off',
@@ -20,6 +20,8 @@ const OF_STATIONS = new Set([
 
 interface ExtrasProps {
   readonly plan: Plan;
+  /** The longest hold that the kind of timer takes. */
+  readonly longestHoldDays: number;
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
 }
 
@@ -39,13 +41,15 @@ const editOf =
   (value: Parameters<NonNullable<KeyInPlace['write']>>[1]) =>
     onEdit((plan) => write?.(plan, value) ?? plan, key);
 
-/** Hours and days without watering, and hours of programs in use, where the timer has them: set, opened to be changed. */
-export function TimerExtras({ plan, onEdit, hasPrograms = false }: TimerExtrasProps) {
+/** Holds, hours and days without watering, and hours of programs in use, where the timer has them: set, opened to be changed. */
+export function TimerExtras(props: TimerExtrasProps) {
+  const { plan, longestHoldDays, onEdit, hasPrograms = false } = props;
   const say = useSay();
   const places = keyInPlaces(plan)
     .filter(
       ({ key, program }) => OF_TIMER.has(key) || (hasPrograms && isOwnHours(key, program, plan)),
     )
+    .filter(({ key }) => key !== 'hold' || longestHoldDays > 0 || plan.controller.pauses.length > 0)
     .map((place) => ({
       ...place,
       what: place.program === undefined ? place.what : `Hours of program ${place.program}`,
@@ -68,7 +72,7 @@ export function TimerExtras({ plan, onEdit, hasPrograms = false }: TimerExtrasPr
                 <ValueInput
                   label={place.what}
                   value={place.read(plan)}
-                  stations={plan.stations.map(({ number }) => number)}
+                  {...{ plan, longestHoldDays }}
                   onChange={editOf(place, onEdit)}
                 />
               )}
@@ -85,15 +89,15 @@ export function TimerExtras({ plan, onEdit, hasPrograms = false }: TimerExtrasPr
 }
 
 /** What a timer shows of single stations, line by line: which are off, run the pump, heed no sensor. */
-export function StationExtras({ plan, onEdit }: ExtrasProps) {
-  return <ExtraLines {...{ plan, onEdit }} isMeant={({ key }) => OF_STATIONS.has(key)} />;
+export function StationExtras(props: ExtrasProps) {
+  return <ExtraLines {...props} isMeant={({ key }) => OF_STATIONS.has(key)} />;
 }
 
 /** What a timer shows of one program besides starts, run times and days. */
-export function ProgramExtras({ plan, program, onEdit }: ExtrasProps & { program: string }) {
+export function ProgramExtras({ program, ...props }: ExtrasProps & { program: string }) {
   return (
     <ExtraLines
-      {...{ plan, onEdit }}
+      {...props}
       isMeant={(place) => place.part === 'extras' && place.program === program}
     />
   );
@@ -103,7 +107,7 @@ interface ExtraLinesProps extends ExtrasProps {
   readonly isMeant: (place: KeyInPlace) => boolean;
 }
 
-function ExtraLines({ plan, onEdit, isMeant }: ExtraLinesProps) {
+function ExtraLines({ plan, longestHoldDays, onEdit, isMeant }: ExtraLinesProps) {
   return (
     <div className={styles['extra-lines']}>
       {keyInPlaces(plan)
@@ -114,7 +118,7 @@ function ExtraLines({ plan, onEdit, isMeant }: ExtraLinesProps) {
             <ValueInput
               label={place.what}
               value={place.read(plan)}
-              stations={plan.stations.map(({ number }) => number)}
+              {...{ plan, longestHoldDays }}
               onChange={editOf(place, onEdit)}
             />
           </div>

@@ -2,7 +2,14 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { KeyInValue } from '@water-clock/core/key-in';
 import { aroundScreens } from '../../testing/in-app';
+import { testPlan } from '../../testing/plans';
 import { ValueInput } from './value-input';
+
+const PLAN = testPlan({
+  timer: { stations: 5 },
+  stations: [1, 2, 5].map((number) => ({ number })),
+  programs: [],
+});
 
 function shown(value: KeyInValue) {
   const taken: KeyInValue[] = [];
@@ -10,7 +17,8 @@ function shown(value: KeyInValue) {
     <ValueInput
       label="Shown"
       value={value}
-      stations={[1, 2, 5]}
+      plan={PLAN}
+      longestHoldDays={7}
       onChange={(one) => taken.push(one)}
     />,
     { wrapper: aroundScreens().wrapper },

@@ -1,11 +1,13 @@
 import { clsx } from 'clsx';
 import type { KeyInValue } from '@water-clock/core/key-in';
+import type { Plan } from '@water-clock/core/settings';
 import { DAY_MODES } from '@water-clock/core/timer-types';
 import { Checkbox, Input, Radio } from 'antd';
 import { DayRuleEditor } from '../grid/day-rule-editor';
 import { WEEKDAY_OPTIONS } from '../../format/weekday-options';
 import { LENGTH_HINT, minutesText, parseClock, parseLength } from '../../format/lengths';
 import { useClock } from '../../session/use-signed-in';
+import { HoldInput } from './hold-input';
 import { HoursInput } from '../../ui/hours-input';
 import { NumberInput } from '../../ui/number-input';
 import { useTypedText } from '../../ui/use-typed-text';
@@ -15,8 +17,10 @@ import styles from './extra-fields.module.css';
 interface ValueInputProps {
   readonly label: string;
   readonly value: KeyInValue;
-  /** The numbers of the stations that there are. */
-  readonly stations: readonly number[];
+  /** The settings that it is one of: they tell which stations there are. */
+  readonly plan: Plan;
+  /** The longest hold that the kind of timer takes. */
+  readonly longestHoldDays: number;
   readonly hasFocus?: boolean;
   readonly onChange: (value: KeyInValue) => void;
 }
@@ -25,7 +29,8 @@ interface ValueInputProps {
 export function ValueInput({
   label,
   value,
-  stations,
+  plan,
+  longestHoldDays,
   hasFocus = false,
   onChange,
 }: ValueInputProps) {
@@ -77,6 +82,7 @@ export function ValueInput({
           text={value.stations.join(', ')}
           hint="Stations of this timer such as 2, 5; empty: none"
           read={(text) => {
+            const stations = plan.stations.map(({ number }) => number);
             const numbers = numbersIn(text, stations);
             return numbers && { type: 'stations', stations: numbers };
           }}
@@ -90,6 +96,15 @@ export function ValueInput({
           areDry={value.areDry}
           clock={clock}
           onChange={(hours) => onChange({ ...value, hours })}
+        />
+      );
+    case 'holds':
+      return (
+        <HoldInput
+          holds={value.holds}
+          mostDays={longestHoldDays}
+          timeZone={plan.site?.timeZone}
+          onChange={(holds) => onChange({ type: 'holds', holds })}
         />
       );
     case 'count':

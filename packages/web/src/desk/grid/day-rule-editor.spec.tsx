@@ -47,3 +47,15 @@ it('another kind of days begins anew: hours from this morning', () => {
   expect(taken.at(-1)).toMatchObject({ mode: 'hours', everyHours: 12 });
   expect(taken.at(-1)).toHaveProperty('anchor', expect.stringMatching(/T06:00:00$/));
 });
+
+it('an interval is entered by the days that are left, counted from today', () => {
+  jest.useFakeTimers({ now: new Date(2026, 5, 2, 9) });
+  const taken = shown({ mode: 'interval', everyDays: 5, anchor: '2026-05-30' }, ['interval']);
+  const left = () => screen.getByLabelText<HTMLInputElement>('Days left until it waters next');
+  expect([left().value, screen.queryByText(/next on Thu 4 June/) !== null]).toEqual(['2', true]);
+  type('Days left until it waters next', '3');
+  expect(taken.at(-1)).toEqual({ mode: 'interval', everyDays: 5, anchor: '2026-06-05' });
+  type('A day it waters', '1 June 2026');
+  expect(left().value).toBe('4');
+  jest.useRealTimers();
+});

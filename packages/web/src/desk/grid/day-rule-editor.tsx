@@ -1,5 +1,6 @@
 import { NumberInput } from '../../ui/number-input';
 import {
+  addDays,
   addSeconds,
   dayOf,
   formatDate,
@@ -13,7 +14,15 @@ import {
   startOfDay,
   type DayNumber,
 } from '@water-clock/core/civil-time';
-import { LONGEST_INTERVAL_HOURS, type DayRule, type HoursRule } from '@water-clock/core/settings';
+import {
+  LONGEST_INTERVAL_DAYS,
+  LONGEST_INTERVAL_HOURS,
+  nextCountedDay,
+  type DayRule,
+  type HoursRule,
+  type IntervalRule,
+} from '@water-clock/core/settings';
+import { longDate } from '@water-clock/core/words';
 import type { DayMode } from '@water-clock/core/timer-types';
 import { Checkbox, Space } from 'antd';
 import { todayHere } from '../../format/today';
@@ -41,7 +50,6 @@ interface DayRuleEditorProps {
 
 /** Water days of any kind that the timer has, and the kind that is set. */
 export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEditorProps) {
-  const order = useDayOrder();
   const modes = keysOf(MODE_NAMES).filter((mode) => dayModes.includes(mode) || mode === days.mode);
   return (
     <Space orientation="vertical" size={12} style={{ maxWidth: 380 }}>
@@ -61,33 +69,64 @@ export function DayRuleEditor({ days, dayModes, onChange: change }: DayRuleEdito
           }
         />
       )}
-      {days.mode === 'interval' && (
-        <Space wrap>
-          <label>
-            Every{' '}
-            <NumberInput
-              label="Days of the interval"
-              least={1}
-              most={31}
-              isWhole
-              value={days.everyDays}
-              onChange={(everyDays) => change({ ...days, everyDays })}
-              width={70}
-            />{' '}
-            days, counted from
-          </label>
-          <DateField
-            label="A day it waters"
-            day={parseDate(days.anchor)}
-            order={order}
-            onChange={(day) => change({ ...days, anchor: formatDate(day) })}
-          />
-        </Space>
-      )}
+      {days.mode === 'interval' && <IntervalFields {...{ days, change }} />}
       {days.mode === 'hours' && <HoursFields {...{ days, change }} />}
     </Space>
   );
 }
+
+interface IntervalFieldsProps {
+  readonly days: IntervalRule;
+  readonly change: (days: DayRule) => void;
+}
+
+/** How many days, and a day of the count: as a date, or as the days that are left until it. */
+function IntervalFields({ days, change }: IntervalFieldsProps) {
+  const order = useDayOrder();
+  const today = parseDate(todayHere())!;
+  const next = nextCountedDay(days, today);
+  return (
+    <Space orientation="vertical" size={8}>
+      <Space wrap>
+        <label>
+          Every{' '}
+          <NumberInput
+            label="Days of the interval"
+            least={1}
+            most={LONGEST_INTERVAL_DAYS}
+            isWhole
+            value={days.everyDays}
+            onChange={(everyDays) => change({ ...days, everyDays })}
+            width={70}
+          />{' '}
+          days, counted from
+        </label>
+        <DateField
+          label="A day it waters"
+          day={parseDate(days.anchor)}
+          order={order}
+          onChange={(day) => change({ ...days, anchor: formatDate(day) })}
+        />
+      </Space>
+      <label>
+        Days left{' '}
+        <NumberInput
+          label="Days left until it waters next"
+          least={0}
+          most={MOST_DAYS_LEFT}
+          isWhole
+          value={next - today}
+          onChange={(left) => change({ ...days, anchor: formatDate(addDays(today, left)) })}
+          width={70}
+        />{' '}
+        next on {longDate(next)}
+      </label>
+    </Space>
+  );
+}
+
+/** A count that begins later than this is given by its date. */
+const MOST_DAYS_LEFT = 366;
 
 interface HoursFieldsProps {
   readonly days: HoursRule;

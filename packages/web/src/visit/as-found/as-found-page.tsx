@@ -93,6 +93,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
     openHistory(planOf(draftOf(person.id, draft)) ?? blank),
   );
   const plan = state.present;
+  const { longestHoldDays } = timer.handling;
   const saving = useSaveCopy(timer.id, 'as-found');
   const open = useOpenVisit(timer.id);
   const [search, goTo] = usePlace();
@@ -201,9 +202,9 @@ function Reading({ timer, blank, last }: ReadingProps) {
             />
           )}
           {program !== undefined && (
-            <ProgramReading key={program} {...{ plan, program, edit, settle }} />
+            <ProgramReading key={program} {...{ plan, program, longestHoldDays, edit, settle }} />
           )}
-          {at === steps.length - 2 && <RestReading {...{ plan, edit, settle }} />}
+          {at === steps.length - 2 && <RestReading {...{ plan, longestHoldDays, edit, settle }} />}
           {at === steps.length - 1 && <SinceLastCopy {...{ plan, last }} />}
         </div>
         <AsFoundFindings plan={plan} isBegun={isBegun} />

@@ -27,6 +27,8 @@ import gridTableStyles from '../../ui/grid-table.module.css';
 
 interface ReadingProps {
   readonly plan: Plan;
+  /** The longest hold that the kind of timer takes. */
+  readonly longestHoldDays: number;
   readonly edit: (edit: PlanEdit, key?: string) => void;
   readonly settle: () => void;
 }
@@ -63,6 +65,7 @@ const formatDateTimeWords = (text: string): string => text.replace('T', ' ');
 /** One program as the timer shows it: starts, run times, water days. */
 export function ProgramReading({
   plan,
+  longestHoldDays,
   program: id,
   edit,
   settle,
@@ -157,7 +160,7 @@ export function ProgramReading({
           )}
         </tbody>
       </table>
-      <ProgramExtras {...{ plan, program: id }} onEdit={edit} />
+      <ProgramExtras {...{ plan, longestHoldDays, program: id }} onEdit={edit} />
       {next !== null && (
         <Button size="small" onClick={() => edit(addStation(next))}>
           It shows station {next} too
@@ -168,7 +171,7 @@ export function ProgramReading({
 }
 
 /** What is set outside the programs, and cycle and soak where the timer has them. */
-export function RestReading({ plan, edit, settle }: ReadingProps) {
+export function RestReading({ plan, longestHoldDays, edit, settle }: ReadingProps) {
   const { timer, stations } = plan;
   return (
     <section className={clsx(pageStyles['sheet'], styles['as-found-sheet'])} aria-label="The rest">
@@ -180,8 +183,8 @@ export function RestReading({ plan, edit, settle }: ReadingProps) {
         since={parseDate(todayHere())!}
         onEdit={edit}
       />
-      <TimerExtras plan={plan} onEdit={edit} />
-      <StationExtras plan={plan} onEdit={edit} />
+      <TimerExtras {...{ plan, longestHoldDays }} onEdit={edit} />
+      <StationExtras {...{ plan, longestHoldDays }} onEdit={edit} />
       {timer.cycleSoak && (
         <table
           className={clsx(gridTableStyles['settings-grid'], styles['as-found-table'])}

@@ -1,0 +1,59 @@
+import type { MigrationInterface, QueryRunner } from 'typeorm';
+
+/** What a kind means that does not say how it is held, how it asks for days, and how its own memory is used. */
+const USUAL = {
+  intervalAskedAs: 'first-day',
+  longestHoldDays: 14,
+  storeCopy: '',
+  bringBackCopy: '',
+  factoryReset: '',
+};
+
+const BEFORE = {
+  keyInOrder: ['clock', 'starts', 'run-times', 'days', 'percent', 'extras'],
+  pauseForRain: '',
+  runOneStation: '',
+};
+
+const json = (value: object): string => `'${JSON.stringify(value)}'::jsonb`;
+const NAMES = `'{${Object.keys(USUAL).join(',')}}'::text[]`;
+
+async function writeAs(
+  runner: QueryRunner,
+  change: (handling: string) => string,
+  whenUnsaid: object,
+): Promise<void> {
+  for (const [table, set] of [
+    ['timer_kinds', `handling = ${change('handling')}`],
+    [
+      'removals',
+      `"row" = jsonb_set("row", '{handling}', ${change(`("row" -> 'handling')`)}) WHERE kind = 'timer-type'`,
+    ],
+  ] as const) {
+    // Nobody changed anything: the same is said in the words of another version.
+    await runner.query(`ALTER TABLE ${table} DISABLE TRIGGER USER`);
+    await runner.query(`UPDATE ${table} SET ${set}`);
+    await runner.query(`ALTER TABLE ${table} ENABLE TRIGGER USER`);
+  }
+  await runner.query(
+    `ALTER TABLE timer_kinds ALTER handling SET DEFAULT '${JSON.stringify(whenUnsaid)}'`,
+  );
+}
+
+/** Kinds of timers say how long they are held, how they ask for days, and how their own memory is used. */
+export class HandlingFields1910000000000 implements MigrationInterface {
+  name = 'HandlingFields1910000000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    const { keyInOrder, ...words } = BEFORE;
+    await writeAs(runner, (handling) => `${json(USUAL)} || ${handling}`, {
+      keyInOrder,
+      ...USUAL,
+      ...words,
+    });
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await writeAs(runner, (handling) => `${handling} - ${NAMES}`, BEFORE);
+  }
+}
