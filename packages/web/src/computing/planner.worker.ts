@@ -1,3 +1,4 @@
+import { nightOfHome } from '@water-clock/core/engine';
 import { timersOverlap } from '@water-clock/core/findings';
 import { seasonTable } from '@water-clock/core/season-steps';
 import { expose } from 'comlink';
@@ -18,6 +19,8 @@ const worker = {
   season: seasonTable,
 
   together: timersOverlap,
+
+  night: nightOfHome,
 };
 export type PlannerWorker = typeof worker;
 

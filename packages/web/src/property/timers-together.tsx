@@ -1,5 +1,6 @@
 import { useQueries, type UseQueryResult } from '@tanstack/react-query';
-import { parseDate } from '@water-clock/core/civil-time';
+import { parseDate, parseDateTime } from '@water-clock/core/civil-time';
+import { supplyOf } from '@water-clock/core/engine';
 import { Alert } from 'antd';
 import { useMemo } from 'react';
 import type { TimerOfProperty } from '../api/properties';
@@ -8,6 +9,7 @@ import { useTimersTogether } from '../computing/use-timers-together';
 import { todayHere } from '../format/today';
 import { useOutbox } from '../offline/use-outbox';
 import { settingsWithWaiting } from '../offline/waiting-saves';
+import { HomeBoard } from './home-board/home-board';
 import { useSay } from '../session/use-signed-in';
 
 const LOOKS = { error: 'error', warning: 'warning', info: 'info' } as const;
@@ -34,6 +36,7 @@ export function TimersTogether({ timers }: { timers: readonly TimerOfProperty[] 
       plan: settingsWithWaiting(settings, items).document,
     }));
   }, [stored, names, items]);
+  const plans = useMemo(() => named?.map(({ plan }) => plan) ?? [], [named]);
   const { answer: found, hasFailed } = useTimersTogether(named, parseDate(today)!);
   const say = useSay();
   if (!named) return null;
@@ -47,13 +50,22 @@ export function TimersTogether({ timers }: { timers: readonly TimerOfProperty[] 
     );
   if (!found) return null;
   return (
-    <Alert
-      role="status"
-      type={LOOKS[found.severity]}
-      showIcon
-      title={TITLES[found.severity]}
-      description={`${say(found.message)} In true time, by the settings that are wanted.`}
-    />
+    <>
+      <Alert
+        role="status"
+        type={LOOKS[found.severity]}
+        showIcon
+        title={TITLES[found.severity]}
+        description={`${say(found.message)} In true time, by the settings that are wanted.`}
+      />
+      <HomeBoard
+        names={named.map(({ name }) => name)}
+        plans={plans}
+        supplyLpm={supplyOf(plans)}
+        today={parseDate(today)!}
+        first={found.first === null ? null : parseDateTime(found.first)}
+      />
+    </>
   );
 }
 

@@ -88,6 +88,7 @@ export function HandlingQuestions({ handling, onChange }: HandlingQuestionsProps
           </li>
         ))}
       </ol>
+      <span>What it asks for where it counts days</span>
       <Choice
         label="What it asks for where it counts days"
         value={handling.intervalAskedAs}

@@ -38,17 +38,55 @@ const SLACK_LPM = 1e-6;
 export function firstFlowAbove(
   timers: readonly TimerOnSupply[],
   supplyLpm: number,
-  { from, days }: DateRange,
+  range: DateRange,
 ): FlowTogether | null {
-  const [begin, end] = [startOfDay(from), startOfDay(addDays(from, days))];
+  let found: FlowTogether | null = null;
+  eachFlow(timers, range, (at, sum, open) => {
+    if (sum <= supplyLpm) return true;
+    const valves = open();
+    const lpm = valves.reduce((litres, valve) => litres + valve.lpm, 0);
+    if (lpm > supplyLpm + SLACK_LPM) found = { at: asTimerSeconds(at), lpm, open: valves };
+    return found === null;
+  });
+  return found;
+}
+
+/** What all valves take from a moment on, until the next; a station without a flow counts 0. */
+export interface FlowStep {
+  readonly at: TimerSeconds;
+  readonly lpm: number;
+}
+
+/** Every change of what the valves of all timers take together, over so many true dates. */
+export function flowSteps(timers: readonly TimerOnSupply[], range: DateRange): FlowStep[] {
+  const steps: FlowStep[] = [];
+  eachFlow(timers, range, (at, _sum, open) => {
+    const lpm = open().reduce((litres, valve) => litres + valve.lpm, 0);
+    if (lpm !== (steps.at(-1)?.lpm ?? 0)) steps.push({ at: asTimerSeconds(at), lpm });
+    return true;
+  });
+  return steps;
+}
+
+/**
+ * Takes each moment at which a valve opens or closes, with the litres a minute then and a look at which are open; ends
+ * with the dates, or where it gives false.
+ */
+function eachFlow(
+  timers: readonly TimerOnSupply[],
+  range: DateRange,
+  take: (at: number, sum: number, open: () => readonly Valve[]) => boolean,
+): void {
+  const [begin, end] = [startOfDay(range.from), startOfDay(addDays(range.from, range.days))];
   const valves = timers.flatMap(valvesOf);
-  const turns = turnsInOrder(timers, valves, { from, days });
+  const turns = turnsInOrder(timers, valves, range);
   const openings = new Int32Array(valves.length);
+  const open = () => valves.filter((_, valve) => openings[valve]! > 0);
   // Kept from change to change; what fractions leave behind in it never comes near the slack.
   let sum = 0;
   for (let index = 0; index < turns.length;) {
     const at = Math.max(begin, momentOf(turns[index]!, valves));
-    if (at >= end) return null;
+    if (at >= end) return;
     for (; index < turns.length && momentOf(turns[index]!, valves) <= at; index++) {
       const turn = turns[index]! % (2 * valves.length);
       const [valve, opens] = [turn >> 1, (turn & 1) === 1];
@@ -56,12 +94,8 @@ export function firstFlowAbove(
       openings[valve] = before + (opens ? 1 : -1);
       if (before === (opens ? 0 : 1)) sum += (opens ? 1 : -1) * valves[valve]!.lpm;
     }
-    if (sum <= supplyLpm) continue;
-    const open = valves.filter((_, valve) => openings[valve]! > 0);
-    const lpm = open.reduce((litres, valve) => litres + valve.lpm, 0);
-    if (lpm > supplyLpm + SLACK_LPM) return { at: asTimerSeconds(at), lpm, open };
+    if (!take(at, sum, open)) return;
   }
-  return null;
 }
 
 const valvesOf = ({ place, compiled: { plan } }: TimerOnSupply): Valve[] =>
@@ -95,7 +129,8 @@ function turnsInOrder(
 const momentOf = (turn: number, { length }: readonly Valve[]): number =>
   Math.floor(turn / (2 * length));
 
-function piecesOf(timer: TimerOnSupply, { from, days }: DateRange): readonly WaterPiece[] {
+/** The water of a timer, in its own time, that may flow on so many true dates. */
+export function piecesOf(timer: TimerOnSupply, { from, days }: DateRange): readonly WaterPiece[] {
   const first = addDays(dayOf(asTimerSeconds(ownTimeAt(from, timer))), -DATES_BEFORE);
   const last = dayOf(asTimerSeconds(ownTimeAt(addDays(from, days), timer) - 1));
   return waterOf(timer.compiled, { from: first, days: last - first + 1 }).pieces;

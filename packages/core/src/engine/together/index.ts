@@ -1,4 +1,5 @@
-export { type FlowTogether } from './flows.js';
+export { type FlowStep, type FlowTogether } from './flows.js';
+export { nightOfHome, type HomePiece, type NightOfHome } from './water-of-home.js';
 export { type Meeting, type RunOfTimer } from './meetings.js';
 export {
   clocksMayDriftSeconds,

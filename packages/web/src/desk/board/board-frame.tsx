@@ -48,7 +48,7 @@ export function BoardLegend({ hasHolds }: { readonly hasHolds: boolean }) {
     ['ghost', 'what the timer really does'],
     ['sunrise', 'sunrise'],
     ['forbidden', 'no watering in these hours'],
-    ...(hasHolds ? [['hold', 'held back: pause, day off, switch, rain'] as const] : []),
+    ...(hasHolds ? [['hold', 'held back: on hold, day off, switch, rain'] as const] : []),
   ] as const;
   return (
     <ul className={styles['board-legend']} aria-label="Marks on the board">
