@@ -1,3 +1,4 @@
+import type { Page } from 'puppeteer-core';
 import type { Plan } from '@water-clock/core/settings';
 import { GENERIC_TYPES } from '@water-clock/core/timer-types';
 import {
@@ -30,6 +31,15 @@ async function homeWith(name: string, fields: object, timers: readonly NewTimer[
 
 const settingsOf = async (id: string) =>
   stage.ask<{ version: number; document: Plan }>('GET', `/timers/${id}/settings?on=2026-06-01`);
+
+async function saveSettings(page: Page): Promise<void> {
+  await clickButton(page, 'Save settings');
+  await page.waitForFunction(() =>
+    [...window.document.querySelectorAll('button')].some(
+      ({ disabled, textContent }) => disabled && textContent === 'Saved',
+    ),
+  );
+}
 
 it('a tap timer waters every 8 hours: set on the desk, proven, and keyed in', async () => {
   const { ids } = await homeWith('Sloe end', {}, [
@@ -73,12 +83,7 @@ it('a tap timer waters every 8 hours: set on the desk, proven, and keyed in', as
       input.hasAttribute('disabled'),
     ]),
   ).toEqual(['by hours', true]);
-  await clickButton(page, 'Save settings');
-  await page.waitForFunction(() =>
-    [...window.document.querySelectorAll('button')].some(
-      ({ disabled, textContent }) => disabled && textContent === 'Saved',
-    ),
-  );
+  await saveSettings(page);
   expect((await settingsOf(ids[0]!)).document.programs[0]!.days).toEqual({
     ...{ mode: 'hours', everyHours: 8, anchor: '2026-05-30T06:00:00' },
   });
@@ -112,12 +117,18 @@ it('two timers on one supply that overlap are told on the home, and no more once
   await goTo(page, `${stage.url()}/properties/${homeId}`);
   await waitForWords(page, 'The timers take more than the supply gives');
   await waitForWords(page, 'take 45 L/min, and the supply gives 40 L/min');
-  const { version, document } = await settingsOf(ids[1]!);
-  const programs = document.programs.map((program) => ({ ...program, starts: ['04:40'] }));
-  await stage.ask('PUT', `/timers/${ids[1]}/settings?on=2026-06-01`, {
-    version,
-    document: { ...document, programs },
-  });
+  // The same is said on the desk of either, and one of them is moved from there.
+  await goTo(page, `${stage.url()}/timers/${ids[1]}?from=2026-06-01`);
+  await waitForVerdict(page, 'With the other timers of this home it takes more than the supply');
+  await clickOn(page, '[aria-label="Beside the other timers of this home"] button');
+  await clickButton(page, 'Move program A later by 30 min, to 04:40');
+  await waitForVerdict(page, 'No two runs ever overlap, on any date. Clear');
+  await page.waitForFunction(
+    () => !window.document.body.textContent.includes('With the other timers of this home'),
+    { polling: 200 },
+  );
+  await saveSettings(page);
+  expect((await settingsOf(ids[1]!)).document.programs[0]!.starts).toEqual(['04:40']);
   await goTo(page, `${stage.url()}/properties/${homeId}`);
   await waitForWords(
     page,

@@ -1,4 +1,5 @@
 import { nightOfHome } from '@water-clock/core/engine';
+import { apartFromOthers } from '@water-clock/core/fixes';
 import { timersOverlap } from '@water-clock/core/findings';
 import { seasonTable } from '@water-clock/core/season-steps';
 import { expose } from 'comlink';
@@ -21,6 +22,8 @@ const worker = {
   together: timersOverlap,
 
   night: nightOfHome,
+
+  apart: apartFromOthers,
 };
 export type PlannerWorker = typeof worker;
 

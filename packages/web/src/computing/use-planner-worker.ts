@@ -8,6 +8,24 @@ export interface WorkedOut<Answer> {
   readonly hasFailed: boolean;
 }
 
+const newThread = () =>
+  new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+
+/** One answer of the planner's worker, when it is asked for. */
+export async function askPlannerWorker<Answer>(
+  ask: (worker: Remote<PlannerWorker>) => Promise<Answer>,
+): Promise<Answer> {
+  const thread = newThread();
+  try {
+    return await new Promise<Answer>((resolve, reject) => {
+      thread.onerror = () => reject(new Error('The thread could not begin.'));
+      ask(wrap<PlannerWorker>(thread)).then(resolve, reject);
+    });
+  } finally {
+    thread.terminate();
+  }
+}
+
 /** One answer of the planner's worker, in a thread that ends with what was asked; with `null`, nothing is. */
 export function usePlannerWorker<Answer>(
   ask: ((worker: Remote<PlannerWorker>) => Promise<Answer | null>) | null,
@@ -15,7 +33,7 @@ export function usePlannerWorker<Answer>(
   const [worked, setWorked] = useState<WorkedOut<Answer>>({ answer: null, hasFailed: false });
   useEffect(() => {
     if (!ask) return;
-    const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+    const thread = newThread();
     const fail = () => setWorked({ answer: null, hasFailed: true });
     thread.onerror = fail;
     ask(wrap<PlannerWorker>(thread)).then(

@@ -5,7 +5,6 @@ import {
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
 import type { Finding } from '@water-clock/core/findings';
-import type { Plan } from '@water-clock/core/settings';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { NIGHTS, type BoardRun } from '../computing/board-model';
 import { NightBoard, type StartChoice } from './board/night-board';
@@ -20,7 +19,8 @@ import { focusField } from './state/fields';
 import type { Timer } from '../api/timers';
 import { SettingsGrid } from './grid/settings-grid';
 import { HeadroomStrip } from './headroom/headroom-strip';
-import { moveStart } from '@water-clock/core/settings';
+import { hasStart, moveStart, type Plan } from '@water-clock/core/settings';
+import { useOtherTimers } from './findings/use-other-timers';
 import { nightOf } from '../computing/year-model';
 import { later } from '../ui/later';
 import { BoardBar } from './board-bar';
@@ -46,7 +46,14 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
   const { since, night, board, isTrueTime, go } = place;
   const computer = useDeskWorker(plan, { night, since, isTrueTime });
   const { model } = computer;
-  const [fixing, setFixing] = useState<Finding | null>(null);
+  const others = useOtherTimers(timer, plan, since);
+  const [fixing, setFixing] = useState<Finding | 'home' | null>(null);
+  const { fixes } = computer;
+  const askForFixes = useCallback(
+    (now: Plan) =>
+      fixing === null || fixing === 'home' ? others.fixes(now) : fixes(now, fixing, since),
+    [fixing, others, fixes, since],
+  );
   const [selected, setSelected] = useState<string | null>(null);
   const select = useCallback((run: BoardRun | null) => setSelected(run?.key ?? null), []);
   const move = useCallback(
@@ -68,11 +75,17 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
     },
     [go, plan, night],
   );
-  const hasRuns = plan.programs.some(({ starts, runs }) => starts.length > 0 && runs.length > 0);
+  const fixHome = useCallback(() => setFixing('home'), []);
+  const hasRuns = plan.programs.some((program) => hasStart(program) && program.runs.length > 0);
 
   return (
     <>
-      <VerdictBar model={model} controller={plan.controller} failure={computer.failure} />
+      <VerdictBar
+        model={model}
+        controller={plan.controller}
+        failure={computer.failure}
+        ofHome={others.finding}
+      />
       <div className={styles['desk-body']}>
         <section className={styles['desk-settings']} aria-label="Settings of the timer">
           <SettingsGrid
@@ -129,7 +142,9 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
                   isClockOff={model.clockErrorSeconds !== 0}
                   hasRuns={hasRuns}
                   onShow={show}
+                  ofHome={others.finding}
                   onFix={setFixing}
+                  onFixOfHome={fixHome}
                 />
               </div>
             </>
@@ -138,10 +153,9 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
       </div>
       {fixing && (
         <FixDialog
-          finding={fixing}
+          message={fixing === 'home' ? (others.finding?.message ?? '') : fixing.message}
           plan={plan}
-          since={since}
-          ask={computer.fixes}
+          ask={askForFixes}
           onApply={(fixed) => edit(() => fixed)}
           onClose={() => setFixing(null)}
         />

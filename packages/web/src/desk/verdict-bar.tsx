@@ -4,11 +4,12 @@ import {
   MinusCircleOutlined,
   PauseCircleFilled,
 } from '@ant-design/icons';
+import type { TimersOverlap } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
 import { TOO_MUCH_WORDS } from '@water-clock/core/words';
 import type { DeskModel } from '../computing/desk-model';
 import type { Failure } from '../computing/use-desk-worker';
-import { pauseWords, verdict, verdictKind } from './verdict';
+import { besideOthers, pauseWords, verdict, verdictKind } from './verdict';
 import { useSay } from '../session/use-signed-in';
 import styles from './desk.module.css';
 
@@ -16,6 +17,8 @@ interface VerdictBarProps {
   readonly model: DeskModel | null;
   readonly controller: Plan['controller'];
   readonly failure: Failure | null;
+  /** What is found beside the other timers of the home. */
+  readonly ofHome: TimersOverlap | null;
 }
 
 const ICONS = {
@@ -34,7 +37,7 @@ const failureWords = (failure: Failure, isOlderShown: boolean): string =>
   `${FAILURES[failure]}${isOlderShown ? ' The nights shown are older.' : ''}`;
 
 /** One sentence, always true, renewed with every edit. */
-export function VerdictBar({ model, controller, failure }: VerdictBarProps) {
+export function VerdictBar({ model, controller, failure, ofHome }: VerdictBarProps) {
   const say = useSay();
   const kind = controller.off
     ? 'off'
@@ -42,7 +45,9 @@ export function VerdictBar({ model, controller, failure }: VerdictBarProps) {
       ? 'error'
       : model === null
         ? 'dry'
-        : verdictKind(model);
+        : ofHome?.severity === 'error'
+          ? 'error'
+          : verdictKind(model);
   const Icon = ICONS[kind];
   const words = failure
     ? failureWords(failure, model !== null)
@@ -50,7 +55,7 @@ export function VerdictBar({ model, controller, failure }: VerdictBarProps) {
       ? 'Working out the nights …'
       : controller.off
         ? 'The timer is switched off: nothing waters.'
-        : say(verdict(model) + pauseWords(controller.pauses, model.since));
+        : say(verdict(model) + besideOthers(ofHome) + pauseWords(controller.pauses, model.since));
   return (
     <p className={styles['verdict']} role="status" data-kind={kind}>
       <Icon aria-hidden="true" /> {words}

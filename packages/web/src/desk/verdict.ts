@@ -1,5 +1,5 @@
 import { addDays, parseDateTime, startOfDay, type DayNumber } from '@water-clock/core/civil-time';
-import { OUTLOOK_DAYS } from '@water-clock/core/findings';
+import { OUTLOOK_DAYS, type TimersOverlap } from '@water-clock/core/findings';
 import type { Stretch } from '@water-clock/core/settings';
 import { counted, lengthInWords, longDate, nearMoment } from '@water-clock/core/words';
 import type { DeskModel } from '../computing/desk-model';
@@ -55,4 +55,12 @@ export function pauseWords(pauses: readonly Stretch[], since: DayNumber): string
     .filter(({ from, to }) => to > today && from < end)
     .map(({ from, to }) => ` On hold from ${nearMoment(from, since)} to ${nearMoment(to, since)}.`)
     .join('');
+}
+
+/** What is to be known of the other timers of the home: that no two runs overlap is said of this one alone. */
+export function besideOthers(ofHome: Pick<TimersOverlap, 'severity'> | null): string {
+  if (ofHome === null) return '';
+  return ofHome.severity === 'error'
+    ? ' With the other timers of this home it takes more than the supply gives.'
+    : ' It waters while another timer of this home does.';
 }

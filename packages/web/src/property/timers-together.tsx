@@ -1,14 +1,11 @@
-import { useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { parseDate, parseDateTime } from '@water-clock/core/civil-time';
 import { supplyOf } from '@water-clock/core/engine';
 import { Alert } from 'antd';
 import { useMemo } from 'react';
 import type { TimerOfProperty } from '../api/properties';
-import { settingsToReadQuery, type StoredSettings } from '../api/timers';
 import { useTimersTogether } from '../computing/use-timers-together';
 import { todayHere } from '../format/today';
-import { useOutbox } from '../offline/use-outbox';
-import { settingsWithWaiting } from '../offline/waiting-saves';
+import { useWantedSettings } from '../timer-records/use-wanted-settings';
 import { HomeBoard } from './home-board/home-board';
 import { useSay } from '../session/use-signed-in';
 
@@ -22,20 +19,7 @@ const TITLES = {
 /** Whether the timers of a home ever water at once, and whether its supply is enough then; none where there is one timer. */
 export function TimersTogether({ timers }: { timers: readonly TimerOfProperty[] }) {
   const today = todayHere();
-  const stored = useQueries({
-    queries: timers.map(({ id }) => settingsToReadQuery(id, today)),
-    combine: allOf,
-  });
-  const items = useOutbox();
-  const names = timers.map(({ name }) => name).join('\n');
-  const named = useMemo(() => {
-    if (!stored || stored.length < 2) return null;
-    const called = names.split('\n');
-    return stored.map((settings, place) => ({
-      name: called[place] ?? '',
-      plan: settingsWithWaiting(settings, items).document,
-    }));
-  }, [stored, names, items]);
+  const named = useWantedSettings(timers);
   const plans = useMemo(() => named?.map(({ plan }) => plan) ?? [], [named]);
   const { answer: found, hasFailed } = useTimersTogether(named, parseDate(today)!);
   const say = useSay();
@@ -67,10 +51,4 @@ export function TimersTogether({ timers }: { timers: readonly TimerOfProperty[] 
       />
     </>
   );
-}
-
-/** All settings, or null until each of them is there. */
-function allOf(results: readonly UseQueryResult<StoredSettings>[]): StoredSettings[] | null {
-  const all = results.flatMap(({ data }) => data ?? []);
-  return all.length === results.length ? all : null;
 }

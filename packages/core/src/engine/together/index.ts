@@ -3,6 +3,7 @@ export { nightOfHome, type HomePiece, type NightOfHome } from './water-of-home.j
 export { type Meeting, type RunOfTimer } from './meetings.js';
 export {
   clocksMayDriftSeconds,
+  firstMeetingOf,
   supplyOf,
   together,
   togetherReport,

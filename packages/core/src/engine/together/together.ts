@@ -34,6 +34,10 @@ export function together(plans: readonly Plan[], range: DateRange): Together {
   };
 }
 
+/** The earliest overlap of runs of different timers alone, on any date. */
+export const firstMeetingOf = (plans: readonly Plan[], from: DayNumber): Meeting | null =>
+  firstMeeting(timersOnSupply(plans), from);
+
 /** How far the clocks of timers may drift apart before runs overlap; null where none is within a day of another. */
 export const clocksMayDriftSeconds = (plans: readonly Plan[], from: DayNumber): number | null =>
   smallestGapSeconds(timersOnSupply(plans), from);

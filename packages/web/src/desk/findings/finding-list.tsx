@@ -66,12 +66,14 @@ export function FindingList<Found extends Finding>({ findings, actions }: Findin
 }
 
 interface FindingLineProps {
-  readonly finding: Finding;
+  readonly finding: Pick<Finding, 'severity' | 'message' | 'fix' | 'count'> & {
+    readonly code: string;
+  };
   readonly actions?: ReactNode;
   readonly more?: ReactNode;
 }
 
-function FindingLine({ finding, actions, more }: FindingLineProps) {
+export function FindingLine({ finding, actions, more }: FindingLineProps) {
   const { severity, message, fix, count, code } = finding;
   const say = useSay();
   const Icon = ICONS[severity];

@@ -1,39 +1,38 @@
-import type { DayNumber } from '@water-clock/core/civil-time';
 import { changesInWords } from '@water-clock/core/compare';
 import { findingKey, type Finding } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
 import { Button, Modal, Skeleton } from 'antd';
 import { useEffect, useState } from 'react';
 import type { FixPreview } from '@water-clock/core/fixes';
-import type { DeskComputer } from '../../computing/use-desk-worker';
 import { useSay } from '../../session/use-signed-in';
 import styles from './fix-dialog.module.css';
 import { Choice } from '../../ui/choice';
 
 interface FixDialogProps {
-  readonly finding: Finding;
+  /** What is to be fixed, in words. */
+  readonly message: string;
   readonly plan: Plan;
-  readonly since: DayNumber;
-  readonly ask: DeskComputer['fixes'];
+  /** The fixes for settings, each as a change to look at. */
+  readonly ask: (plan: Plan) => Promise<readonly FixPreview[]>;
   readonly onApply: (plan: Plan) => void;
   readonly onClose: () => void;
 }
 
 /** A fix as a change to look at: what would be set otherwise, and what would be found then. */
-export function FixDialog({ finding, plan, since, ask, onApply, onClose }: FixDialogProps) {
+export function FixDialog({ message, plan, ask, onApply, onClose }: FixDialogProps) {
   const [fixes, setFixes] = useState<readonly FixPreview[] | null>(null);
   const [hasFailed, setFailed] = useState(false);
   const [chosen, setChosen] = useState(0);
   useEffect(() => {
     let isHere = true;
-    ask(plan, finding, since).then(
+    ask(plan).then(
       (answer) => isHere && setFixes(answer),
       () => isHere && setFailed(true),
     );
     return () => {
       isHere = false;
     };
-  }, [ask, plan, finding, since]);
+  }, [ask, plan]);
   const fix = fixes?.[chosen];
   const say = useSay();
 
@@ -60,7 +59,7 @@ export function FixDialog({ finding, plan, since, ask, onApply, onClose }: FixDi
         </Button>,
       ]}
     >
-      <p className={styles['fix-finding']}>{say(finding.message)}</p>
+      <p className={styles['fix-finding']}>{say(message)}</p>
       {hasFailed && <p role="alert">The fixes could not be worked out. Set it by hand.</p>}
       {!fixes && !hasFailed && <Skeleton active title={false} paragraph={{ rows: 3 }} />}
       {fixes?.length === 0 && (

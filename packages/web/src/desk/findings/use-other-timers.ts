@@ -1,0 +1,55 @@
+import { useQuery } from '@tanstack/react-query';
+import type { DayNumber } from '@water-clock/core/civil-time';
+import type { NamedTimer, TimersOverlap } from '@water-clock/core/findings';
+import type { FixPreview } from '@water-clock/core/fixes';
+import type { Plan } from '@water-clock/core/settings';
+import { useCallback, useMemo } from 'react';
+import { timersOfPropertyQuery } from '../../api/properties';
+import type { Timer } from '../../api/timers';
+import { askPlannerWorker } from '../../computing/use-planner-worker';
+import { useTimersTogether } from '../../computing/use-timers-together';
+import { todayHere } from '../../format/today';
+import { useWantedSettings } from '../../timer-records/use-wanted-settings';
+import { useSettled } from '../../ui/use-settled';
+
+/** Another thread works it out: not with every key. */
+const QUIET_MS = 400;
+
+export interface OtherTimers {
+  /** What is found on this timer beside the others of its home; null where nothing is. */
+  readonly finding: TimersOverlap | null;
+  /** Moves of this timer after which it meets none of them. */
+  readonly fixes: (plan: Plan) => Promise<FixPreview[]>;
+}
+
+/** A timer on the desk beside the other timers of its home, as they are wanted. */
+export function useOtherTimers(
+  { id, property, name }: Timer,
+  plan: Plan,
+  since: DayNumber,
+): OtherTimers {
+  const timers = useQuery(timersOfPropertyQuery(property.id, todayHere())).data ?? NONE;
+  const place = timers.findIndex((timer) => timer.id === id);
+  const wanted = useWantedSettings(timers);
+  const settled = useSettled(plan, QUIET_MS);
+  const withPlan = useCallback(
+    (now: Plan): readonly NamedTimer[] | null =>
+      wanted && wanted.length > 1 && place >= 0
+        ? wanted.map((timer, at) => (at === place ? { name, plan: now } : timer))
+        : null,
+    [wanted, place, name],
+  );
+  const named = useMemo(() => withPlan(settled), [withPlan, settled]);
+  const { answer } = useTimersTogether(named, since);
+  const fixes = useCallback(
+    async (now: Plan) => {
+      const all = withPlan(now);
+      return all ? askPlannerWorker((worker) => worker.apart(all, place, since)) : [];
+    },
+    [withPlan, place, since],
+  );
+  const isOfThis = named !== null && answer !== null && answer.timers.includes(place);
+  return useMemo(() => ({ finding: isOfThis ? answer : null, fixes }), [isOfThis, answer, fixes]);
+}
+
+const NONE: readonly never[] = [];
