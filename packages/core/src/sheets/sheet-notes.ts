@@ -2,7 +2,7 @@ import { dayOf, parseDateTime, startOfDay, type DayNumber } from '../civil-time/
 import { outlook } from '../findings/index.js';
 import type { DailyHours, Plan } from '../settings/index.js';
 import { dateWords, momentWords, timeWords } from './messages/dates.js';
-import { listed, message, weekdaysListed } from './messages/message.js';
+import { lengthWords, listed, message, weekdaysListed } from './messages/message.js';
 
 /** What keeps the timer from watering as it is set, or makes it water otherwise; a sentence each. */
 export function sheetNotes(plan: Plan, on: DayNumber): string[] {
@@ -13,6 +13,7 @@ export function sheetNotes(plan: Plan, on: DayNumber): string[] {
       .map(({ from, to }) => ({ from: parseDateTime(from)!, to: parseDateTime(to)! }))
       .filter(({ to }) => to > startOfDay(on))
       .map(({ from, to }) => message('paused', { from: momentWords(from), to: momentWords(to) })),
+    ...stationNotes(plan),
     ...(timer.monthDaysOff && controller.monthDaysOff.length > 0
       ? [message('monthDays', { days: ordered(controller.monthDaysOff) })]
       : []),
@@ -31,6 +32,64 @@ export function sheetNotes(plan: Plan, on: DayNumber): string[] {
       ? [message(controller.freezeSensor === 'active' ? 'freezeActive' : 'freezeBypass')]
       : []),
   ];
+}
+
+/** How the timer goes from station to station, and what is otherwise on some of them. */
+function stationNotes({ timer, controller, programs, stations }: Plan): string[] {
+  const some = (key: 'off' | 'notForRain' | 'notForFrost' | 'pump', are: readonly Station[]) =>
+    are.length === 0 ? [] : [message(key, { count: are.length, names: numbersOf(are) })];
+  const watered = stations.filter(({ enabled }) => enabled);
+  return [
+    ...(controller.stationDelaySeconds > 0
+      ? [message('between', { length: lengthWords(controller.stationDelaySeconds) })]
+      : []),
+    ...programs
+      .filter(({ concurrent, enabled, runs }) => concurrent > 1 && enabled && runs.length > 1)
+      .map(({ id, concurrent }) => message('atOnce', { program: id, count: concurrent })),
+    ...cycleNotes(watered),
+    ...some(
+      'off',
+      stations.filter(({ enabled }) => !enabled),
+    ),
+    ...(timer.rainSensor && controller.rainSensor === 'active'
+      ? some(
+          'notForRain',
+          watered.filter(({ rainSensor }) => !rainSensor),
+        )
+      : []),
+    ...(timer.freezeSensor && controller.freezeSensor === 'active'
+      ? some(
+          'notForFrost',
+          watered.filter(({ freezeSensor }) => !freezeSensor),
+        )
+      : []),
+    ...some(
+      'pump',
+      watered.filter(({ pump }) => pump === true),
+    ),
+  ];
+}
+
+type Station = Plan['stations'][number];
+
+const numbersOf = (stations: readonly Station[]): string =>
+  listed(stations.map(({ number }) => String(number)));
+
+/** Stations of which cycle and soak are alike stand together. */
+function cycleNotes(stations: readonly Station[]): string[] {
+  const alike = new Map<string, Station[]>();
+  for (const station of stations) {
+    if (station.cycleSeconds === undefined) continue;
+    const key = `${station.cycleSeconds} ${station.soakSeconds ?? 0}`;
+    alike.set(key, [...(alike.get(key) ?? []), station]);
+  }
+  return [...alike.values()].map((all) => {
+    const { cycleSeconds = 0, soakSeconds = 0 } = all[0]!;
+    return message('cycles', {
+      ...{ count: all.length, names: numbersOf(all), cycle: lengthWords(cycleSeconds) },
+      soak: soakSeconds > 0 ? lengthWords(soakSeconds) : 'none',
+    });
+  });
 }
 
 function collisionNote(plan: Plan, on: DayNumber): string[] {

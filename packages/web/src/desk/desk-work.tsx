@@ -13,11 +13,9 @@ import type { DeskModel } from '../computing/desk-model';
 import { useDeskWorker, type DeskComputer } from '../computing/use-desk-worker';
 import { fieldsOf } from './findings/finding-field';
 import { FindingsPanel } from './findings/findings-panel';
-import { TimerExtras } from './extras/extra-fields';
-import { ControllerStrip } from './grid/controller-strip';
 import { focusField } from './state/fields';
 import type { Timer } from '../api/timers';
-import { SettingsGrid } from './grid/settings-grid';
+import { DeskSettings } from './desk-settings';
 import { HeadroomStrip } from './headroom/headroom-strip';
 import { hasStart, moveStart, type Plan } from '@water-clock/core/settings';
 import { useOtherTimers } from './findings/use-other-timers';
@@ -88,25 +86,13 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
       />
       <div className={styles['desk-body']}>
         <section className={styles['desk-settings']} aria-label="Settings of the timer">
-          <SettingsGrid
-            plan={plan}
-            leaders={leaders}
-            totals={model?.board.totals ?? NO_TOTALS}
-            onEdit={edit}
-            onSettle={settle}
-          />
-          <ControllerStrip
-            timer={plan.timer}
-            controller={plan.controller}
-            timeZone={plan.site?.timeZone}
-            since={since}
-            onEdit={edit}
-          />
-          <TimerExtras
+          <DeskSettings
             plan={plan}
             longestHoldDays={timer.handling.longestHoldDays}
+            totals={model?.board.totals ?? NO_TOTALS}
+            {...{ leaders, since }}
             onEdit={edit}
-            hasPrograms
+            onSettle={settle}
           />
           {model && (
             <HeadroomStrip

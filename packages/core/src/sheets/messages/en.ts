@@ -95,6 +95,16 @@ export const MESSAGES = {
   freezeBypass: 'The freeze sensor is bypassed: it waters in frost too.',
   ownHours:
     'Program {program} waters only from {from} to {to}{days, select, none {} other { on {days}}}; what falls outside is lost.',
+  between: 'Between one station and the next it waits {length}.',
+  atOnce: 'Program {program} waters up to {count} stations at once.',
+  cycles:
+    '{count, plural, one {Station {names} waters} other {Stations {names} water}} in parts of {cycle} at most{soak, select, none {} other {, with {soak} or more between them}}.',
+  off: '{count, plural, one {Station {names} is} other {Stations {names} are}} switched off.',
+  notForRain:
+    '{count, plural, one {Station {names} waters} other {Stations {names} water}} while the rain sensor is wet too.',
+  notForFrost:
+    '{count, plural, one {Station {names} waters} other {Stations {names} water}} in frost too.',
+  pump: 'The pump runs for {count, plural, one {station} other {stations}} {names}.',
   collides:
     'Two runs of the timer meet, first on {date} at {time}, and one is late, cut short or left out. Please phone us.',
   rulesNow: 'Now: {rules}.',

@@ -9,11 +9,12 @@ const USUAL = {
   factoryReset: '',
 };
 
-const BEFORE = {
-  keyInOrder: ['clock', 'starts', 'run-times', 'days', 'percent', 'extras'],
-  pauseForRain: '',
-  runOneStation: '',
-};
+const ORDER = '"keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"]';
+const WORDS = '"pauseForRain": "", "runOneStation": ""';
+const MEMORY = '"storeCopy": "", "bringBackCopy": "", "factoryReset": ""';
+/** What a kind without a word on it has: as the entity says it. */
+const BEFORE = `{${ORDER}, ${WORDS}}`;
+const NOW = `{${ORDER}, "intervalAskedAs": "first-day", "longestHoldDays": 14, ${MEMORY}, ${WORDS}}`;
 
 const json = (value: object): string => `'${JSON.stringify(value)}'::jsonb`;
 const NAMES = `'{${Object.keys(USUAL).join(',')}}'::text[]`;
@@ -21,7 +22,7 @@ const NAMES = `'{${Object.keys(USUAL).join(',')}}'::text[]`;
 async function writeAs(
   runner: QueryRunner,
   change: (handling: string) => string,
-  whenUnsaid: object,
+  whenUnsaid: string,
 ): Promise<void> {
   for (const [table, set] of [
     ['timer_kinds', `handling = ${change('handling')}`],
@@ -35,9 +36,7 @@ async function writeAs(
     await runner.query(`UPDATE ${table} SET ${set}`);
     await runner.query(`ALTER TABLE ${table} ENABLE TRIGGER USER`);
   }
-  await runner.query(
-    `ALTER TABLE timer_kinds ALTER handling SET DEFAULT '${JSON.stringify(whenUnsaid)}'`,
-  );
+  await runner.query(`ALTER TABLE timer_kinds ALTER handling SET DEFAULT '${whenUnsaid}'`);
 }
 
 /** Kinds of timers say how long they are held, how they ask for days, and how their own memory is used. */
@@ -45,12 +44,7 @@ export class HandlingFields1910000000000 implements MigrationInterface {
   name = 'HandlingFields1910000000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    const { keyInOrder, ...words } = BEFORE;
-    await writeAs(runner, (handling) => `${json(USUAL)} || ${handling}`, {
-      keyInOrder,
-      ...USUAL,
-      ...words,
-    });
+    await writeAs(runner, (handling) => `${json(USUAL)} || ${handling}`, NOW);
   }
 
   async down(runner: QueryRunner): Promise<void> {

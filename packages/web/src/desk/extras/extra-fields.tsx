@@ -26,8 +26,8 @@ interface ExtrasProps {
 }
 
 interface TimerExtrasProps extends ExtrasProps {
-  /** Those of programs too, where they have no place of their own. */
-  readonly hasPrograms?: boolean;
+  /** Those of stations and of programs too: they have no other place here. */
+  readonly isWhole?: boolean;
 }
 
 function isOwnHours(key: string, id: string | undefined, plan: Plan): boolean {
@@ -36,6 +36,9 @@ function isOwnHours(key: string, id: string | undefined, plan: Plan): boolean {
   return hasStart(program) || program.runs.length > 0 || program.waterWindows.length > 0;
 }
 
+/** Which stations are off is seen on their rows. */
+const isOfStations = (key: string): boolean => OF_STATIONS.has(key) && key !== 'stations off';
+
 const editOf =
   ({ key, write }: KeyInPlace, onEdit: ExtrasProps['onEdit']) =>
   (value: Parameters<NonNullable<KeyInPlace['write']>>[1]) =>
@@ -43,11 +46,12 @@ const editOf =
 
 /** Holds, hours and days without watering, and hours of programs in use, where the timer has them: set, opened to be changed. */
 export function TimerExtras(props: TimerExtrasProps) {
-  const { plan, longestHoldDays, onEdit, hasPrograms = false } = props;
+  const { plan, longestHoldDays, onEdit, isWhole = false } = props;
   const say = useSay();
   const places = keyInPlaces(plan)
     .filter(
-      ({ key, program }) => OF_TIMER.has(key) || (hasPrograms && isOwnHours(key, program, plan)),
+      ({ key, program }) =>
+        OF_TIMER.has(key) || (isWhole && (isOwnHours(key, program, plan) || isOfStations(key))),
     )
     .filter(({ key }) => key !== 'hold' || longestHoldDays > 0 || plan.controller.pauses.length > 0)
     .map((place) => ({

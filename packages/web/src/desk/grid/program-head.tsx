@@ -18,6 +18,7 @@ interface ProgramHeadProps {
 /** The letter over a program's column, and what can be done with the program as a whole. */
 export const ProgramHead = memo(function ProgramHead(props: ProgramHeadProps) {
   const { label, order, program, most, onEdit } = props;
+  const atOnce = program.concurrent;
   const items: MenuProps['items'] = [
     {
       key: 'switch',
@@ -50,7 +51,7 @@ export const ProgramHead = memo(function ProgramHead(props: ProgramHeadProps) {
           type="button"
           className={gridTableStyles['cell-button']}
           data-field={FIELDS.program(label)}
-          aria-label={`Program ${label}${program.enabled ? '' : ', off'}`}
+          aria-label={`Program ${label}${program.enabled ? '' : ', off'}${atOnce > 1 ? `, up to ${atOnce} stations at once` : ''}`}
         >
           <span
             className={gridTableStyles['program-letter']}
@@ -60,6 +61,7 @@ export const ProgramHead = memo(function ProgramHead(props: ProgramHeadProps) {
             {label}
           </span>
           {!program.enabled && ' off'}
+          {atOnce > 1 && ` ×${atOnce}`}
         </button>
       </Dropdown>
     </th>

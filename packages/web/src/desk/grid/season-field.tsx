@@ -155,9 +155,10 @@ function MonthlyPercents({ season, timer, setSeason }: MonthlyPercentsProps) {
       ))}
     </div>
   );
+  const all = `Percentage by month: ${MONTHS_SHORT.map((month, index) => `${month} ${season.percents[index] ?? 100} %`).join(', ')}`;
   return (
     <EditorPopover title="Percentage by month" content={() => months}>
-      <Button size="small" className="figures">
+      <Button size="small" className="figures" title={all} aria-label={all}>
         {Math.min(...season.percents)}–{Math.max(...season.percents)} %
       </Button>
     </EditorPopover>

@@ -1,0 +1,36 @@
+import type { DayNumber } from '@water-clock/core/civil-time';
+import type { Plan } from '@water-clock/core/settings';
+import type { BoardModel } from '../computing/board-model';
+import { TimerExtras } from './extras/extra-fields';
+import { ControllerStrip } from './grid/controller-strip';
+import { SettingsGrid } from './grid/settings-grid';
+import type { SettingsOnDesk } from './state/use-settings-on-desk';
+
+interface DeskSettingsProps {
+  readonly plan: Plan;
+  /** The longest hold that the kind of timer takes. */
+  readonly longestHoldDays: number;
+  readonly totals: BoardModel['totals'];
+  /** The leader of each station that follows another. */
+  readonly leaders: ReadonlyMap<number, number>;
+  readonly since: DayNumber;
+  readonly onEdit: SettingsOnDesk['edit'];
+  readonly onSettle: () => void;
+}
+
+/** Everything that is set on a timer: programs across and stations down, and below it what is set outside them. */
+export function DeskSettings(props: DeskSettingsProps) {
+  const { plan, longestHoldDays, totals, leaders, since, onEdit, onSettle } = props;
+  return (
+    <>
+      <SettingsGrid {...{ plan, leaders, totals, onEdit, onSettle }} />
+      <ControllerStrip
+        timer={plan.timer}
+        controller={plan.controller}
+        timeZone={plan.site?.timeZone}
+        {...{ since, onEdit }}
+      />
+      <TimerExtras {...{ plan, longestHoldDays, onEdit }} isWhole />
+    </>
+  );
+}
