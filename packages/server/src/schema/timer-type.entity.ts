@@ -40,7 +40,8 @@ export class TimerType {
   /** How it is used with the hands; new timer types are given it. */
   @Column('jsonb', {
     default: () =>
-      `'{"keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"], "intervalAskedAs": "first-day", "longestHoldDays": 14, "storeCopy": "", "bringBackCopy": "", "factoryReset": "", "pauseForRain": "", "runOneStation": ""}'`,
+      // In the order in which PostgreSQL keeps it.
+      `'{"storeCopy": "", "keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"], "factoryReset": "", "pauseForRain": "", "bringBackCopy": "", "runOneStation": "", "intervalAskedAs": "first-day", "longestHoldDays": 14}'`,
   })
   handling!: TimerHandling;
 

@@ -10,11 +10,9 @@ const USUAL = {
 };
 
 const ORDER = '"keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"]';
-const WORDS = '"pauseForRain": "", "runOneStation": ""';
-const MEMORY = '"storeCopy": "", "bringBackCopy": "", "factoryReset": ""';
 /** What a kind without a word on it has: as the entity says it. */
-const BEFORE = `{${ORDER}, ${WORDS}}`;
-const NOW = `{${ORDER}, "intervalAskedAs": "first-day", "longestHoldDays": 14, ${MEMORY}, ${WORDS}}`;
+const BEFORE = `{${ORDER}, "pauseForRain": "", "runOneStation": ""}`;
+const NOW = `{"storeCopy": "", ${ORDER}, "factoryReset": "", "pauseForRain": "", "bringBackCopy": "", "runOneStation": "", "intervalAskedAs": "first-day", "longestHoldDays": 14}`;
 
 const json = (value: object): string => `'${JSON.stringify(value)}'::jsonb`;
 const NAMES = `'{${Object.keys(USUAL).join(',')}}'::text[]`;
