@@ -77,7 +77,7 @@ export function factsShown({
     },
     Pauses: {
       verdict: onDesk('[role="status"]', 'On hold from Wed 3 June'),
-      board: onDesk('[aria-label^="Night board"]', 'pause'),
+      board: onDesk('[aria-label^="Night board"]', 'on hold'),
       property: at(property, 'On hold', 'from '),
       sheet: at(of('/sheet'), 'On hold from'),
       copy: at(`/copies/${copy}`, 'Wed 3 June'),

@@ -7,6 +7,7 @@ import { useTimersTogether } from '../computing/use-timers-together';
 import { todayHere } from '../format/today';
 import { useWantedSettings } from '../timer-records/use-wanted-settings';
 import { HomeBoard } from './home-board/home-board';
+import styles from './property-page.module.css';
 import { useSay } from '../session/use-signed-in';
 
 const LOOKS = { error: 'error', warning: 'warning', info: 'info' } as const;
@@ -23,7 +24,6 @@ export function TimersTogether({ timers }: { timers: readonly TimerOfProperty[] 
   const plans = useMemo(() => named?.map(({ plan }) => plan) ?? [], [named]);
   const { answer: found, hasFailed } = useTimersTogether(named, parseDate(today)!);
   const say = useSay();
-  if (!named) return null;
   if (hasFailed)
     return (
       <Alert
@@ -32,7 +32,8 @@ export function TimersTogether({ timers }: { timers: readonly TimerOfProperty[] 
         title="Whether the timers water at once could not be worked out."
       />
     );
-  if (!found) return null;
+  // Its room is kept: what stands below does not move under somebody's hand when it comes.
+  if (!named || !found) return <div className={styles['together-room']} />;
   return (
     <>
       <Alert

@@ -83,6 +83,9 @@ export function HomeBoard({ names, plans, supplyLpm, today, first }: HomeBoardPr
         </Button>
       </div>
       {hasFailed && <p className={pageStyles['soft']}>This night could not be worked out.</p>}
+      {!isNight && !hasFailed && (
+        <div style={{ height: AXIS_HEIGHT + names.length * ROW + GAP + FLOW + 2 }} />
+      )}
       {isNight && (
         <>
           <HomeNight {...{ names, night, supplyLpm }} />
