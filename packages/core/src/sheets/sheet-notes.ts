@@ -25,19 +25,12 @@ export function sheetNotes(plan: Plan, on: DayNumber): string[] {
           waterWindows.map((hours) => message('ownHours', { program: id, ...hoursOf(hours) })),
         )
       : []),
-    ...(timer.rainSensor
-      ? [message(controller.rainSensor === 'active' ? 'sensorActive' : 'sensorBypass')]
-      : []),
-    ...(timer.freezeSensor
-      ? [message(controller.freezeSensor === 'active' ? 'freezeActive' : 'freezeBypass')]
-      : []),
+    ...sensorNotes(plan),
   ];
 }
 
 /** How the timer goes from station to station, and what is otherwise on some of them. */
-function stationNotes({ timer, controller, programs, stations }: Plan): string[] {
-  const some = (key: 'off' | 'notForRain' | 'notForFrost' | 'pump', are: readonly Station[]) =>
-    are.length === 0 ? [] : [message(key, { count: are.length, names: numbersOf(are) })];
+function stationNotes({ controller, programs, stations }: Plan): string[] {
   const watered = stations.filter(({ enabled }) => enabled);
   return [
     ...(controller.stationDelaySeconds > 0
@@ -51,18 +44,6 @@ function stationNotes({ timer, controller, programs, stations }: Plan): string[]
       'off',
       stations.filter(({ enabled }) => !enabled),
     ),
-    ...(timer.rainSensor && controller.rainSensor === 'active'
-      ? some(
-          'notForRain',
-          watered.filter(({ rainSensor }) => !rainSensor),
-        )
-      : []),
-    ...(timer.freezeSensor && controller.freezeSensor === 'active'
-      ? some(
-          'notForFrost',
-          watered.filter(({ freezeSensor }) => !freezeSensor),
-        )
-      : []),
     ...some(
       'pump',
       watered.filter(({ pump }) => pump === true),
@@ -71,6 +52,35 @@ function stationNotes({ timer, controller, programs, stations }: Plan): string[]
 }
 
 type Station = Plan['stations'][number];
+
+const some = (
+  key: 'off' | 'notForRain' | 'notForFrost' | 'pump',
+  are: readonly Station[],
+): string[] =>
+  are.length === 0 ? [] : [message(key, { count: are.length, names: numbersOf(are) })];
+
+/** What a sensor holds back, and which stations it does not. */
+function sensorNotes({ timer, controller, stations }: Plan): string[] {
+  const unheeding = (sensor: 'rainSensor' | 'freezeSensor') =>
+    controller[sensor] === 'active'
+      ? stations.filter((station) => station.enabled && !station[sensor])
+      : [];
+  const [rain, frost] = [controller.rainSensor === 'active', controller.freezeSensor === 'active'];
+  return [
+    ...(timer.rainSensor
+      ? [
+          message(rain ? 'sensorActive' : 'sensorBypass'),
+          ...some('notForRain', unheeding('rainSensor')),
+        ]
+      : []),
+    ...(timer.freezeSensor
+      ? [
+          message(frost ? 'freezeActive' : 'freezeBypass'),
+          ...some('notForFrost', unheeding('freezeSensor')),
+        ]
+      : []),
+  ];
+}
 
 const numbersOf = (stations: readonly Station[]): string =>
   listed(stations.map(({ number }) => String(number)));

@@ -1,5 +1,6 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
+import type { ReactNode } from 'react';
 import type { BoardModel } from '../computing/board-model';
 import { TimerExtras } from './extras/extra-fields';
 import { ControllerStrip } from './grid/controller-strip';
@@ -16,11 +17,13 @@ interface DeskSettingsProps {
   readonly since: DayNumber;
   readonly onEdit: SettingsOnDesk['edit'];
   readonly onSettle: () => void;
+  /** What stands before what is set seldom. */
+  readonly children?: ReactNode;
 }
 
 /** Everything that is set on a timer: programs across and stations down, and below it what is set outside them. */
 export function DeskSettings(props: DeskSettingsProps) {
-  const { plan, longestHoldDays, totals, leaders, since, onEdit, onSettle } = props;
+  const { plan, longestHoldDays, totals, leaders, since, onEdit, onSettle, children } = props;
   return (
     <>
       <SettingsGrid {...{ plan, leaders, totals, onEdit, onSettle }} />
@@ -30,6 +33,7 @@ export function DeskSettings(props: DeskSettingsProps) {
         timeZone={plan.site?.timeZone}
         {...{ since, onEdit }}
       />
+      {children}
       <TimerExtras {...{ plan, longestHoldDays, onEdit }} isWhole />
     </>
   );

@@ -93,15 +93,16 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
             {...{ leaders, since }}
             onEdit={edit}
             onSettle={settle}
-          />
-          {model && (
-            <HeadroomStrip
-              allDates={model.allDates}
-              season={plan.controller.season}
-              programs={plan.programs}
-              month={civilDateOf(since).month}
-            />
-          )}
+          >
+            {model && (
+              <HeadroomStrip
+                allDates={model.allDates}
+                season={plan.controller.season}
+                programs={plan.programs}
+                month={civilDateOf(since).month}
+              />
+            )}
+          </DeskSettings>
         </section>
         <section className={styles['desk-nights']} aria-label="Nights to come">
           {model && (
