@@ -41,4 +41,5 @@ export {
   type GridPercent,
 } from './all-dates/index.js';
 export * from './together/index.js';
+export { takesMore } from './takes-more.js';
 export { withoutRainAndFrost } from './without-rain-and-frost.js';

@@ -1,12 +1,9 @@
 import { formatDateTime, type TimerSeconds } from '../civil-time/index.js';
-import type { WaterPiece } from '../engine/index.js';
+import { takesMore, type WaterPiece } from '../engine/index.js';
 import { dateAndTime, listInWords } from '../words/index.js';
 import { rule } from './finding.js';
 import { counting } from './occurrences.js';
 import type { Situation } from './situation.js';
-
-/** Sums of litres with fractions are equal when they differ by less. */
-const SLACK_LPM = 1e-6;
 
 /** More stations open at once than the supply can feed. */
 export const flowOver = rule('flow-over', 'error', (situation) => {
@@ -49,12 +46,12 @@ function tooMuch(situation: Situation, supplyLpm: number): TooMuch[] {
     const still = open.filter(({ to }) => to > piece.from);
     // What closes before this piece opens may end a stretch of too much.
     if (isOver && still.length < open.length)
-      isOver = totalFlow(still, flowOf) > supplyLpm + SLACK_LPM;
+      isOver = takesMore(totalFlow(still, flowOf), supplyLpm);
     open = still;
     open.push(piece);
     if (isOver) continue;
     const flowLpm = totalFlow(open, flowOf);
-    if (flowLpm <= supplyLpm + SLACK_LPM) continue;
+    if (!takesMore(flowLpm, supplyLpm)) continue;
     isOver = true;
     over.push({ moment: piece.from, stations: stationsOf(open), flowLpm });
   }

@@ -7,3 +7,4 @@ export { SEVERITIES, type ClockFault, type Severity, type StartName } from './fi
 export { MOST_DAYS_A_WEEK } from './too-often.js';
 export { timerTypeBreaks, withTimerType, type TimerTypeBreaks } from './timer-type-breaks.js';
 export { timersOverlap, type NamedTimer, type TimersOverlap } from './timers-overlap.js';
+export { WATCHED_DAYS } from './situation.js';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { parseDate } from '../civil-time/index.js';
-import { clocksMayDriftSeconds, firstMeetingOf } from '../engine/index.js';
+import { clocksMayDriftSeconds, firstMeetingOf, together } from '../engine/index.js';
 import { outlook } from '../findings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { runs } from '../testing/runs.js';
@@ -54,6 +54,31 @@ it('counts hours from another moment, and says nothing where no move helps or no
   ]);
   expect(apartFromOthers([garage, always], 0, FROM)).toEqual([]);
   expect(apartFromOthers([garage, timer('Late', [{ starts: ['23:00'] }])], 0, FROM)).toEqual([]);
+});
+
+it('goes on to a time at which the supply is enough, where runs that are late would meet', () => {
+  // Its two programs start together: the second waits, and is an hour later than its start says.
+  const late = timer('Garage', [
+    { starts: ['02:00'], runs: [{ station: 1, seconds: 3600 }] },
+    { starts: ['02:00'], runs: [{ station: 1, seconds: 1800 }] },
+  ]);
+  const other = timer('Tap', [{ starts: ['02:50'] }]);
+  const thirsty = [late, other].map(({ name, plan }) => ({
+    name,
+    plan: {
+      ...plan,
+      site: { supplyLpm: 15 },
+      stations: plan.stations.map((station) => ({ ...station, flowLpm: 10 })),
+    },
+  }));
+  const [fix] = apartFromOthers(thirsty, 1, FROM);
+  const both = [thirsty[0]!.plan, fix!.plan];
+  expect(together(both, { from: FROM, days: 60 })).toEqual({
+    firstMeeting: null,
+    firstFlowOver: null,
+  });
+  // By its starts alone 03:05 would do.
+  expect(fix!.label).toBe('Move program A later by 40 min, to 03:30');
 });
 
 it('whatever it moves, afterwards nothing meets, on any date', () => {

@@ -1,6 +1,6 @@
 import { addSeconds, formatDateTime, parseDateTime, type DayNumber } from '../civil-time/index.js';
-import { clocksMayDriftSeconds, firstMeetingOf } from '../engine/index.js';
-import { check, outlook, type NamedTimer } from '../findings/index.js';
+import { clocksMayDriftSeconds, firstMeetingOf, together } from '../engine/index.js';
+import { check, outlook, WATCHED_DAYS, type NamedTimer } from '../findings/index.js';
 import {
   movedTime,
   programOf,
@@ -29,7 +29,11 @@ export function apartFromOthers(
   const { plan } = timers[place]!;
   const others = timers.filter((_, at) => at !== place).map((timer) => timer.plan);
   const meetings = others.flatMap((other) => firstMeetingOf([plan, other], from) ?? []);
+  const isOver = (plans: readonly Plan[]) =>
+    together(plans, { from, days: WATCHED_DAYS }).firstFlowOver !== null;
   if (meetings.length === 0) return [];
+  // What the others, or this one alone, take too much is not mended by moving it.
+  const isOverAnyway = isOver(others) || isOver([plan]);
   const programs = [...new Set(meetings.map(({ a, b }) => (a.timer === 0 ? a : b).run.program.id))];
   const isApart = (moved: Plan) =>
     others.every((other) => {
@@ -45,6 +49,8 @@ export function apartFromOthers(
     for (const minutes of nearestFirst(plan.timer.startStepMinutes)) {
       const moved = ids.reduce((so, id) => movedBy(so, id, minutes), plan);
       if (!isApart(moved) || (!mayCollide && outlook(moved, from).first !== null)) continue;
+      // Runs that are late may meet all the same.
+      if (!isOverAnyway && isOver([moved, ...others])) continue;
       const label = labelOf(moved, ids, minutes);
       return [fixPreview({ label, plan: moved }, check(plan, from), from)];
     }

@@ -1,6 +1,6 @@
 import { dayOf, parseDateTime, startOfDay, type DayNumber } from '../civil-time/index.js';
 import { outlook } from '../findings/index.js';
-import type { DailyHours, Plan } from '../settings/index.js';
+import { holdsNotOver, type DailyHours, type Plan } from '../settings/index.js';
 import { dateWords, momentWords, timeWords } from './messages/dates.js';
 import { lengthWords, listed, message, weekdaysListed } from './messages/message.js';
 
@@ -9,10 +9,12 @@ export function sheetNotes(plan: Plan, on: DayNumber): string[] {
   const { timer, controller } = plan;
   return [
     ...collisionNote(plan, on),
-    ...controller.pauses
-      .map(({ from, to }) => ({ from: parseDateTime(from)!, to: parseDateTime(to)! }))
-      .filter(({ to }) => to > startOfDay(on))
-      .map(({ from, to }) => message('paused', { from: momentWords(from), to: momentWords(to) })),
+    ...holdsNotOver(controller.pauses, startOfDay(on)).map(({ from, to }) =>
+      message('paused', {
+        from: momentWords(parseDateTime(from)!),
+        to: momentWords(parseDateTime(to)!),
+      }),
+    ),
     ...stationNotes(plan),
     ...(timer.monthDaysOff && controller.monthDaysOff.length > 0
       ? [message('monthDays', { days: ordered(controller.monthDaysOff) })]
@@ -30,24 +32,31 @@ export function sheetNotes(plan: Plan, on: DayNumber): string[] {
 }
 
 /** How the timer goes from station to station, and what is otherwise on some of them. */
-function stationNotes({ controller, programs, stations }: Plan): string[] {
+function stationNotes({ timer, controller, programs, stations }: Plan): string[] {
   const watered = stations.filter(({ enabled }) => enabled);
   return [
     ...(controller.stationDelaySeconds > 0
       ? [message('between', { length: lengthWords(controller.stationDelaySeconds) })]
       : []),
     ...programs
-      .filter(({ concurrent, enabled, runs }) => concurrent > 1 && enabled && runs.length > 1)
-      .map(({ id, concurrent }) => message('atOnce', { program: id, count: concurrent })),
-    ...cycleNotes(watered),
+      .filter(({ enabled, runs }) => enabled && runs.length > 1)
+      .map(({ id, concurrent }) => ({
+        program: id,
+        count: Math.min(concurrent, timer.maxConcurrentStations),
+      }))
+      .filter(({ count }) => count > 1)
+      .map((atOnce) => message('atOnce', atOnce)),
+    ...(timer.cycleSoak ? cycleNotes(watered) : []),
     ...some(
       'off',
       stations.filter(({ enabled }) => !enabled),
     ),
-    ...some(
-      'pump',
-      watered.filter(({ pump }) => pump === true),
-    ),
+    ...(timer.pumpPerStation
+      ? some(
+          'pump',
+          watered.filter(({ pump }) => pump === true),
+        )
+      : []),
   ];
 }
 

@@ -1,3 +1,4 @@
+import { sheetNotes } from './sheet-notes.js';
 import fc from 'fast-check';
 import { parseDate } from '../civil-time/index.js';
 import { simulate } from '../engine/index.js';
@@ -340,4 +341,40 @@ it('a step of the season says what is to be set', () => {
   );
   expect(seasonStep('2026-11-01', {}).what).toBe('Set the season percentage to 100 %');
   expect(seasonStep('2026-11-01', null).what).toBe('Turn the timer off: no water is wanted');
+});
+
+it('says of stations what this timer does, not what only stands in its settings', () => {
+  const fields = {
+    controller: { stationDelaySeconds: 5 },
+    stations: [1, 2].map((number) => ({
+      ...{ number, cycleSeconds: 300, soakSeconds: 1200, pump: true, rainSensor: false },
+    })),
+    programs: [
+      {
+        ...{ id: 'A', starts: ['04:00'], concurrent: 2 },
+        days: { mode: 'weekdays', weekdays: [1] },
+        runs: [1, 2].map((station) => ({ station, seconds: 600 })),
+      },
+    ],
+  };
+  const notesOf = (timer: object) =>
+    sheetNotes(planOf({ timer, ...fields }), parseDate('2026-06-01')!);
+  const able = { cycleSoak: { policy: 'in-order' }, maxConcurrentStations: 3 };
+  const sensor = ['It does not water while the rain sensor is wet.'];
+  expect(notesOf({ ...able, pumpPerStation: true, rainSensor: true })).toEqual([
+    'Between one station and the next it waits 5 s.',
+    'Program A waters up to 2 stations at once.',
+    'Stations 1 and 2 water in parts of 5 min at most, with 20 min or more between them.',
+    'The pump runs for stations 1 and 2.',
+    ...sensor,
+    'Stations 1 and 2 water while the rain sensor is wet too.',
+  ]);
+  expect(
+    notesOf({
+      cycleSoak: null,
+      maxConcurrentStations: 1,
+      pumpPerStation: false,
+      rainSensor: false,
+    }),
+  ).toEqual(['Between one station and the next it waits 5 s.']);
 });

@@ -8,6 +8,7 @@ import {
 import type { DateRange } from '../nominal-runs.js';
 import type { WaterPiece } from '../pieces.js';
 import { waterOf } from '../simulate.js';
+import { takesMore } from '../takes-more.js';
 import { ownTimeAt, type TimerOnSupply } from './timer-on-supply.js';
 
 /** What all timers together take, from a moment on until the next change. */
@@ -28,9 +29,6 @@ interface Valve {
 /** What runs began on that many dates before may still reach in. */
 const DATES_BEFORE = 2;
 
-/** Sums of litres with fractions are equal when they differ by less. */
-const SLACK_LPM = 1e-6;
-
 /**
  * The first moment of so many true dates at which the valves of all timers together take more than `supplyLpm`: pieces as
  * they really run, each timer by itself, and a station that is open twice counted once.
@@ -45,7 +43,7 @@ export function firstFlowAbove(
     if (sum <= supplyLpm) return true;
     const valves = open();
     const lpm = valves.reduce((litres, valve) => litres + valve.lpm, 0);
-    if (lpm > supplyLpm + SLACK_LPM) found = { at: asTimerSeconds(at), lpm, open: valves };
+    if (takesMore(lpm, supplyLpm)) found = { at: asTimerSeconds(at), lpm, open: valves };
     return found === null;
   });
   return found;

@@ -52,6 +52,13 @@ it('holds for days from now, at the home, says what is left, and ends it', () =>
   expect(taken.at(-1)).toEqual([]);
 });
 
+it('a new hold is in place of the one in force, and leaves one that is to come', () => {
+  const later = { from: '2026-07-01T00:00:00', to: '2026-07-03T00:00:00' };
+  const taken = shown([{ from: '2026-06-01T09:00:00', to: '2026-06-03T09:00:00' }, later]);
+  press('Hold');
+  expect(taken.at(-1)).toEqual([later, { from: FROM, to: '2026-06-05T09:20:00' }]);
+});
+
 it('holds until a day, not longer than the timer takes, and not until one that is past', () => {
   const taken = shown([]);
   const until = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Hold until then' });

@@ -37,6 +37,9 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
   const minute = addSeconds(now, -(now % 60));
   const longest = addSeconds(minute, mostDays * SECONDS_PER_DAY);
   const isUntilGood = until !== null && startOfDay(until) > minute && startOfDay(until) <= longest;
+  // A timer has one hold at a time: a new one is in place of that which is in force.
+  const begin = (hold: Stretch) =>
+    onChange([...holds.filter((one) => holdLeftSeconds(one, now) === null), hold]);
   return (
     <div className={styles['hold-input']}>
       {holds.map((hold, index) => {
@@ -71,7 +74,7 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
               />{' '}
               {days === 1 ? 'day' : 'days'} from now
             </span>
-            <Button size="small" onClick={() => onChange([...holds, holdFor(minute, days)])}>
+            <Button size="small" onClick={() => begin(holdFor(minute, days))}>
               Hold
             </Button>
           </div>
@@ -90,10 +93,7 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
               disabled={!isUntilGood}
               onClick={() =>
                 until !== null &&
-                onChange([
-                  ...holds,
-                  { from: formatDateTime(minute), to: formatDateTime(startOfDay(until)) },
-                ])
+                begin({ from: formatDateTime(minute), to: formatDateTime(startOfDay(until)) })
               }
             >
               Hold until then

@@ -30,7 +30,8 @@ export function useOtherTimers(
 ): OtherTimers {
   const timers = useQuery(timersOfPropertyQuery(property.id, todayHere())).data ?? NONE;
   const place = timers.findIndex((timer) => timer.id === id);
-  const wanted = useWantedSettings(timers);
+  // A timer alone has nothing to be asked for.
+  const wanted = useWantedSettings(timers.length > 1 ? timers : NONE);
   const settled = useSettled(plan, QUIET_MS);
   const withPlan = useCallback(
     (now: Plan): readonly NamedTimer[] | null =>

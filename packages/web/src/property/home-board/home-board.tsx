@@ -6,7 +6,7 @@ import {
   type DayNumber,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import type { NightOfHome } from '@water-clock/core/engine';
+import { takesMore, type NightOfHome } from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
 import { clockTime, lengthInWords, listInWords, longDate } from '@water-clock/core/words';
 import { Button } from 'antd';
@@ -226,7 +226,7 @@ function HomeNight({ names, night, supplyLpm }: HomeNightProps) {
             <rect
               key={from}
               className={styles['home-flow']}
-              data-over={supplyLpm !== null && lpm > supplyLpm}
+              data-over={supplyLpm !== null && takesMore(lpm, supplyLpm)}
               x={x(from)}
               width={Math.max(0.5, x(to) - x(from))}
               y={y(lpm)}
