@@ -27,7 +27,7 @@ export async function faultsOf(page: Page): Promise<string[]> {
   return [...light, ...dark.map((finding) => `dark: ${finding}`)];
 }
 
-/** The width of a page in each window that is narrower than it. */
+/** The width of a page in each window that is narrower than it, and tables that nobody sees there. */
 export async function widerThanItsWindow(page: Page): Promise<string[]> {
   const wide: string[] = [];
   for (const width of WIDTHS) {
@@ -49,9 +49,18 @@ export async function widerThanItsWindow(page: Page): Promise<string[]> {
         ),
     );
     if (has > width) wide.push(`${has} px in a window of ${width} px`);
+    wide.push(...(await squeezed(page)).map((label) => `${label}: nothing of it at ${width} px`));
   }
   return wide;
 }
+
+/** Tables that are there, in a place that leaves none of their height to be seen. */
+const squeezed = (page: Page): Promise<string[]> =>
+  page.$$eval('main table', (tables) =>
+    tables
+      .filter(({ offsetHeight, parentElement }) => offsetHeight > 0 && !parentElement?.clientHeight)
+      .map((table) => table.getAttribute('aria-label') ?? 'a table'),
+  );
 
 /** Tests every other screen of the list: axe finds no fault, light or dark, and it fits every window. */
 export function testsOfScreens(half: 0 | 1): void {

@@ -135,7 +135,7 @@ const RULES: Labels = {
   weekdays: 'weekdays',
   dateParity: 'dates',
   noWater: 'hours without watering',
-  mowingWeekdays: 'mowing days',
+  mowingWeekdays: 'days kept dry for mowing',
   finishBy: 'finish by',
   exempt: 'heads that are spared',
   headroomPercent: 'clear up to',

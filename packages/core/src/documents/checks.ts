@@ -50,6 +50,14 @@ export const Text = (): PropertyDecorator =>
     maxLength: 2000,
   });
 
+const isLabel: Accepts = (value) =>
+  typeof value === 'string' && value.trim() !== '' && value.length <= 40;
+const LABEL_SAYS = 'must be a label of 1 to 40 characters';
+const LABEL_SCHEMA: ValueSchema = { type: 'string', minLength: 1, maxLength: 40, pattern: '\\S' };
+
+/** A short text that is not empty. */
+export const Label = (): PropertyDecorator => check('label', isLabel, LABEL_SAYS, LABEL_SCHEMA);
+
 export const Flag = (): PropertyDecorator =>
   check('flag', (value) => typeof value === 'boolean', 'must be true or false', {
     type: 'boolean',
@@ -267,12 +275,7 @@ export const ListOfChoices = (choices: readonly string[]) =>
 
 /** A list of short texts, none of them empty. */
 export const ListOfLabels = (limits: ListLimits) =>
-  listOf(
-    (value) => typeof value === 'string' && value.trim() !== '' && value.length <= 40,
-    'must be a label of 1 to 40 characters',
-    limits,
-    { type: 'string', minLength: 1, maxLength: 40, pattern: '\\S' },
-  );
+  listOf(isLabel, LABEL_SAYS, limits, LABEL_SCHEMA);
 
 /** Whole sentences. */
 export const ListOfTexts = () =>

@@ -83,10 +83,15 @@ export function runAlone(
   settings: ProgramSettings,
   facts: Pick<DayFacts, 'day' | 'month'>,
 ): { readonly shape: RunShape; readonly percent: number } {
-  const stations = new Map(plan.stations.map((station) => [station.number, station]));
-  const program = compileProgram(plan, settings, stations, new Budget());
+  const program = compiledAlone(plan, settings);
   const percent = program.percentOn(facts);
   return { shape: program.shapeAt(percent), percent };
+}
+
+/** A program of a plan as if there were no other. */
+export function compiledAlone(plan: Plan, settings: ProgramSettings): CompiledProgram {
+  const stations = new Map(plan.stations.map((station) => [station.number, station]));
+  return compileProgram(plan, settings, stations, new Budget());
 }
 
 function compileProgram(

@@ -2,6 +2,7 @@ export { isTooMuch, TooMuchToWorkOut } from './budget.js';
 export { clockErrorSeconds } from './clock-error.js';
 export { type Collision } from './collisions.js';
 export {
+  compiledAlone,
   compilePlan,
   runAlone,
   type CompiledPlan,
@@ -29,6 +30,7 @@ export {
   scaledSeconds,
 } from './season-percent.js';
 export { hoursTurns } from './hours-turns.js';
+export { lengthsInForce, type LengthsInForce, type StartInForce } from './lengths-in-force.js';
 export { runShape, type RunShape, type StationShare } from './run-shape.js';
 export { simulate, simulateCompiled, type Simulation } from './simulate.js';
 export { simulationReport, type RunName, type SimulationReport } from './simulation-report.js';

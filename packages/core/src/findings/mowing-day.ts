@@ -6,7 +6,7 @@ import { Occurrences } from './occurrences.js';
 import { atBegin, stationWords } from './place-words.js';
 import { isOnWeekdays, onceADay, firstTouchedDay, touches } from './touched-days.js';
 
-/** Water on a day on which the lawn is mown. */
+/** Water on a day that is kept dry for mowing. */
 export const mowingDay = rule('mowing-day', 'warning', (situation) => {
   const { mowingWeekdays } = situation.rules;
   if (mowingWeekdays.length === 0) return [];
@@ -17,8 +17,8 @@ export const mowingDay = rule('mowing-day', 'warning', (situation) => {
     if (day !== null) occurrences.add(piece, { piece, day });
   }
   return occurrences.told(({ piece, day }, program, station) => ({
-    message: `${atBegin(stationWords(situation.station(station)))} waters in program ${program} on ${longDate(day)}, a mowing day: the mower meets wet ground.`,
-    fix: `Keep program ${program} off mowing days, by its water days or by a day on which it never waters.`,
+    message: `${atBegin(stationWords(situation.station(station)))} waters in program ${program} on ${longDate(day)}, a day kept dry for mowing: the mower meets wet ground.`,
+    fix: `Keep program ${program} off the days for mowing, by its water days or by a day on which it never waters.`,
     first: formatDateTime(touches(piece, day)),
   }));
 });

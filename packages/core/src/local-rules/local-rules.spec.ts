@@ -118,7 +118,12 @@ describe('settings at a home', () => {
     return read.value;
   }
   const own = planOf({ rules: { weekdays: [1], finishBy: '05:40', headroomPercent: 130 } });
-  const home = { address: '8 Alder Row', supplySource: null, mowingWeekdays: [6] };
+  const home = {
+    address: '8 Alder Row',
+    supplySource: null,
+    mowingWeekdays: [6],
+    isDryBeforeMowing: false,
+  };
 
   it('have those of every date from this year on, for two years ahead, with the own end of a night', () => {
     const set = setOf([SUMMER, WINTER]);
@@ -154,6 +159,18 @@ describe('settings at a home', () => {
       exempt: ['drip'],
     });
     expect(readPlan(JSON.parse(JSON.stringify({ ...own, rules }))).ok).toBe(true);
+  });
+
+  it('keep the day before mowing dry too, where the home does, over the end of a week', () => {
+    const dryOn = (mowingWeekdays: number[]) =>
+      withRulesOf(
+        own,
+        { ...home, mowingWeekdays, isDryBeforeMowing: true, ruleSet: setOf([SUMMER]) },
+        day('2026-06-01'),
+      ).rules!.mowingWeekdays;
+    expect(dryOn([6])).toEqual([5, 6]);
+    expect(dryOn([1, 7])).toEqual([1, 6, 7]);
+    expect(dryOn([])).toEqual([]);
   });
 
   it('keep their own rules where nobody knows those of the home', () => {

@@ -12,6 +12,18 @@ export interface HomeForRules {
   /** Null where nobody knows the rules: those in the settings stay. */
   readonly ruleSet: RuleSet | null;
   readonly mowingWeekdays: readonly number[];
+  /** The day before each of them is kept dry too. */
+  readonly isDryBeforeMowing: boolean;
+}
+
+/** The weekdays that are kept dry for mowing, Monday = 1. */
+export function dryForMowing({
+  mowingWeekdays,
+  isDryBeforeMowing,
+}: Pick<HomeForRules, 'mowingWeekdays' | 'isDryBeforeMowing'>): number[] {
+  if (!isDryBeforeMowing) return [...mowingWeekdays];
+  const before = mowingWeekdays.map((weekday) => ((weekday + 5) % 7) + 1);
+  return [...new Set([...mowingWeekdays, ...before])].sort((a, b) => a - b);
 }
 
 /**
@@ -20,7 +32,7 @@ export interface HomeForRules {
  */
 export function withRulesOf(plan: Plan, home: HomeForRules, day: DayNumber): Plan {
   const { ruleSet, address, supplySource } = home;
-  const mowingWeekdays = [...home.mowingWeekdays];
+  const mowingWeekdays = dryForMowing(home);
   if (!ruleSet) {
     if (!plan.rules && mowingWeekdays.length === 0) return plan;
     return { ...plan, rules: { ...(plan.rules ?? new LocalRules()), mowingWeekdays } };

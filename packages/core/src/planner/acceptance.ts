@@ -1,5 +1,5 @@
-import { dayOf, secondOfDay, startOfDay } from '../civil-time/index.js';
-import { simulate, type WaterPiece } from '../engine/index.js';
+import { dayOf, formatDateTime, secondOfDay, startOfDay } from '../civil-time/index.js';
+import { firstMeetingOf, simulate, type WaterPiece } from '../engine/index.js';
 import { check, findingKey, type Finding, type FindingCode } from '../findings/index.js';
 import type { Plan } from '../settings/index.js';
 import { DailyNeed } from './brief.js';
@@ -29,7 +29,7 @@ export function faultOf(situation: Situation, plan: Plan): string | null {
     (finding) => finding.severity !== 'info' && isNew(finding),
   );
   if (found) return `${found.code}: ${found.message}`;
-  const misplaced = misplacedPiece(situation, plan);
+  const misplaced = misplacedPiece(situation, plan) ?? meetingBeside(situation, plan);
   if (misplaced) return misplaced;
   if (headroom === 100) return null;
   const raised: Plan = {
@@ -40,7 +40,20 @@ export function faultOf(situation: Situation, plan: Plan): string | null {
     (finding) => AT_HEADROOM.has(finding.code) && isNew(finding),
   );
   if (atHeadroom) return `at ${headroom} %: ${atHeadroom.code}: ${atHeadroom.message}`;
-  return misplacedPiece(situation, raised);
+  return misplacedPiece(situation, raised) ?? meetingBeside(situation, raised);
+}
+
+/** That what is new on the timer meets another timer of the home, on any date; null where it never does. */
+function meetingBeside({ from, standing: { kept, beside } }: Situation, plan: Plan): string | null {
+  if (beside.length === 0) return null;
+  const stays = new Set(kept?.programs.map(({ id }) => id));
+  const programs = plan.programs.filter(({ id }) => !stays.has(id));
+  for (const other of beside) {
+    const meeting = firstMeetingOf([{ ...plan, programs }, other], from);
+    if (meeting)
+      return `it meets another timer of the home at ${formatDateTime(meeting.b.trueTime)}`;
+  }
+  return null;
 }
 
 function misplacedPiece(situation: Situation, plan: Plan): string | null {

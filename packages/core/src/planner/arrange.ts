@@ -1,6 +1,7 @@
 import { dayChoices, type DayChoice } from './day-choices.js';
 import { draftOf, type Draft, type NoDraft } from './draft.js';
 import { keptStarts, type KeptStart } from './kept-starts.js';
+import { startsBeside } from './starts-beside.js';
 import { suits } from './needs-of-dates.js';
 import { placeAll, type Meets, type Placing } from './placing.js';
 import { forbiddenDates, forbiddenStarts, neverMeet, onSide, SIDES, type Side } from './sides.js';
@@ -48,7 +49,7 @@ export class Arranger {
     readonly situation: Situation,
     readonly leeway: Leeway,
   ) {
-    this.kept = keptStarts(situation);
+    this.kept = [...keptStarts(situation), ...startsBeside(situation)];
   }
 
   private readonly cut = (): void => {

@@ -28,14 +28,18 @@ export function keptStarts(situation: Situation): KeptStart[] {
       const longest = longestSeconds(kept!, program, headroom);
       return beginsOf(situation, program).map(({ choice, from }): KeptStart => {
         const to = from + longest;
-        return { choice, from, to, side: from >= 0 ? 'after' : to > 0 ? 'across' : 'before' };
+        return { choice, from, to, side: sideOf(from, to) };
       });
     });
 }
 
+/** On which side of midnight hours of the night lie. */
+export const sideOf = (from: NightSeconds, to: NightSeconds): Side =>
+  from >= 0 ? 'after' : to > 0 ? 'across' : 'before';
+
 /** When in its night a program begins, and on which days; of an interval in hours, each of its times of day. */
-function beginsOf(
-  situation: Situation,
+export function beginsOf(
+  situation: Pick<Situation, 'brief' | 'calendar'>,
   { days, blockedWeekdays, starts }: ProgramSettings,
 ): Pick<KeptStart, 'choice' | 'from'>[] {
   if (days.mode !== 'hours') {

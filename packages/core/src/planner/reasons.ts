@@ -91,7 +91,7 @@ function daysMessage({ rules, timer }: Brief, { station: { need } }: Job): strin
     ...(rules.dateParity ? [`only ${rules.dateParity} dates may be watered`] : []),
     ...(rules.mowingWeekdays.length > 0
       ? [
-          `${counted(rules.mowingWeekdays.length, 'day')} a week ${rules.mowingWeekdays.length === 1 ? 'is' : 'are'} for mowing`,
+          `${counted(rules.mowingWeekdays.length, 'day')} a week ${rules.mowingWeekdays.length === 1 ? 'is' : 'are'} kept dry for mowing`,
         ]
       : []),
   ];
@@ -126,10 +126,15 @@ function fewestRhythms({ jobs, ...situation }: Situation, arranger: Arranger): n
   return jobs.length;
 }
 
-const beside = ({ standing: { kept } }: Situation): string =>
-  kept && kept.programs.length > 0
-    ? ` beside ${listInWords(kept.programs.map(({ id }) => id))}, kept as it is`
-    : '';
+function beside({ standing: { kept, beside: others } }: Situation): string {
+  const stays = kept && kept.programs.length > 0 ? kept.programs : [];
+  return [
+    ...(stays.length > 0
+      ? [` beside ${listInWords(stays.map(({ id }) => id))}, kept as it is`]
+      : []),
+    ...(others.length > 0 ? [' beside the other timers of the home'] : []),
+  ].join(', and');
+}
 
 /** By how much all nights of a week are too short, one valve at a time. */
 function hoursReason(situation: Situation, arranger: Arranger): Reason {

@@ -1,8 +1,16 @@
 import fc from 'fast-check';
 import { parseDate } from '../civil-time/index.js';
+import { clocksMayDriftSeconds, firstMeetingOf } from '../engine/index.js';
 import { check } from '../findings/index.js';
 import type { Plan } from '../settings/index.js';
-import { planBrief, readBrief, type Brief, type PlanAnswer, type Standing } from './index.js';
+import {
+  NOTHING_STANDS,
+  planBrief,
+  readBrief,
+  type Brief,
+  type PlanAnswer,
+  type Standing,
+} from './index.js';
 import { judge } from './testing/judge.js';
 import { drawFrom, randomBrief } from './testing/random-brief.js';
 import { planOf } from '../testing/plans.js';
@@ -25,7 +33,7 @@ function briefOf(document: unknown): Brief {
 const answerOf = (document: Raw, standing: Partial<Standing>): PlanAnswer =>
   planBrief(document, briefOf(document), {
     now: clock(),
-    standing: { kept: null, leaders: new Map(), ...standing },
+    standing: { ...NOTHING_STANDS, ...standing },
   });
 
 function planned(document: Raw, standing: Partial<Standing>) {
@@ -166,4 +174,86 @@ it('a station that follows another is in the program of its leader, and runs as 
     const home = plan.programs.find(({ runs }) => runs.some((run) => run.station === leader))!;
     expect(home.runs.map((run) => run.station)).toEqual([leader, follower]);
   }
+});
+
+describe('other timers of the home', () => {
+  const other = (starts: string[], fields: Raw = {}): Plan =>
+    planOf({
+      stations: [{ number: 1 }],
+      programs: [
+        {
+          id: 'A',
+          starts,
+          days: { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] },
+          runs: [{ station: 1, seconds: 1800 }],
+        },
+      ],
+      ...fields,
+    });
+  const FROM = parseDate('2026-06-01')!;
+  const firstStart = ({ plan }: { plan: Plan }) => plan.programs[0]!.starts[0]!;
+  const document = brief({
+    timer: { ...timer, season: null },
+    rules: { earliestStart: '02:00', finishBy: '05:30' },
+    stations: [station(1, { need: { weeklySeconds: 3600, daysPerWeek: [2, 2] } })],
+  });
+
+  it('are left room, five minutes before them and after', () => {
+    expect(firstStart(planned(document, {}))).toBe('05:00');
+    const beside = other(['04:50']);
+    const answer = planned(document, { beside: [beside] });
+    expect(firstStart(answer)).toBe('04:15');
+    expect(firstMeetingOf([answer.plan, beside], FROM)).toBeNull();
+    expect(clocksMayDriftSeconds([answer.plan, beside], FROM)).toBe(300);
+  });
+
+  it('are left room where they truly run, whatever their clocks show', () => {
+    // Its clock is twenty minutes ahead: it begins at 04:30, and ends at five.
+    const beside = other(['04:50'], {
+      controller: { clock: { timerReads: '2026-06-01T08:20:00', trueTime: '2026-06-01T08:00:00' } },
+    });
+    const answer = planned(document, { beside: [beside] });
+    expect(firstStart(answer)).toBe('03:55');
+    expect(firstMeetingOf([answer.plan, beside], FROM)).toBeNull();
+  });
+
+  it('that fill the night leave none, and the reason names them', () => {
+    const beside = other(['02:00', '02:32', '03:04', '03:36', '04:08', '04:40', '05:12']);
+    const answer = answerOf(document, { beside: [beside] });
+    expect(answer.feasible).toBe(false);
+    if (!answer.feasible)
+      expect(answer.reasons.map(({ message }) => message).join()).toContain(
+        'beside the other timers of the home',
+      );
+  });
+
+  it('are never met by a plan, on any date, whatever they are set to', () => {
+    let met = 0;
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1_000_000 }), (seed) => {
+        const draw = drawFrom(seed);
+        const { document: own } = randomBrief(draw, { stations: 5, isCoarse: false });
+        const alone = answerOf(own, {});
+        if (!alone.feasible) {
+          fc.pre(false);
+          return;
+        }
+        const { plan: beside } = planned(
+          randomBrief(draw, { stations: 3, isCoarse: false }).document,
+          {},
+        );
+        if (firstMeetingOf([alone.plan, beside], FROM)) met += 1;
+        const answer = answerOf(own, { beside: [beside] });
+        if (!answer.feasible) {
+          fc.pre(false);
+          return;
+        }
+        expect(firstMeetingOf([answer.plan, beside], FROM)).toBeNull();
+        expect(judge(briefOf(own), answer.document)).toEqual([]);
+      }),
+      runs(12, 120),
+    );
+    // Of plans that know nothing of each other some do meet.
+    expect(met).toBeGreaterThan(0);
+  });
 });

@@ -7,8 +7,10 @@ export interface Standing {
    * the timer is planned anew.
    */
   readonly kept: Plan | null;
+  /** The other timers of the home: nothing that is planned meets their runs, five minutes apart. */
+  readonly beside: readonly Plan[];
   /** The leader of each station of the brief that follows another and is watered just like it. */
   readonly leaders: ReadonlyMap<number, number>;
 }
 
-export const NOTHING_STANDS: Standing = { kept: null, leaders: new Map() };
+export const NOTHING_STANDS: Standing = { kept: null, beside: [], leaders: new Map() };

@@ -45,6 +45,8 @@ export class PropertyFacts {
   @Optional() @Amount(0, 1000) waterPrice?: number;
   /** Monday = 1. */
   @ListOfWhole(1, 7) mowingWeekdays: number[] = [];
+  /** The day before each of them is kept dry too. */
+  @Flag() isDryBeforeMowing = false;
 }
 
 /** One saved copy of a timer's settings. */

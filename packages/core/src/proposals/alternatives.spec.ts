@@ -37,7 +37,7 @@ function eventsOf(
     pinned: { programs: [], stations: [] },
     ...fields,
   };
-  const asked = { plan, targets, targetsByStarts: targets, leaders: [], hours };
+  const asked = { plan, targets, targetsByStarts: targets, leaders: [], beside: [], hours };
   planAlternatives(
     asked,
     () => looks++ / 20,

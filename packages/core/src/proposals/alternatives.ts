@@ -16,6 +16,8 @@ export interface PlanAsked {
   /** The same where long runs are cut by several starts. */
   readonly targetsByStarts: readonly StationTarget[];
   readonly leaders: readonly (readonly [number, number])[];
+  /** The other timers of the home, for which room is left. */
+  readonly beside: readonly Plan[];
   readonly hours: Omit<PlanTargets, 'prefer' | 'isCutByStarts'>;
 }
 
@@ -101,7 +103,7 @@ function differs({ plan, targets }: PlanAsked, alternative: Alternative): boolea
 }
 
 function answerOf(
-  { plan, targets, targetsByStarts, leaders, hours }: PlanAsked,
+  { plan, targets, targetsByStarts, leaders, beside, hours }: PlanAsked,
   alternative: Alternative,
   now: () => number,
   tell: (event: PlanEvent) => void,
@@ -112,6 +114,7 @@ function answerOf(
     isCutByStarts ? targetsByStarts : targets,
     new Map(leaders),
     { ...hours, isCutByStarts, prefer: alternative === 'by-planting' ? 'by-need' : 'one-program' },
+    beside,
   );
   const read = readBrief(document);
   if (!read.ok)

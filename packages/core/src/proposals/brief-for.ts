@@ -46,6 +46,7 @@ export function briefFor(
   targets: readonly StationTarget[],
   leaders: ReadonlyMap<number, number>,
   asked: PlanTargets,
+  beside: readonly Plan[] = [],
 ): BriefForPlan {
   const { finishBy, earliestStart, headroomPercent, prefer, isCutByStarts, pinned } = asked;
   const timer = isCutByStarts ? { ...plan.timer, cycleSoak: null } : plan.timer;
@@ -88,6 +89,7 @@ export function briefFor(
     },
     standing: {
       leaders,
+      beside,
       kept:
         programs.length === 0
           ? null

@@ -16,6 +16,7 @@ it('are read as they were kept, with what is usual where nothing was said', () =
   expect(readWishes(wishes)).toEqual({
     ...wishes,
     usesIntervals: true,
+    leavesRoom: true,
     isSeedByDay: true,
     targets: [wishes.targets[0], { ...wishes.targets[1], cleared: [] }],
     keptStations: [],

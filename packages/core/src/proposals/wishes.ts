@@ -39,6 +39,8 @@ export class Wishes {
   @WholeNumber(0, 1000) headroomPercent = 120;
   @Flag() usesIntervals = true;
   @Flag() isSeedByDay = true;
+  /** Nothing meets the other timers of the home. */
+  @Flag() leavesRoom = true;
   /** The hours of what is watered several times a day. */
   @TimeOfDay() byDayFrom!: string;
   @TimeOfDay() byDayTo!: string;

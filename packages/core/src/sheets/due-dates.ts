@@ -12,10 +12,12 @@ export interface DueAsked {
   readonly care: ReadonlySet<'battery' | 'sensor'>;
   /** The next change of the percentage; null where none is known. */
   readonly seasonStep: SheetDue | null;
+  /** The day (YYYY-MM-DD) on which a sensor that is bypassed is to be switched back; null: none was said. */
+  readonly sensorBackOn: string | null;
 }
 
 /** What falls due next, the soonest first: season step, clock change, battery, sensor. */
-export function dueDates({ plan, on, care, seasonStep }: DueAsked): SheetDue[] {
+export function dueDates({ plan, on, care, seasonStep, sensorBackOn }: DueAsked): SheetDue[] {
   const due: SheetDue[] = seasonStep ? [seasonStep] : [];
   const add = (day: DayNumber, what: string) => due.push({ on: formatDate(day), what });
   const timeZone = plan.site?.timeZone;
@@ -29,8 +31,21 @@ export function dueDates({ plan, on, care, seasonStep }: DueAsked): SheetDue[] {
     add(care.has(what) ? yearAfter(on) : on, words);
   yearly('battery', message(plan.timer.power === 'battery' ? 'changeBattery' : 'backupBattery'));
   if (plan.timer.rainSensor) yearly('sensor', message('trySensor'));
+  if (sensorBackOn !== null)
+    due.push(
+      ...bypassedSensors(plan).map((sensor) => ({
+        on: sensorBackOn,
+        what: message('sensorBack', { sensor }),
+      })),
+    );
   return due.sort((a, b) => a.on.localeCompare(b.on));
 }
+
+/** The sensors that are there and bypassed. */
+export const bypassedSensors = ({ timer, controller }: Plan): ('rain' | 'freeze')[] => [
+  ...(timer.rainSensor && controller.rainSensor === 'bypass' ? (['rain'] as const) : []),
+  ...(timer.freezeSensor && controller.freezeSensor === 'bypass' ? (['freeze'] as const) : []),
+];
 
 /** A step of the season as it falls due: percentages by program, or null where nothing is to water. */
 export function seasonStep(

@@ -1,4 +1,4 @@
-export { dueDates, seasonStep, type DueAsked } from './due-dates.js';
+export { bypassedSensors, dueDates, seasonStep, type DueAsked } from './due-dates.js';
 export {
   readSheet,
   Sheet,

@@ -2,6 +2,7 @@ import { sheetNotes } from './sheet-notes.js';
 import fc from 'fast-check';
 import { parseDate } from '../civil-time/index.js';
 import { simulate } from '../engine/index.js';
+import type { Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { runs } from '../testing/runs.js';
 import { TimerHandling } from '../timer-types/index.js';
@@ -296,7 +297,8 @@ it('comes back as it was when it is read, and is refused with every fault', () =
 
 it('names what falls due next, the soonest first', () => {
   const step = { on: '2026-09-01', what: 'Set the season percentage to 60 %' };
-  const due = dueDates({ plan, on: ON, care: new Set(['battery']), seasonStep: step });
+  const asked = { plan, on: ON, care: new Set(['battery'] as const), seasonStep: step };
+  const due = dueDates({ ...asked, sensorBackOn: null });
   expect(due).toEqual([
     { on: '2026-06-01', what: 'Try the rain sensor' },
     step,
@@ -308,10 +310,28 @@ it('names what falls due next, the soonest first', () => {
     on: parseDate('2026-12-01')!,
     care: new Set(),
     seasonStep: null,
+    sensorBackOn: null,
   });
   expect(spring.map(({ on, what }) => `${on} ${what}`)).toEqual([
     '2026-12-01 Change the battery',
     '2027-03-14 Summer time begins: put the clock forward',
+  ]);
+});
+
+it('has the day on which a sensor that is bypassed is switched back, and none for one that is heeded', () => {
+  const dueOf = (controller: Partial<Plan['controller']>) =>
+    dueDates({
+      plan: {
+        ...plan,
+        timer: { ...plan.timer, freezeSensor: true },
+        controller: { ...plan.controller, ...controller },
+      },
+      ...{ on: ON, care: new Set<never>(), seasonStep: null, sensorBackOn: '2026-06-09' },
+    }).flatMap(({ on, what }) => (what.startsWith('Switch') ? [`${on} ${what}`] : []));
+  expect(dueOf({ rainSensor: 'active', freezeSensor: 'active' })).toEqual([]);
+  expect(dueOf({ rainSensor: 'bypass', freezeSensor: 'bypass' })).toEqual([
+    '2026-06-09 Switch the rain sensor back to active',
+    '2026-06-09 Switch the freeze sensor back to active',
   ]);
 });
 

@@ -35,6 +35,14 @@ const LENGTHS_FIRST: Partial<TimerHandling> = {
   keyInOrder: ['clock', 'run-times', 'starts', 'days', 'percent', 'extras'],
 };
 
+/** A unit at each valve, all on the same two wires. */
+const TWO_WIRES: Partial<TimerHandling> = {
+  wiring: 'two-wire',
+  storeCopy: 'Open the menu, choose memory, then store; wait until it says done.',
+  bringBackCopy: 'Open the menu, choose memory, then bring back, and confirm.',
+  factoryReset: 'Open the menu, choose memory, then empty, and confirm. Set the clock anew.',
+};
+
 const plainRunTime = {
   minSeconds: 60,
   maxSeconds: 14_400,
@@ -255,6 +263,7 @@ export const GENERIC_TYPES: readonly GenericType[] = [
       maxConcurrentStations: 4,
       noWaterWindows: true,
     },
+    TWO_WIRES,
   ),
   timerType(
     'tap-hours',
@@ -330,5 +339,6 @@ export const GENERIC_TYPES: readonly GenericType[] = [
       programWindows: true,
       freezeSensor: true,
     },
+    TWO_WIRES,
   ),
 ];

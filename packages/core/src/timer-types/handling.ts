@@ -17,6 +17,10 @@ export type KeyInPart = (typeof KEY_IN_PARTS)[number];
 export const INTERVAL_QUESTIONS = ['first-day', 'next-day', 'days-left'] as const;
 export type IntervalQuestion = (typeof INTERVAL_QUESTIONS)[number];
 
+/** How its valves are wired: a wire for each, or two wires for all, with a unit at each valve. */
+export const WIRINGS = ['valve-wires', 'two-wire'] as const;
+export type WiringKind = (typeof WIRINGS)[number];
+
 /** More days than these no timer is held for: a season is. */
 export const MOST_HOLD_DAYS = 366;
 
@@ -24,6 +28,7 @@ export const MOST_HOLD_DAYS = 366;
 export class TimerHandling {
   /** The order in which it asks for its settings; each part once. */
   @ListOfChoices(KEY_IN_PARTS) keyInOrder: KeyInPart[] = [...KEY_IN_PARTS];
+  @OneOf(WIRINGS) wiring: WiringKind = 'valve-wires';
   /** What it asks for where it counts days. */
   @OneOf(INTERVAL_QUESTIONS) intervalAskedAs: IntervalQuestion = 'first-day';
   /** The longest hold that it takes, in days; 0: it has none. */

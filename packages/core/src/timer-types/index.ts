@@ -5,8 +5,10 @@ export {
   MOST_HOLD_DAYS,
   readHandling,
   TimerHandling,
+  WIRINGS,
   type IntervalQuestion,
   type KeyInPart,
+  type WiringKind,
 } from './handling.js';
 export * from './timer-capability.js';
 export { readTimerType } from './read-timer-type.js';

@@ -1,5 +1,6 @@
 import { withChanges, type Changes } from '../kernel/index.js';
-import type { Yard, YardStation } from './yard.js';
+import { unitName } from './valve-units.js';
+import type { ValveUnit, Yard, YardStation } from './yard.js';
 
 /** A change of a yard: gives a new one, leaves the old one as it was. */
 export type YardEdit = (yard: Yard) => Yard;
@@ -12,6 +13,41 @@ export const setStation =
       station.number === number ? withChanges(station, fields) : station,
     ),
   });
+
+/** Puts what is fitted in a slot; 0: nothing is. The modules say from now on how many stations there are. */
+export const setModule =
+  (slot: number, gives: number): YardEdit =>
+  (yard) => {
+    const others = (yard.modules ?? []).filter((module) => module.slot !== slot);
+    const modules = [...others, ...(gives > 0 ? [{ slot, gives }] : [])];
+    return withChanges<Yard>(yard, {
+      modules: modules.length > 0 ? modules.sort((a, b) => a.slot - b.slot) : undefined,
+      stationsFitted: undefined,
+    });
+  };
+
+/** Says that a wire is on a station's terminal, or that none is. */
+export const setWire =
+  (terminal: number, isThere: boolean): YardEdit =>
+  (yard) => {
+    const others = (yard.wires ?? []).filter((wire) => wire !== terminal);
+    return { ...yard, wires: [...others, ...(isThere ? [terminal] : [])].sort((a, b) => a - b) };
+  };
+
+/** Gives each station without a valve unit one of those that no station has, in their order. */
+export const assignInOrder =
+  (units: readonly ValveUnit[]): YardEdit =>
+  (yard) => {
+    const taken = new Set(yard.stations.flatMap(({ valveUnit: u }) => (u ? [unitName(u)] : [])));
+    const free = units.filter((unit) => !taken.has(unitName(unit)));
+    const waiting = yard.stations.filter(({ valveUnit }) => !valveUnit);
+    return waiting
+      .slice(0, free.length)
+      .reduce(
+        (changed, { number }, index) => setStation(number, { valveUnit: free[index]! })(changed),
+        yard,
+      );
+  };
 
 /** Sets what holds for the whole yard; fields that are undefined are taken out. */
 export const setFields =
@@ -44,7 +80,9 @@ export const removeStation =
     stations: yard.stations
       .filter((station) => station.number !== number)
       .map((station) =>
-        station.follows === number ? withChanges(station, { follows: undefined }) : station,
+        station.follows === number
+          ? withChanges(station, { follows: undefined, followsFor: undefined })
+          : station,
       ),
   });
 
@@ -58,6 +96,7 @@ export const COPIED_FIELDS = [
   'pump',
   'rainSensor',
   'freezeSensor',
+  'flowSensor',
   'runoffSeconds',
   'minSoakSeconds',
 ] as const satisfies readonly (keyof YardStation)[];

@@ -6,6 +6,7 @@ import {
   type DocumentProblem,
 } from '../documents/index.js';
 import { err, ok, type Result } from '../kernel/index.js';
+import { unitName } from './valve-units.js';
 import { Yard } from './yard.js';
 
 /** Reads a parsed yard; every problem is reported at once, each with its JSON path. */
@@ -16,14 +17,39 @@ export function readYard(document: unknown): Result<Yard, readonly DocumentProbl
   return problems.length === 0 ? ok(yard) : err(problems);
 }
 
-function crossCheck({ stations }: Yard, problems: DocumentProblem[]): void {
+function crossCheck(
+  { stations, modules, stationsFitted }: Yard,
+  problems: DocumentProblem[],
+): void {
   const seen = new Set<number>();
+  const units = new Map<string, number>();
+  if (modules && stationsFitted !== undefined)
+    problems.push({ path: 'stationsFitted', message: 'the modules say it: leave it out' });
+  const slots = new Set<number>();
+  modules?.forEach(({ slot }, index) => {
+    if (slots.has(slot))
+      problems.push({
+        path: fieldPath(entryPath('modules', index), 'slot'),
+        message: 'is the slot of an earlier module too',
+      });
+    slots.add(slot);
+  });
   const follows = new Map(stations.map((station) => [station.number, station.follows]));
-  stations.forEach(({ number, follows: leader }, index) => {
-    const report = (field: string, message: string) =>
-      problems.push({ path: fieldPath(entryPath('stations', index), field), message });
+  stations.forEach(({ number, follows: leader, followsFor, valveUnit }, index) => {
+    const here = entryPath('stations', index);
+    const report = (field: string, message: string, within = here) =>
+      problems.push({ path: fieldPath(within, field), message });
     if (seen.has(number)) report('number', 'is the number of an earlier station too');
     seen.add(number);
+    if (valveUnit) {
+      const unit = unitName(valveUnit);
+      const other = units.get(unit);
+      if (other !== undefined)
+        report('serial', `is the unit of station ${other} too`, fieldPath(here, 'valveUnit'));
+      units.set(unit, number);
+    }
+    if (followsFor !== undefined && leader === undefined)
+      report('followsFor', 'says for what it follows a station, and it follows none');
     if (leader === undefined) return;
     if (leader === number) report('follows', 'must be another station, not itself');
     else if (!follows.has(leader)) report('follows', `${leader} is not among the stations`);

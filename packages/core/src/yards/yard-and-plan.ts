@@ -67,23 +67,24 @@ export function yardFor(plan: Plan, before: Yard | null): Yard {
     ...before,
     stations: plan.stations.map((station): YardStation => {
       const old = known.get(station.number);
-      const { follows, ...own } = old ? yardFacts(old) : {};
+      const { follows, followsFor, ...own } = old ? yardFacts(old) : {};
       const isSamePlant = old?.plant && plantInSettings(old.plant) === station.plant;
       return {
         ...sharedFacts(station),
         ...own,
         ...(isSamePlant && { plant: old.plant }),
-        ...(follows !== undefined && numbers.has(follows) && { follows }),
+        ...(follows !== undefined &&
+          numbers.has(follows) && { follows, ...(followsFor !== undefined && { followsFor }) }),
       };
     }),
   };
 }
 
-/** Who follows whom: the leader of each follower. */
+/** Who takes its times from whom: the leader of each follower. */
 export const leadersOf = (yard: Yard): ReadonlyMap<number, number> =>
   new Map(
-    yard.stations.flatMap(({ number, follows }) =>
-      follows === undefined ? [] : [[number, follows] as const],
+    yard.stations.flatMap(({ number, follows, followsFor }) =>
+      follows === undefined || followsFor === 'sensor' ? [] : [[number, follows] as const],
     ),
   );
 

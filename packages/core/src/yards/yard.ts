@@ -2,12 +2,14 @@ import {
   Amount,
   CivilDay,
   Flag,
+  Label,
   ListOfAmounts,
   ListOfWhole,
   NestedList,
   OneOf,
   Optional,
   OptionalNested,
+  OptionalNestedList,
   Text,
   WholeNumber,
 } from '../documents/index.js';
@@ -64,6 +66,48 @@ export class CatchReading {
   @Optional() @CivilDay() on?: string;
 }
 
+export const UNIT_RESULTS = ['fine', 'open', 'short', 'silent'] as const;
+/** What a test of a valve unit said: its coil is fine, open or short, or the unit did not answer. */
+export type UnitResult = (typeof UNIT_RESULTS)[number];
+
+/** The last test of a valve unit. */
+export class UnitTest {
+  @CivilDay() on!: string;
+  @OneOf(UNIT_RESULTS) result!: UnitResult;
+  /** What it drew while its valve was on. */
+  @Optional() @Amount(0, 10_000) milliamps?: number;
+}
+
+/** What opens a station's valve on a two-wire cable. */
+export class ValveUnit {
+  /** As it stands on the unit, or on the label that came with it. */
+  @Label() serial!: string;
+  /** The number by which the timer calls it, where it has one besides its serial. */
+  @Optional() @WholeNumber(1, 999) address?: number;
+  @OptionalNested(() => UnitTest) lastTest?: UnitTest;
+}
+
+/** A moisture sensor in the ground of a station; what it holds back nobody but it knows. */
+export class MoistureSensor {
+  @Label() serial!: string;
+  /** It holds the station back while the ground has at least this much, in percent. */
+  @Optional() @Amount(0, 100) holdsFromPercent?: number;
+  /** What it read. */
+  @Optional() @Amount(0, 100) readPercent?: number;
+  @Optional() @CivilDay() readOn?: string;
+}
+
+export const FOLLOWED_FOR = ['times', 'sensor'] as const;
+/** What a station takes from the one that it follows. */
+export type FollowedFor = (typeof FOLLOWED_FOR)[number];
+
+/** A module in a slot of the timer. */
+export class StationModule {
+  @WholeNumber(1, 64) slot!: number;
+  /** How many stations it has terminals for. */
+  @WholeNumber(1, 64) gives!: number;
+}
+
 /** What a station waters, as seen in the yard. */
 export class YardStation {
   @WholeNumber(1, 256) number!: number;
@@ -89,13 +133,28 @@ export class YardStation {
   @Flag() rainSensor = true;
   /** The station heeds the freeze sensor. */
   @Flag() freezeSensor = true;
+  /** The flow sensor measures what the station takes. */
+  @Optional() @Flag() flowSensor?: boolean;
   /** How long the ground takes water before it runs off. */
   @Optional() @WholeNumber(0, LONGEST_SECONDS) runoffSeconds?: number;
   /** The least wait between two waterings of one run. */
   @Optional() @WholeNumber(0, LONGEST_SECONDS) minSoakSeconds?: number;
-  /** The number of the station whose run time, cycle and soak this one takes. */
+  /** The number of the station that this one takes after. */
   @Optional() @WholeNumber(1, 256) follows?: number;
+  /** What it takes from it: run time, cycle and soak, or its moisture sensor alone; absent: the times. */
+  @Optional() @OneOf(FOLLOWED_FOR) followsFor?: FollowedFor;
+  @OptionalNested(() => ValveUnit) valveUnit?: ValveUnit;
+  @OptionalNested(() => MoistureSensor) moistureSensor?: MoistureSensor;
   @Optional() @Text() notes?: string;
+}
+
+/** What the timer's own memory holds beside what it goes by. */
+export class OwnMemory {
+  @CivilDay() storedOn!: string;
+  /** Who stored it. */
+  @Text() storedBy = '';
+  /** Which of the saved copies that is. */
+  @Text() copy = '';
 }
 
 /** The station table of one timer: what its stations water. */
@@ -103,6 +162,14 @@ export class Yard {
   @OneOf([YARD_FORMAT]) format: typeof YARD_FORMAT = YARD_FORMAT;
   /** How many stations the modules that are fitted give; absent: all that the timer can have. */
   @Optional() @WholeNumber(1, 256) stationsFitted?: number;
+  /** The modules by slot, where somebody looked; they say how many stations there are, then. */
+  @OptionalNestedList(() => StationModule) modules?: StationModule[];
+  /** The station terminals with a wire on them; absent: nobody looked. */
+  @Optional() @ListOfWhole(1, 256) wires?: number[];
+  /** The day on which a sensor that is bypassed is to be switched back; the timer does not do it. */
+  @Optional() @CivilDay() sensorBackOn?: string;
+  /** Absent: nobody stored anything there. */
+  @OptionalNested(() => OwnMemory) ownMemory?: OwnMemory;
   /** The school that run times are taken from; absent: by measurement. */
   @Optional() @OneOf(SCHOOLS) school?: School;
   /** A percentage for each month, January first, where the technician typed them. */

@@ -1,5 +1,15 @@
 import { readPlan, type Plan } from '../settings/index.js';
-import { readYard, withFollowers, withYard, yardFor, type Yard } from './index.js';
+import {
+  assignInOrder,
+  readYard,
+  setModule,
+  setWire,
+  wiringOf,
+  withFollowers,
+  withYard,
+  yardFor,
+  type Yard,
+} from './index.js';
 
 function yardOf(stations: object[], fields: object = {}): Yard {
   const read = readYard({ format: 'waterclock.yard/1', stations, ...fields });
@@ -58,6 +68,80 @@ describe('a yard', () => {
       'stations[2].follows',
       'stations[5].number',
     ]);
+  });
+});
+
+describe('what hangs on the wires', () => {
+  it('is named where it is twice, and where it says what cannot be', () => {
+    const stations = [
+      { number: 1, valveUnit: { serial: 'VU-1' } },
+      { number: 2, valveUnit: { serial: ' vu-1 ' } },
+      { number: 3, valveUnit: { serial: 'VU-1', address: 2 } },
+      { number: 4, valveUnit: { serial: '  ' }, followsFor: 'sensor' },
+      { number: 5, valveUnit: { serial: 'VU-5', lastTest: { on: '2 June', result: 'odd' } } },
+    ];
+    expect(problemsOf({ format: 'waterclock.yard/1', stations }).sort()).toEqual([
+      'stations[3].valveUnit.serial',
+      'stations[4].valveUnit.lastTest.on',
+      'stations[4].valveUnit.lastTest.result',
+    ]);
+    stations.splice(3);
+    stations.push({ number: 4, valveUnit: { serial: 'VU-4' }, followsFor: 'sensor' });
+    const modules = [
+      { slot: 1, gives: 4 },
+      { slot: 1, gives: 8 },
+    ];
+    const document = { format: 'waterclock.yard/1', stations, modules, stationsFitted: 12 };
+    expect(problemsOf(document).sort()).toEqual([
+      'modules[1].slot',
+      'stationsFitted',
+      'stations[1].valveUnit.serial',
+      'stations[3].followsFor',
+    ]);
+  });
+
+  it('tells wires without a station, stations without a wire, and those without a terminal', () => {
+    const yard = yardOf([{ number: 1 }, { number: 2 }, { number: 9 }], {
+      modules: [
+        { slot: 1, gives: 4 },
+        { slot: 3, gives: 2 },
+      ],
+      wires: [1, 5],
+    });
+    expect(wiringOf(yard, 48)).toEqual({
+      modules: [
+        { slot: 1, from: 1, to: 4 },
+        { slot: 3, from: 5, to: 6 },
+      ],
+      gives: 6,
+      wiresWithoutStation: [5],
+      stationsWithoutWire: [2, 9],
+      stationsWithoutTerminal: [9],
+    });
+    expect(wiringOf(yardOf([{ number: 1 }]), 12)).toEqual({
+      ...{ modules: [], gives: 12, wiresWithoutStation: [] },
+      ...{ stationsWithoutWire: [], stationsWithoutTerminal: [] },
+    });
+    expect(wiringOf(yardOf([{ number: 5 }], { stationsFitted: 4 }), 12)).toMatchObject({
+      gives: 4,
+      stationsWithoutTerminal: [5],
+    });
+  });
+
+  it('fills the stations without a unit in the order in which units answered', () => {
+    const yard = yardOf([{ number: 1 }, { number: 2, valveUnit: { serial: 'B' } }, { number: 3 }]);
+    const units = [{ serial: 'b' }, { serial: 'C', address: 3 }, { serial: 'A' }, { serial: 'D' }];
+    const assigned = assignInOrder(units)(yard).stations.map(({ valveUnit }) => valveUnit);
+    expect(assigned).toEqual([{ serial: 'C', address: 3 }, { serial: 'B' }, { serial: 'A' }]);
+  });
+
+  it('says how many stations there are by its modules alone, once they are known', () => {
+    const before = yardOf([], { stationsFitted: 12 });
+    const after = setModule(1, 8)(before);
+    expect(after).toMatchObject({ modules: [{ slot: 1, gives: 8 }] });
+    expect(after).not.toHaveProperty('stationsFitted');
+    expect(setModule(1, 0)(after)).not.toHaveProperty('modules');
+    expect(setWire(3, false)(setWire(1, true)(setWire(3, true)(after))).wires).toEqual([1]);
   });
 });
 

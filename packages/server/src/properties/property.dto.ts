@@ -85,6 +85,10 @@ export class PropertyFields {
   @ListOfWhole(1, 7)
   mowingWeekdays: number[] = [];
 
+  @ApiProperty({ description: 'The day before each of them is kept dry too', default: false })
+  @Flag()
+  isDryBeforeMowing: boolean = false;
+
   @ApiPropertyOptional({ format: 'uuid', description: 'Absent: nobody knows the rules here' })
   @Optional()
   @IsUUID(undefined, { message: 'must be the id of a rule set' })
@@ -130,6 +134,7 @@ export class PropertyAnswer {
   @ApiProperty({ type: Number, nullable: true }) supplyLpm!: number | null;
   @ApiProperty({ type: Number, nullable: true }) supplyKpa!: number | null;
   @ApiProperty({ type: [Number] }) mowingWeekdays!: number[];
+  @ApiProperty() isDryBeforeMowing!: boolean;
   @ApiProperty({ type: String, nullable: true }) ruleSetId!: string | null;
   @ApiProperty({ type: String, nullable: true }) weatherId!: string | null;
   @ApiProperty({ type: Number, nullable: true }) waterPrice!: number | null;

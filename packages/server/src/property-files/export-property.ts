@@ -59,6 +59,7 @@ export function propertyFacts(row: Property): PropertyFile['property'] {
     ...(supplyKpa !== null && { supplyKpa }),
     ...(waterPrice !== null && { waterPrice }),
     mowingWeekdays: row.mowingWeekdays,
+    isDryBeforeMowing: row.isDryBeforeMowing,
   };
 }
 

@@ -113,6 +113,7 @@ const FIELD_NAMES: Record<string, string> = {
   supplyKpa: 'Pressure of the supply',
   waterPrice: 'Price of water',
   mowingWeekdays: 'Mowing days',
+  isDryBeforeMowing: 'The day before mowing kept dry',
   ruleSetId: 'Local rules',
 };
 

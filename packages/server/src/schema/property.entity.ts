@@ -89,6 +89,10 @@ export class Property {
   @Column('smallint', { name: 'mowing_weekdays', array: true, default: () => `'{}'` })
   mowingWeekdays!: number[];
 
+  /** The day before each of them is kept dry too. */
+  @Column('boolean', { name: 'is_dry_before_mowing', default: false })
+  isDryBeforeMowing!: boolean;
+
   /** Null: nobody knows the rules here. */
   @Column('uuid', { name: 'rule_set_id', nullable: true })
   ruleSetId!: string | null;

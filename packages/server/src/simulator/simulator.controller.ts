@@ -13,7 +13,13 @@ import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { CurrentFirm, ForTechnicians } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
-import { MeterAnswer, SimulatorAnswer, SimulatorSettings } from './simulator.dto.js';
+import {
+  CableAnswer,
+  MeterAnswer,
+  SimulatorAnswer,
+  SimulatorSettings,
+  UnitTestAnswer,
+} from './simulator.dto.js';
 import { SimulatorService } from './simulator.service.js';
 
 /** The simulator knows its commands, and refuses what it does not know. */
@@ -84,6 +90,30 @@ export class SimulatorController {
     return (
       await this.simulator.ask(firmId, timerId, { path: `/stations/${station}/reading` })
     ).json();
+  }
+
+  @ApiOperation({ summary: 'Searches the two wires of the simulated timer for valve units.' })
+  @Get('units')
+  @ApiOkResponse({ type: CableAnswer })
+  @ApiProblems(404)
+  async units(
+    @CurrentFirm() firmId: string,
+    @Param('timerId', idOf('timer')) timerId: string,
+  ): Promise<unknown> {
+    return (await this.simulator.ask(firmId, timerId, { path: '/units' })).json();
+  }
+
+  @ApiOperation({ summary: 'Tests a valve unit on the two wires of the simulated timer.' })
+  @Get('units/:serial/test')
+  @ApiOkResponse({ type: UnitTestAnswer })
+  @ApiProblems(404)
+  async testUnit(
+    @CurrentFirm() firmId: string,
+    @Param('timerId', idOf('timer')) timerId: string,
+    @Param('serial') serial: string,
+  ): Promise<unknown> {
+    const path = `/units/${encodeURIComponent(serial)}/test`;
+    return (await this.simulator.ask(firmId, timerId, { path })).json();
   }
 
   @ApiOperation({ summary: 'Gives what the simulated timer has watered, as CSV.' })

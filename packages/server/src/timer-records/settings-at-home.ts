@@ -14,10 +14,10 @@ export function settingsAtHome(plan: Plan, property: Property, on: string): Plan
     ...(supplyLpm !== null && { supplyLpm }),
   };
   const ruleSet = property.ruleSet?.document ?? null;
-  const { address, mowingWeekdays, supplySource } = property;
+  const { address, mowingWeekdays, isDryBeforeMowing, supplySource } = property;
   return withRulesOf(
     { ...plan, name, site },
-    { address, supplySource, ruleSet, mowingWeekdays },
+    { address, supplySource, ruleSet, mowingWeekdays, isDryBeforeMowing },
     parseDate(on)!,
   );
 }

@@ -8,6 +8,7 @@ import {
 } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
 import { DryHours } from './dry-hours.js';
+import { Cable } from './cable.js';
 import { DeviceLog } from './log.js';
 import { Outputs, type Demand, type ValveFault } from './outputs.js';
 import type { AskedPiece } from './pieces.js';
@@ -207,6 +208,11 @@ export class SimulatedTimer {
   }
 
   readingOhms = (station: number): number | null => this.outputs.readingOhms(station);
+
+  /** What hangs on the two wires; without power nothing there answers. */
+  get cable(): Cable | null {
+    return this.hasPower ? new Cable(this.plan, this.outputs.faults) : null;
+  }
 
   /** Takes the power away: what is going is lost, and is not made up for. */
   cutPower(hasBattery: boolean, afterPowerCut: AfterPowerCut): void {

@@ -72,6 +72,19 @@ export class DevicesController {
     return { ohms: this.find(name).device.readingOhms(station) };
   }
 
+  /** The valve units that answer on the two wires. */
+  @Get('units')
+  units(@Param('name') name: string) {
+    return { units: this.find(name).device.cable?.search() ?? [] };
+  }
+
+  /** What a unit says of its valve. */
+  @Get('units/:serial/test')
+  test(@Param('name') name: string, @Param('serial') serial: string) {
+    const { cable } = this.find(name).device;
+    return cable?.test(serial) ?? { result: 'silent', milliamps: null };
+  }
+
   @Get('log.csv')
   @Header('content-type', 'text/csv; charset=utf-8')
   log(@Param('name') name: string): string {

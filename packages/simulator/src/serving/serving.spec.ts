@@ -60,6 +60,37 @@ it('does what it is told, and tells what it did', async () => {
   expect((await ask('GET', 'garage')).status).toBe(404);
 });
 
+it('answers a search of its two wires, and a test of each unit', async () => {
+  await ask('PUT', 'cellar/settings', { reads, document });
+  const { units } = (await ask('GET', 'cellar/units')).body as { units: { serial: string }[] };
+  expect(units).toEqual([
+    { serial: expect.stringMatching(/^VU-\d{5}$/), address: 1 },
+    { serial: expect.stringMatching(/^VU-\d{5}$/), address: 2 },
+  ]);
+  const test = async (serial: string) => (await ask('GET', `cellar/units/${serial}/test`)).body;
+  const [first, second] = units.map(({ serial }) => serial) as [string, string];
+  expect(await test(first.toLowerCase())).toMatchObject({ result: 'fine' });
+  expect((await test(first)).milliamps).toBeGreaterThan(100);
+  expect(await test('VU-0')).toEqual({ result: 'silent', milliamps: null });
+
+  await ask('POST', 'cellar/commands', { command: 'fault', station: 1, fault: 'short' });
+  await ask('POST', 'cellar/commands', { command: 'fault', station: 2, fault: 'open' });
+  expect((await ask('GET', 'cellar/units')).body.units).toEqual([{ serial: second, address: 2 }]);
+  expect(await test(first)).toMatchObject({ result: 'short' });
+  expect(await test(second)).toEqual({ result: 'open', milliamps: 0 });
+
+  await ask('POST', 'cellar/commands', { command: 'cut-power' });
+  expect((await ask('GET', 'cellar/units')).body).toEqual({ units: [] });
+  expect(await test(second)).toEqual({ result: 'silent', milliamps: null });
+});
+
+it('has units to be found before anybody told it of its stations', async () => {
+  const timer = { ...document.timer, stations: 48 };
+  await ask('PUT', 'attic/settings', { reads, document: { ...document, timer, stations: [] } });
+  const { units } = (await ask('GET', 'attic/units')).body as { units: { serial: string }[] };
+  expect(new Set(units.map(({ serial }) => serial)).size).toBe(8);
+});
+
 it('refuses what it cannot do, every fault at its place, and stays as it was', async () => {
   await ask('PUT', 'carport/settings', { reads, document });
   const wrong = { reads: 'noon', document: { ...document, stations: [{ number: 0 }] } };

@@ -1043,6 +1043,40 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/timers/{timerId}/simulator/units': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Searches the two wires of the simulated timer for valve units. */
+    readonly get: operations['simulatorUnits'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/simulator/units/{serial}/test': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tests a valve unit on the two wires of the simulated timer. */
+    readonly get: operations['simulatorTestUnit'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/timers/{timerId}/visits': {
     readonly parameters: {
       readonly query?: never;
@@ -1211,6 +1245,15 @@ export interface components {
     readonly Brief: import('@water-clock/core/planner').Brief;
     readonly BriefFields: {
       readonly document: components['schemas']['Brief'];
+    };
+    readonly CableAnswer: {
+      /** @description The nearest first */
+      readonly units: readonly components['schemas']['CableUnit'][];
+    };
+    readonly CableUnit: {
+      readonly address: number;
+      /** @example VU-39256 */
+      readonly serial: string;
     };
     readonly ChangeAnswer: {
       /** @description Of each field what it was and what it is; of a document which of its parts */
@@ -1609,6 +1652,7 @@ export interface components {
       readonly gateNotes: string;
       /** Format: uuid */
       readonly id: string;
+      readonly isDryBeforeMowing: boolean;
       readonly latitude: number | null;
       readonly longitude: number | null;
       readonly mowingWeekdays: readonly number[];
@@ -1641,6 +1685,11 @@ export interface components {
        * @default
        */
       readonly gateNotes?: string;
+      /**
+       * @description The day before each of them is kept dry too
+       * @default false
+       */
+      readonly isDryBeforeMowing?: boolean;
       /** @example 40.21 */
       readonly latitude?: number;
       /** @example -107.36 */
@@ -1717,6 +1766,11 @@ export interface components {
        * @default
        */
       readonly gateNotes?: string;
+      /**
+       * @description The day before each of them is kept dry too
+       * @default false
+       */
+      readonly isDryBeforeMowing?: boolean;
       /** @example 40.21 */
       readonly latitude?: number;
       /** @example -107.36 */
@@ -2028,6 +2082,13 @@ export interface components {
        * @example 2026-06-01
        */
       readonly from: string;
+    };
+    /** @enum {string} */
+    readonly UnitResult: 'fine' | 'open' | 'short' | 'silent';
+    readonly UnitTestAnswer: {
+      /** @description What it drew */
+      readonly milliamps: number | null;
+      readonly result: components['schemas']['UnitResult'];
     };
     readonly VisitAnswer: {
       /** Format: date-time */
@@ -4000,6 +4061,49 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['MeterAnswer'];
+        };
+      };
+    };
+  };
+  readonly simulatorUnits: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['CableAnswer'];
+        };
+      };
+    };
+  };
+  readonly simulatorTestUnit: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly serial: string;
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['UnitTestAnswer'];
         };
       };
     };

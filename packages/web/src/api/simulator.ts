@@ -38,3 +38,12 @@ export const readSimulator = (timerId: string, station: number): Promise<Api['Me
   request('get', '/api/timers/{timerId}/simulator/stations/{station}/reading', {
     path: { timerId, station },
   });
+
+/** The valve units that answer on the two wires, the nearest first. */
+export const searchUnits = (timerId: string): Promise<Api['CableAnswer']> =>
+  request('get', '/api/timers/{timerId}/simulator/units', { path: { timerId } });
+
+export const testUnit = (timerId: string, serial: string): Promise<Api['UnitTestAnswer']> =>
+  request('get', '/api/timers/{timerId}/simulator/units/{serial}/test', {
+    path: { timerId, serial },
+  });

@@ -5,6 +5,7 @@ import type { BoardModel } from '../computing/board-model';
 import { TimerExtras } from './extras/extra-fields';
 import { ControllerStrip } from './grid/controller-strip';
 import { SettingsGrid } from './grid/settings-grid';
+import { InForce } from './in-force/in-force';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
 
 interface DeskSettingsProps {
@@ -33,6 +34,7 @@ export function DeskSettings(props: DeskSettingsProps) {
         timeZone={plan.site?.timeZone}
         {...{ since, onEdit }}
       />
+      <InForce {...{ plan, since }} />
       {children}
       <TimerExtras {...{ plan, longestHoldDays, onEdit }} isWhole />
     </>

@@ -9,7 +9,7 @@ import { memo, useCallback, useMemo, useState } from 'react';
 import { NIGHTS, type BoardRun } from '../computing/board-model';
 import { NightBoard, type StartChoice } from './board/night-board';
 import { RunDetails } from './board/run-details';
-import type { DeskModel } from '../computing/desk-model';
+import type { DeskFinding, DeskModel } from '../computing/desk-model';
 import { useDeskWorker, type DeskComputer } from '../computing/use-desk-worker';
 import { fieldsOf } from './findings/finding-field';
 import { FindingsPanel } from './findings/findings-panel';
@@ -20,6 +20,7 @@ import { HeadroomStrip } from './headroom/headroom-strip';
 import { hasStart, moveStart, type Plan } from '@water-clock/core/settings';
 import { useOtherTimers } from './findings/use-other-timers';
 import { nightOf } from '../computing/year-model';
+import { mowingSentence } from '../format/mowing-words';
 import { later } from '../ui/later';
 import { BoardBar } from './board-bar';
 import type { DeskPlace } from './state/use-desk-place';
@@ -73,6 +74,11 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
     },
     [go, plan, night],
   );
+  const { property } = timer;
+  const findings = useMemo(
+    () => model?.findings.map((finding) => withMowing(finding, property)) ?? [],
+    [model, property],
+  );
   const fixHome = useCallback(() => setFixing('home'), []);
   const hasRuns = plan.programs.some((program) => hasStart(program) && program.runs.length > 0);
 
@@ -125,7 +131,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
               <div className={styles['desk-below']}>
                 {board === 'nights' && <SelectedRun {...{ plan, model, selected }} />}
                 <FindingsPanel
-                  findings={model.findings}
+                  findings={findings}
                   isClockOff={model.clockErrorSeconds !== 0}
                   hasRuns={hasRuns}
                   onShow={show}
@@ -152,6 +158,12 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
 });
 
 const NO_TOTALS = {};
+
+/** The settings know which days are kept dry for mowing; which of them is mown, the home knows. */
+function withMowing(finding: DeskFinding, property: Timer['property']): DeskFinding {
+  const words = finding.code === 'mowing-day' ? mowingSentence(property) : null;
+  return words === null ? finding : { ...finding, fix: `${finding.fix} ${words}` };
+}
 
 /** The night of a moment as the board's first, unless it is on the board already. */
 function nightToShow(moment: TimerSeconds, first: DayNumber): { night?: DayNumber } {

@@ -14,6 +14,7 @@ import { MeanwhileNote } from '../yard/meanwhile-note';
 import { exactTime, oftenWords, pieceWords, wholeMinutes } from '../yard/need-words';
 import { useWeatherMonths } from '../weather/use-weather-months';
 import { useYardOnDesk } from '../yard/use-yard-on-desk';
+import { todayHere } from '../format/today';
 import { yardColumns } from '../yard/yard-columns';
 import { yardNeeds, type YardNeeds } from '@water-clock/core/needs';
 import { CatchTestForm } from './catch-test-form';
@@ -83,7 +84,11 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
   return (
     <Page title="Measure" crumbs={crumbs}>
       {desk.meanwhile && (
-        <MeanwhileNote meanwhile={desk.meanwhile} columns={yardColumns(firm.units)} onTake={edit} />
+        <MeanwhileNote
+          meanwhile={desk.meanwhile}
+          columns={yardColumns(firm.units, todayHere())}
+          onTake={edit}
+        />
       )}
       <div className={styles['measure']}>
         <div className={styles['measure-station']}>

@@ -77,7 +77,11 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
   return (
     <Page title="Need" crumbs={crumbs} actions={<YardActions desk={desk} />}>
       {desk.meanwhile && (
-        <MeanwhileNote meanwhile={desk.meanwhile} columns={yardColumns(firm.units)} onTake={edit} />
+        <MeanwhileNote
+          meanwhile={desk.meanwhile}
+          columns={yardColumns(firm.units, todayHere())}
+          onTake={edit}
+        />
       )}
       {!weather && (
         <Alert

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useSignedIn } from '../session/use-signed-in';
 import { minuteWhy, oftenWhy, piecesWhy, rateWhy, weekWhy } from '../yard/need-words';
 import { YardCell } from '../yard/yard-cell';
+import { todayHere } from '../format/today';
 import { yardColumns } from '../yard/yard-columns';
 import type { YardEdit } from '@water-clock/core/yards';
 import type { YardNeeds } from '@water-clock/core/needs';
@@ -39,7 +40,7 @@ export function NeedPanel(props: NeedPanelProps) {
   const { station, need } = row;
   const telling = useTelling(props.telling)(station, need);
   const assumed: readonly string[] = ASSUMPTIONS;
-  const columns = yardColumns(firm.units).filter(({ key }) => assumed.includes(key));
+  const columns = yardColumns(firm.units, todayHere()).filter(({ key }) => assumed.includes(key));
   const why = [
     ['Rate', rateWhy(telling)],
     ['By measurement', weekWhy(telling)],

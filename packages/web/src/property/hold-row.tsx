@@ -2,7 +2,7 @@ import { dayOf, parseDateTime } from '@water-clock/core/civil-time';
 import { holdLeftSeconds, holdsNotOver } from '@water-clock/core/settings';
 import { leftInWords, nearMoment } from '@water-clock/core/words';
 import { useState } from 'react';
-import { nowIn } from '../desk/clock/clock-words';
+import { nowIn } from '../format/now-in';
 import { useStoredSettings } from '../offline/use-stored';
 import { useSay } from '../session/use-signed-in';
 

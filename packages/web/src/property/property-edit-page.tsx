@@ -72,6 +72,7 @@ const EMPTY: PropertyFields = {
   supplyLpm: null,
   supplyKpa: null,
   mowingWeekdays: [],
+  isDryBeforeMowing: false,
   ruleSetId: null,
   weatherId: null,
   waterPrice: null,
@@ -286,6 +287,14 @@ function Editor({ before, leaving: { isLeaving, leaveTo } }: EditorProps) {
                 options={WEEKDAYS.map((label, index) => ({ label, value: index + 1 }))}
               />
             </Form.Item>
+            <Form.Item
+              name="isDryBeforeMowing"
+              valuePropName="checked"
+              label="Before mowing"
+              extra="Soft ground marks under a heavy mower. The plans and the findings go by it."
+            >
+              <Checkbox>Keep the day before dry too</Checkbox>
+            </Form.Item>
           </div>
           <Caution>
             Rules change: check with the water supplier. Keeping them, and a fine, is the
@@ -332,6 +341,7 @@ const LABELS: Record<keyof PropertyFields, string> = {
   supplyLpm: 'flow',
   supplyKpa: 'pressure',
   mowingWeekdays: 'mowing days',
+  isDryBeforeMowing: 'the day before mowing',
   ruleSetId: 'local rules',
   weatherId: 'weather',
   waterPrice: 'price of water',

@@ -2,7 +2,6 @@ import { PlusOutlined } from '@ant-design/icons';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { parseDate } from '@water-clock/core/civil-time';
 import { houseNumberOf } from '@water-clock/core/local-rules';
-import { WEEKDAYS } from '@water-clock/core/words';
 import { App, Button, Skeleton, Tag } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -27,6 +26,7 @@ import { shownAmount } from '../format/quantities';
 import { listingOf, recordWords } from '../weather/weather-words';
 import { Jobs } from '../visit/jobs';
 import { saveForOffline } from '../timer-records/use-timer-on-device';
+import { mowingInWords } from '../format/mowing-words';
 import { todayHere } from '../format/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import { EraseContact } from './erase-contact';
@@ -243,7 +243,7 @@ function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
 }
 
 function RulesSheet({ property }: { property: Property }) {
-  const { ruleSetId, address, supplySource, mowingWeekdays } = property;
+  const { ruleSetId, address, supplySource } = property;
   const rules = useQuery(rulesQuery);
   const set = rules.data?.find(({ id }) => id === ruleSetId);
   return (
@@ -264,9 +264,7 @@ function RulesSheet({ property }: { property: Property }) {
         )
       )}
       <dl className={pageStyles['facts']} style={{ marginTop: 8 }}>
-        <Fact name="Mowing">
-          {mowingWeekdays.map((weekday) => WEEKDAYS[weekday - 1]).join(', ') || 'no day known'}
-        </Fact>
+        <Fact name="Mowing">{mowingInWords(property) ?? 'no day known'}</Fact>
       </dl>
     </section>
   );

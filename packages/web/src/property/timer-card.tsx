@@ -9,7 +9,9 @@ import { InTimerWords } from '../copies/in-timer-words';
 import { useMayChange } from '../session/use-signed-in';
 import { useOpenVisit } from '../timer-records/use-visit';
 import { HoldRow } from './hold-row';
+import { OwnMemoryHeld } from './own-memory-row';
 import { OutlookWords } from './outlook-words';
+import { SensorRow } from './sensor-row';
 import pageStyles from '../ui/page.module.css';
 import styles from './property-page.module.css';
 
@@ -42,11 +44,12 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
           <OutlookWords outlook={outlook} />
         </dd>
         <HoldRow timerId={id} />
+        <SensorRow timerId={id} />
         <dt>In the timer</dt>
         <dd>
           <InTimerWords timerId={id} />
         </dd>
-        <dt>Own backup</dt>
+        <dt>Own memory</dt>
         <dd>
           <OwnBackup timerId={id} />
         </dd>
@@ -70,8 +73,8 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
 
 const BACKUPS = [
   { value: 'unknown', label: 'nobody has looked', disabled: true },
-  { value: 'yes', label: 'yes, the timer holds one' },
-  { value: 'no', label: 'no' },
+  { value: 'yes', label: 'can store a copy of its own' },
+  { value: 'no', label: 'has none' },
 ];
 
 function OwnBackup({ timerId }: { timerId: string }) {
@@ -84,15 +87,18 @@ function OwnBackup({ timerId }: { timerId: string }) {
   const mayChange = useMayChange();
   const { hasOwnBackup = null } = timer.data ?? {};
   return (
-    <Select
-      size="small"
-      aria-label="Does the timer hold a backup of its own"
-      disabled={!mayChange}
-      value={hasOwnBackup === null ? 'unknown' : hasOwnBackup ? 'yes' : 'no'}
-      options={BACKUPS}
-      popupMatchSelectWidth={false}
-      loading={isWriting}
-      onChange={(value) => void write(value === 'yes')}
-    />
+    <>
+      <Select
+        size="small"
+        aria-label="Can the timer store a copy of its own"
+        disabled={!mayChange}
+        value={hasOwnBackup === null ? 'unknown' : hasOwnBackup ? 'yes' : 'no'}
+        options={BACKUPS}
+        popupMatchSelectWidth={false}
+        loading={isWriting}
+        onChange={(value) => void write(value === 'yes')}
+      />
+      {hasOwnBackup && <OwnMemoryHeld timerId={timerId} />}
+    </>
   );
 }

@@ -4,9 +4,11 @@ import { keysOf } from '@water-clock/core/kernel';
 import {
   INTERVAL_QUESTIONS,
   MOST_HOLD_DAYS,
+  WIRINGS,
   type IntervalQuestion,
   type KeyInPart,
   type TimerHandling,
+  type WiringKind,
 } from '@water-clock/core/timer-types';
 import { GENERAL_WORDS } from '@water-clock/core/sheets';
 import { Button, Input } from 'antd';
@@ -28,6 +30,11 @@ const ASKED: Readonly<Record<IntervalQuestion, string>> = {
   'first-day': 'a first day',
   'next-day': 'the next day it waters',
   'days-left': 'the days left until it waters',
+};
+
+const WIRED: Readonly<Record<WiringKind, string>> = {
+  'valve-wires': 'a wire for each',
+  'two-wire': 'two wires for all, a unit at each valve',
 };
 
 /** What is done with the hands, to be read out by telephone. */
@@ -60,66 +67,75 @@ export function HandlingQuestions({ handling, onChange }: HandlingQuestionsProps
     onChange({ ...handling, keyInOrder: order });
   };
   return (
-    <section className={clsx(pageStyles['sheet'], styles['handling'])} aria-labelledby="handling">
-      <h2 id="handling">How it is used</h2>
-      <p className={pageStyles['soft']}>
-        In which order does it ask for its settings? Key in goes by it.
-      </p>
-      <ol>
-        {keyInOrder.map((part, index) => (
-          <li key={part}>
-            <span>
-              {index + 1}. {PART_NAMES[part]}
-            </span>
-            <Button
-              size="small"
-              icon={<ArrowUpOutlined />}
-              aria-label={`${PART_NAMES[part]}: earlier`}
-              disabled={index === 0}
-              onClick={() => move(index, -1)}
-            />
-            <Button
-              size="small"
-              icon={<ArrowDownOutlined />}
-              aria-label={`${PART_NAMES[part]}: later`}
-              disabled={index === keyInOrder.length - 1}
-              onClick={() => move(index, 1)}
-            />
-          </li>
-        ))}
-      </ol>
-      <span>What it asks for where it counts days</span>
-      <Choice
-        label="What it asks for where it counts days"
-        value={handling.intervalAskedAs}
-        options={INTERVAL_QUESTIONS.map((value) => ({ value, label: ASKED[value] }))}
-        onChange={(intervalAskedAs) => onChange({ ...handling, intervalAskedAs })}
-      />
-      <label>
-        The longest hold it takes, in days; 0: it has none{' '}
-        <NumberInput
-          label="The longest hold it takes, in days"
-          least={0}
-          most={MOST_HOLD_DAYS}
-          isWhole
-          width={80}
-          value={handling.longestHoldDays}
-          onChange={(longestHoldDays) => onChange({ ...handling, longestHoldDays })}
+    <details className={clsx(pageStyles['sheet'], styles['handling-sheet'])}>
+      <summary>How it is wired and used: order of its settings, holds, its own memory</summary>
+      <section className={styles['handling']} aria-label="How it is used">
+        <p className={pageStyles['soft']}>
+          In which order does it ask for its settings? Key in goes by it.
+        </p>
+        <ol>
+          {keyInOrder.map((part, index) => (
+            <li key={part}>
+              <span>
+                {index + 1}. {PART_NAMES[part]}
+              </span>
+              <Button
+                size="small"
+                icon={<ArrowUpOutlined />}
+                aria-label={`${PART_NAMES[part]}: earlier`}
+                disabled={index === 0}
+                onClick={() => move(index, -1)}
+              />
+              <Button
+                size="small"
+                icon={<ArrowDownOutlined />}
+                aria-label={`${PART_NAMES[part]}: later`}
+                disabled={index === keyInOrder.length - 1}
+                onClick={() => move(index, 1)}
+              />
+            </li>
+          ))}
+        </ol>
+        <span>How its valves are wired</span>
+        <Choice
+          label="How its valves are wired"
+          value={handling.wiring}
+          options={WIRINGS.map((value) => ({ value, label: WIRED[value] }))}
+          onChange={(wiring) => onChange({ ...handling, wiring })}
         />
-      </label>
-      {keysOf(IN_WORDS).map((field) => (
-        <label key={field} className={styles['handling-words']}>
-          {IN_WORDS[field]}
-          <Input.TextArea
-            aria-label={IN_WORDS[field]}
-            maxLength={500}
-            autoSize
-            placeholder={PLACEHOLDERS[field]}
-            value={handling[field]}
-            onChange={(event) => onChange({ ...handling, [field]: event.target.value })}
+        <span>What it asks for where it counts days</span>
+        <Choice
+          label="What it asks for where it counts days"
+          value={handling.intervalAskedAs}
+          options={INTERVAL_QUESTIONS.map((value) => ({ value, label: ASKED[value] }))}
+          onChange={(intervalAskedAs) => onChange({ ...handling, intervalAskedAs })}
+        />
+        <label>
+          The longest hold it takes, in days; 0: it has none{' '}
+          <NumberInput
+            label="The longest hold it takes, in days"
+            least={0}
+            most={MOST_HOLD_DAYS}
+            isWhole
+            width={80}
+            value={handling.longestHoldDays}
+            onChange={(longestHoldDays) => onChange({ ...handling, longestHoldDays })}
           />
         </label>
-      ))}
-    </section>
+        {keysOf(IN_WORDS).map((field) => (
+          <label key={field} className={styles['handling-words']}>
+            {IN_WORDS[field]}
+            <Input.TextArea
+              aria-label={IN_WORDS[field]}
+              maxLength={500}
+              autoSize
+              placeholder={PLACEHOLDERS[field]}
+              value={handling[field]}
+              onChange={(event) => onChange({ ...handling, [field]: event.target.value })}
+            />
+          </label>
+        ))}
+      </section>
+    </details>
   );
 }

@@ -1,13 +1,22 @@
 import { Checkbox, Select } from 'antd';
 import { useId, type ReactNode } from 'react';
+import { LengthInput } from '../ui/length-input';
 import { NumberInput } from '../ui/number-input';
 import styles from './type-questions.module.css';
 
+interface QuestionProps {
+  readonly title: string;
+  /** What to press or look at on the timer to find out. */
+  readonly hint?: string;
+  readonly children: ReactNode;
+}
+
 /** A question with its answers. */
-export function Question({ title, children }: { title: string; children: ReactNode }) {
+export function Question({ title, hint, children }: QuestionProps) {
   return (
     <fieldset className={styles['type-question']}>
       <legend>{title}</legend>
+      {hint && <p className={styles['type-hint']}>{hint}</p>}
       {children}
     </fieldset>
   );
@@ -35,6 +44,24 @@ export function Count({ label, value, min, max, suffix, onChange }: CountProps) 
         isWhole
         width={110}
       />
+    </div>
+  );
+}
+
+interface LengthProps {
+  readonly label: string;
+  readonly seconds: number;
+  readonly leastSeconds: number;
+  readonly mostSeconds: number;
+  readonly onChange: (seconds: number) => void;
+}
+
+export function Length({ label, ...length }: LengthProps) {
+  const id = useId();
+  return (
+    <div className={styles['type-field']}>
+      <label htmlFor={id}>{label}</label>
+      <LengthInput {...{ id, ...length }} width={110} />
     </div>
   );
 }
@@ -69,12 +96,17 @@ export function Choice<Value extends string | number>({
 
 interface YesNoProps {
   readonly label: string;
+  /** What to press or look at on the timer to find out. */
+  readonly hint?: string;
   readonly value: boolean;
   readonly onChange: (value: boolean) => void;
 }
 
-export const YesNo = ({ label, value, onChange }: YesNoProps) => (
-  <Checkbox checked={value} onChange={(event) => onChange(event.target.checked)}>
-    {label}
-  </Checkbox>
+export const YesNo = ({ label, hint, value, onChange }: YesNoProps) => (
+  <div>
+    <Checkbox checked={value} onChange={(event) => onChange(event.target.checked)}>
+      {label}
+    </Checkbox>
+    {hint && <p className={styles['type-hint']}>{hint}</p>}
+  </div>
 );

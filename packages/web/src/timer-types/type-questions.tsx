@@ -1,6 +1,7 @@
 import {
   CYCLE_SOAK_POLICIES,
   DAY_MODES,
+  LONGEST_SECONDS,
   SEASON_MODES,
   SeasonCapability,
   START_STEPS_MINUTES,
@@ -8,7 +9,7 @@ import {
   type TimerCapability,
 } from '@water-clock/core/timer-types';
 import { Checkbox, Radio } from 'antd';
-import { Choice, Count, Question, YesNo } from './type-fields';
+import { Choice, Count, Length, Question, YesNo } from './type-fields';
 import { DAY_MODE_NAMES, labelsUpTo, SEASON_MODE_NAMES } from './type-words';
 import { OverlapTest } from './overlap-test';
 import styles from './type-questions.module.css';
@@ -20,28 +21,39 @@ interface TypeQuestionsProps {
   readonly onChange: (fields: Partial<TimerCapability>, key?: string) => void;
 }
 
-/** What a timer can do, as questions that are answered standing in front of it. */
+/** What a timer can do, as questions that are answered standing in front of it: five first, then the rest. */
 export function TypeQuestions(props: TypeQuestionsProps) {
   return (
-    <div className={styles['type-questions']}>
-      <CountQuestions {...props} />
-      <DayQuestions {...props} />
-      <WaterQuestions {...props} />
-      <PercentQuestions {...props} />
-      <ExtraQuestions {...props} />
-      <Question title="What does it do with a start that comes while another program runs?">
-        <OverlapTest
-          value={props.timer.overlap}
-          onChange={(overlap) => props.onChange({ overlap })}
-        />
-      </Question>
-    </div>
+    <>
+      <div className={styles['type-questions']}>
+        <CountQuestions {...props} />
+        <ProgramQuestions {...props} />
+        <DayQuestions {...props} />
+        <SeasonQuestion {...props} />
+        <Question title="5. What does it do with a start that comes while another program runs?">
+          <OverlapTest
+            value={props.timer.overlap}
+            onChange={(overlap) => props.onChange({ overlap })}
+          />
+        </Question>
+      </div>
+      <details className={styles['type-rest']}>
+        <summary>The rest, as most timers have it unless you say otherwise</summary>
+        <div className={styles['type-questions']}>
+          <DayDetails {...props} />
+          <WaterQuestions {...props} />
+          <PercentDetails {...props} />
+          <SensorQuestions {...props} />
+          <ExtraQuestions {...props} />
+        </div>
+      </details>
+    </>
   );
 }
 
 function CountQuestions({ timer, leastStations = 1, onChange }: TypeQuestionsProps) {
   return (
-    <Question title="How much can be set?">
+    <Question title="1. How many stations can it have?">
       <Count
         label="Stations, at most"
         value={timer.stations}
@@ -49,6 +61,22 @@ function CountQuestions({ timer, leastStations = 1, onChange }: TypeQuestionsPro
         max={256}
         onChange={(stations) => onChange({ stations }, 'timer stations')}
       />
+      <Choice
+        label="Powered by"
+        value={timer.power}
+        options={[
+          { value: 'mains', label: 'mains' },
+          { value: 'battery', label: 'battery' },
+        ]}
+        onChange={(power) => onChange({ power })}
+      />
+    </Question>
+  );
+}
+
+function ProgramQuestions({ timer, onChange }: TypeQuestionsProps) {
+  return (
+    <Question title="2. How many programs, and how many starts?">
       <Count
         label={`Programs (${timer.programs.join(', ')})`}
         value={timer.programs.length}
@@ -69,22 +97,16 @@ function CountQuestions({ timer, leastStations = 1, onChange }: TypeQuestionsPro
         options={START_STEPS_MINUTES.map((value) => ({ value, label: `${value} min` }))}
         onChange={(startStepMinutes) => onChange({ startStepMinutes })}
       />
-      <Choice
-        label="Powered by"
-        value={timer.power}
-        options={[
-          { value: 'mains', label: 'mains' },
-          { value: 'battery', label: 'battery' },
-        ]}
-        onChange={(power) => onChange({ power })}
-      />
     </Question>
   );
 }
 
 function DayQuestions({ timer, onChange }: TypeQuestionsProps) {
   return (
-    <Question title="Which water days does it know?">
+    <Question
+      title="3. Which water days does it know?"
+      hint="Step through the water days of a program until they come round again. Hours stand behind the days, where it has them."
+    >
       <Checkbox.Group
         aria-label="Kinds of water days"
         value={timer.dayModes}
@@ -93,6 +115,13 @@ function DayQuestions({ timer, onChange }: TypeQuestionsProps) {
           onChange({ dayModes: DAY_MODES.filter((m) => dayModes.includes(m)) })
         }
       />
+    </Question>
+  );
+}
+
+function DayDetails({ timer, onChange }: TypeQuestionsProps) {
+  return (
+    <Question title="How far do its water days go?">
       {timer.dayModes.includes('interval') && (
         <>
           <Count
@@ -140,6 +169,7 @@ function DayQuestions({ timer, onChange }: TypeQuestionsProps) {
       )}
       <YesNo
         label="Can rest on a day of every month"
+        hint="Look for a calendar in which single days are set to off."
         value={timer.monthDaysOff}
         onChange={(monthDaysOff) => onChange({ monthDaysOff })}
       />
@@ -172,28 +202,25 @@ function WaterQuestions({ timer, onChange }: TypeQuestionsProps) {
         ]}
         onChange={(scope) => setRunTime({ scope }, 'timer scope')}
       />
-      <Count
+      <Length
         label="Shortest run time"
-        value={runTime.minSeconds}
-        min={0}
-        max={604_800}
-        suffix="s"
+        seconds={runTime.minSeconds}
+        leastSeconds={0}
+        mostSeconds={LONGEST_SECONDS}
         onChange={(minSeconds) => setRunTime({ minSeconds }, 'timer shortest')}
       />
-      <Count
+      <Length
         label="Longest run time"
-        value={Math.floor(runTime.maxSeconds / 60)}
-        min={1}
-        max={10_080}
-        suffix="min"
-        onChange={(minutes) => setRunTime({ maxSeconds: minutes * 60 }, 'timer longest')}
+        seconds={runTime.maxSeconds}
+        leastSeconds={1}
+        mostSeconds={LONGEST_SECONDS}
+        onChange={(maxSeconds) => setRunTime({ maxSeconds }, 'timer longest')}
       />
-      <Count
+      <Length
         label="Run times go in steps of"
-        value={runTime.stepSeconds}
-        min={1}
-        max={604_800}
-        suffix="s"
+        seconds={runTime.stepSeconds}
+        leastSeconds={1}
+        mostSeconds={LONGEST_SECONDS}
         onChange={(stepSeconds) => setRunTime({ stepSeconds }, 'timer step')}
       />
       <Choice
@@ -222,11 +249,21 @@ function WaterQuestions({ timer, onChange }: TypeQuestionsProps) {
   );
 }
 
-function PercentQuestions({ timer: { season }, onChange }: TypeQuestionsProps) {
-  const set = (fields: Partial<SeasonCapability>, key?: string) =>
+type SetSeason = (fields: Partial<SeasonCapability>, key?: string) => void;
+
+function seasonSetter({ timer: { season }, onChange }: TypeQuestionsProps): SetSeason {
+  return (fields, key) =>
     onChange({ season: { ...(season ?? new SeasonCapability()), ...fields } }, key);
+}
+
+function SeasonQuestion(props: TypeQuestionsProps) {
+  const { season } = props.timer;
+  const set = seasonSetter(props);
   return (
-    <Question title="Has it a season percentage?">
+    <Question
+      title="4. Has it a season percentage?"
+      hint="A place where one number makes all run times longer or shorter; “by the weather” stands beside it, with a least and a most."
+    >
       <Radio.Group
         aria-label="Season percentage"
         value={season !== null}
@@ -235,66 +272,65 @@ function PercentQuestions({ timer: { season }, onChange }: TypeQuestionsProps) {
           { value: false, label: 'no' },
         ]}
         onChange={(event) =>
-          onChange({ season: event.target.value ? { ...new SeasonCapability() } : null })
+          props.onChange({ season: event.target.value ? { ...new SeasonCapability() } : null })
         }
       />
       {season && (
-        <>
-          <Checkbox.Group
-            aria-label="Percentages"
-            value={season.modes}
-            options={SEASON_MODES.map((value) => ({ value, label: SEASON_MODE_NAMES[value] }))}
-            onChange={(modes) => set({ modes: SEASON_MODES.filter((one) => modes.includes(one)) })}
-          />
-          <Count
-            label="From"
-            value={season.minPercent}
-            min={0}
-            max={1000}
-            suffix="%"
-            onChange={(minPercent) => set({ minPercent }, 'timer least percent')}
-          />
-          <Count
-            label="to"
-            value={season.maxPercent}
-            min={0}
-            max={1000}
-            suffix="%"
-            onChange={(maxPercent) => set({ maxPercent }, 'timer most percent')}
-          />
-          <Count
-            label="in steps of"
-            value={season.stepPercent}
-            min={1}
-            max={1000}
-            suffix="%"
-            onChange={(stepPercent) => set({ stepPercent }, 'timer percent step')}
-          />
-          <Count
-            label="Scaled times are rounded to"
-            value={season.roundToSeconds}
-            min={1}
-            max={86_400}
-            suffix="s"
-            onChange={(roundToSeconds) => set({ roundToSeconds }, 'timer rounding')}
-          />
-        </>
+        <Checkbox.Group
+          aria-label="Percentages"
+          value={season.modes}
+          options={SEASON_MODES.map((value) => ({ value, label: SEASON_MODE_NAMES[value] }))}
+          onChange={(modes) => set({ modes: SEASON_MODES.filter((one) => modes.includes(one)) })}
+        />
       )}
     </Question>
   );
 }
 
-function ExtraQuestions({ timer, onChange }: TypeQuestionsProps) {
+function PercentDetails(props: TypeQuestionsProps) {
+  const { season } = props.timer;
+  if (!season) return null;
+  const set = seasonSetter(props);
   return (
-    <Question title="What else?">
+    <Question title="How does its percentage go?">
       <Count
-        label="Longest wait between stations"
-        value={timer.maxStationDelaySeconds}
+        label="From"
+        value={season.minPercent}
         min={0}
-        max={604_800}
-        suffix="s"
-        onChange={(seconds) => onChange({ maxStationDelaySeconds: seconds }, 'timer delay')}
+        max={1000}
+        suffix="%"
+        onChange={(minPercent) => set({ minPercent }, 'timer least percent')}
       />
+      <Count
+        label="to"
+        value={season.maxPercent}
+        min={0}
+        max={1000}
+        suffix="%"
+        onChange={(maxPercent) => set({ maxPercent }, 'timer most percent')}
+      />
+      <Count
+        label="in steps of"
+        value={season.stepPercent}
+        min={1}
+        max={1000}
+        suffix="%"
+        onChange={(stepPercent) => set({ stepPercent }, 'timer percent step')}
+      />
+      <Length
+        label="Scaled times are rounded to"
+        seconds={season.roundToSeconds}
+        leastSeconds={1}
+        mostSeconds={86_400}
+        onChange={(roundToSeconds) => set({ roundToSeconds }, 'timer rounding')}
+      />
+    </Question>
+  );
+}
+
+function SensorQuestions({ timer, onChange }: TypeQuestionsProps) {
+  return (
+    <Question title="Which sensors and relays does it take?" hint="Look at its terminals.">
       <YesNo
         label="Takes a rain sensor"
         value={timer.rainSensor}
@@ -302,21 +338,39 @@ function ExtraQuestions({ timer, onChange }: TypeQuestionsProps) {
       />
       <YesNo
         label="Takes a freeze sensor"
+        hint="A second pair of sensor terminals, or a switch that names frost."
         value={timer.freezeSensor}
         onChange={(freezeSensor) => onChange({ freezeSensor })}
       />
       <YesNo
         label="The pump can be set for each station"
+        hint="Open a station: pump or master valve can be set to off for it alone."
         value={timer.pumpPerStation}
         onChange={(pumpPerStation) => onChange({ pumpPerStation })}
       />
+    </Question>
+  );
+}
+
+function ExtraQuestions({ timer, onChange }: TypeQuestionsProps) {
+  return (
+    <Question title="What else?">
+      <Length
+        label="Longest wait between stations"
+        seconds={timer.maxStationDelaySeconds}
+        leastSeconds={0}
+        mostSeconds={LONGEST_SECONDS}
+        onChange={(seconds) => onChange({ maxStationDelaySeconds: seconds }, 'timer delay')}
+      />
       <YesNo
         label="Hours without watering can be set"
+        hint="A from and a to for the whole timer, in which nothing waters."
         value={timer.noWaterWindows}
         onChange={(noWaterWindows) => onChange({ noWaterWindows })}
       />
       <YesNo
         label="A program can have hours of its own"
+        hint="Open a program: a from and a to stand there, outside which it waters nothing."
         value={timer.programWindows}
         onChange={(programWindows) => onChange({ programWindows })}
       />

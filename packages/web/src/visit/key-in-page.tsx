@@ -20,6 +20,7 @@ import type { Timer } from '../api/timers';
 import { usePlace } from '../ui/use-place';
 import { useSay } from '../session/use-signed-in';
 import { stepPlace } from './step-places';
+import { AfterReset } from './after-reset';
 import { TrueTime } from './true-time';
 import { useSaveCopy } from './use-save-copy';
 import type { OpenVisit } from '../timer-records/use-visit';
@@ -87,6 +88,7 @@ function KeyIn({ open, timer, target, reading, timeZone }: VisitHere) {
           Nobody knows what is in this timer: everything is keyed in.
         </p>
       )}
+      {!isReading && <AfterReset {...{ timer, target }} />}
       {isReading ? (
         <ReadBack
           {...{ open, timer, target, steps, today }}

@@ -1,11 +1,11 @@
 import { clsx } from 'clsx';
-import { parseDate } from '@water-clock/core/civil-time';
+import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
 import { calendarText } from '@water-clock/core/formats';
 import { lastLook, valueWords } from '@water-clock/core/key-in';
 import type { Confirmed, Plan } from '@water-clock/core/settings';
 import type { Sheet } from '@water-clock/core/sheets';
 import { isKeyedIn, tickEntries, type InTimer } from '@water-clock/core/visits';
-import { counted } from '@water-clock/core/words';
+import { counted, shortDate } from '@water-clock/core/words';
 import { App, Button, Checkbox } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import type { Timer } from '../api/timers';
@@ -18,6 +18,8 @@ import type { OpenVisit } from '../timer-records/use-visit';
 import { useDoorSheet, useLeaveSheet, withZone } from './use-door-sheet';
 import { VisitFrame } from './visit-frame';
 import { todayHere } from '../format/today';
+import { OwnMemorySheet } from './own-memory';
+import { SensorBack } from './sensor-back';
 import { SheetLinks } from './sheet-links';
 import { stepPlace } from './step-places';
 import { useSaveCopy } from './use-save-copy';
@@ -49,12 +51,19 @@ function Leave({ open, timer, inTimer, confirmed }: LeaveProps) {
       <div className={clsx('not-on-paper', styles['leave-side'])}>
         <NotReadBack open={open} inTimer={inTimer} />
         <LastLook open={open} plan={plan} />
+        <OwnMemorySheet timer={timer} inTimer={leftOn(todayHere())} />
         <LeaveBehind {...{ open, timer, inTimer, confirmed, sheet }} />
       </div>
       <SheetView sheet={sheet} />
     </div>
   );
 }
+
+/** @example "the timer as left on Sun 29 Nov 2026" */
+const leftOn = (date: string): string => {
+  const day = parseDate(date)!;
+  return `the timer as left on ${shortDate(day)} ${civilDateOf(day).year}`;
+};
 
 /** Set to run, sensor active, clock right, percentage as it is to be; and what was cared for. */
 function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Plan }) {
@@ -86,6 +95,7 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Pl
             )}
           </Checkbox>
         ))}
+        <SensorBack timerId={open.timerId} plan={plan} />
         {care.map(([what, words]) => (
           <Checkbox
             key={what}

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { dayOf, formatDateTime } from '@water-clock/core/civil-time';
 import { longDate } from '@water-clock/core/words';
 import { useEffect, useState } from 'react';
-import { nowIn } from '../desk/clock/clock-words';
+import { nowIn } from '../format/now-in';
 import { useSay } from '../session/use-signed-in';
 import styles from './big-step.module.css';
 

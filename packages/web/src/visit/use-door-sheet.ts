@@ -11,6 +11,7 @@ import { shownAmount } from '../format/quantities';
 import { todayHere } from '../format/today';
 import { outbox } from '../offline/browser-outbox';
 import { useSendLater } from '../offline/use-outbox';
+import { useStoredYard } from '../offline/use-stored';
 import { useQuantity, useSignedIn } from '../session/use-signed-in';
 import { useNextSeasonStep } from './use-next-season-step';
 
@@ -28,6 +29,7 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
   const { firm, person } = useSignedIn();
   const volume = useQuantity('volume');
   const seasonStep = useNextSeasonStep(timer, plan);
+  const sensorBackOn = useStoredYard(timer.id).data?.document.sensorBackOn ?? null;
   const on = parseDate(todayHere())!;
   const { of, keyedIn, unknown } = confirmed;
   return useMemo(
@@ -41,11 +43,24 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
         phone: firm.phone,
         handling: timer.handling,
         clock: person.clock,
-        due: dueDates({ plan: withZone(plan, timer), on, care, seasonStep }),
+        due: dueDates({ plan: withZone(plan, timer), on, care, seasonStep, sensorBackOn }),
         volumeWords: (litres) => `${shownAmount(litres, volume)} ${volume.label}`,
         confirmed: { of, keyedIn, unknown },
       }),
-    [plan, on, timer, firm, person.clock, care, seasonStep, volume, of, keyedIn, unknown],
+    [
+      plan,
+      on,
+      timer,
+      firm,
+      person.clock,
+      care,
+      seasonStep,
+      sensorBackOn,
+      volume,
+      of,
+      keyedIn,
+      unknown,
+    ],
   );
 }
 

@@ -19,7 +19,7 @@ import {
 } from '../api/simulator';
 import { Caution } from '../ui/page';
 import { oncePressed } from '../ui/once-pressed';
-import { nowIn } from '../desk/clock/clock-words';
+import { nowIn } from '../format/now-in';
 import { stepPlace } from './step-places';
 import { useCountdown } from './use-countdown';
 import { VisitFrame, type VisitHere } from './visit-frame';

@@ -4,7 +4,7 @@ import { momentWords } from '../format/moment-words';
 import { useClock } from '../session/use-signed-in';
 import type { Meanwhile } from './use-yard-on-desk';
 import { SCHOOL_NAMES } from './need-words';
-import type { YardColumn } from './yard-columns';
+import type { YardColumn } from './yard-column';
 import { setStation, type YardEdit } from '@water-clock/core/yards';
 import styles from './yard-page.module.css';
 
@@ -15,6 +15,14 @@ interface MeanwhileNoteProps {
 }
 
 type FactInWords = Pick<YardColumn, 'key' | 'title' | 'text'>;
+
+/** A fact of a station as one text: all that its columns say of it. */
+function factText(facts: readonly FactInWords[], station: YardStation): string {
+  return facts
+    .map(({ text }) => text(station))
+    .filter(Boolean)
+    .join(', ');
+}
 
 /** What of a station stands in no column of the yard. */
 const WITHOUT_COLUMN: readonly FactInWords[] = [
@@ -58,10 +66,10 @@ export function MeanwhileNote({ meanwhile, columns, onTake }: MeanwhileNoteProps
             <li key={words}>{words}</li>
           ))}
           {conflicts.map(({ number, field, mine, theirs: other }) => {
-            const column = facts.find(({ key }) => key === field);
+            const parts = facts.filter(({ key }) => key === field);
+            const column = parts[0];
             const shown = (value: unknown) =>
-              (column?.text({ [field]: value } as unknown as YardStation) ?? String(value)) ||
-              'nothing';
+              factText(parts, { [field]: value } as unknown as YardStation) || 'nothing';
             return (
               <li key={`${number} ${field}`}>
                 <strong>

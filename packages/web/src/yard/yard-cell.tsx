@@ -1,6 +1,7 @@
 import type { YardStation } from '@water-clock/core/yards';
 import { CellInput } from '../ui/cell-input';
-import type { YardColumn } from './yard-columns';
+import { choicesId } from './choices-id';
+import type { YardColumn } from './yard-column';
 import { setStation, type YardEdit } from '@water-clock/core/yards';
 
 interface YardCellProps {
@@ -27,9 +28,9 @@ export function YardCell({ station, column, row, index, isLocked, edit, settle }
       isText={isText}
       placeholder="·"
       disabled={isLocked}
-      {...(choices && { list: `choices-${key}` })}
+      {...(choices && { list: choicesId(title) })}
       onType={(text, visit) => {
-        const read = column.read(text);
+        const read = column.read(text, station);
         if (typeof read === 'string') return read;
         edit(setStation(number, read), visit);
         return null;

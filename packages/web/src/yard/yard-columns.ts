@@ -1,33 +1,22 @@
-import type { Changes } from '@water-clock/core/kernel';
 import { HEADS } from '@water-clock/core/settings';
-import { PLANTINGS, SOILS, SUNS, type YardStation } from '@water-clock/core/yards';
+import { FOLLOWED_FOR, PLANTINGS, SOILS, SUNS } from '@water-clock/core/yards';
 import type { UnitSystem } from '../format/reading';
 import { quantityIn, shownAmount, storedAmount, type Quantity } from '../format/quantities';
 import { LENGTH_HINT, minutesText, parseLength } from '../format/lengths';
-
-/** What a cell's text was read as: fields of the station, or what it should be instead. */
-export type ReadCell = Changes<YardStation> | string;
-
-export interface YardColumn {
-  readonly key: keyof YardStation;
-  /** The heading, without a unit; also what a spreadsheet's heading is known by. */
-  readonly title: string;
-  readonly unit?: string;
-  readonly width?: number;
-  readonly isText?: boolean;
-  readonly choices?: readonly string[];
-  readonly text: (station: YardStation) => string;
-  readonly read: (text: string) => ReadCell;
-}
-
-/** Takes the field out of the station. */
-const unset = (key: keyof YardStation): Changes<YardStation> => ({ [key]: undefined });
-
-const isEmpty = (text: string): boolean => ['', '-', '–', '·'].includes(text.trim());
+import { sensorColumns, unitColumns } from './wiring-columns';
+import {
+  chosenWord,
+  isEmpty,
+  typedNumber,
+  unset,
+  yesNoColumn,
+  type YardColumn,
+} from './yard-column';
 
 function textColumn(key: 'name' | 'notes', title: string, width?: number): YardColumn {
   return {
     key,
+    table: 'stations',
     title,
     isText: true,
     ...(width !== undefined && { width }),
@@ -38,13 +27,14 @@ function textColumn(key: 'name' | 'notes', title: string, width?: number): YardC
 
 /** One of some words; their first letters do where no other word begins with them. */
 function choiceColumn(
-  key: 'head' | 'plant' | 'sun' | 'soil',
+  key: 'head' | 'plant' | 'sun' | 'soil' | 'followsFor',
   title: string,
   width: number,
   choices: readonly string[],
 ): YardColumn {
   return {
     key,
+    table: 'stations',
     title,
     width,
     isText: true,
@@ -52,10 +42,8 @@ function choiceColumn(
     text: (station) => station[key] ?? '',
     read: (text) => {
       if (isEmpty(text)) return unset(key);
-      const typed = text.trim().toLowerCase();
-      const fitting = choices.filter((choice) => choice.startsWith(typed));
-      const chosen = choices.includes(typed) ? typed : fitting.length === 1 ? fitting[0] : null;
-      return chosen ? { [key]: chosen } : `One of: ${choices.join(', ')}`;
+      const chosen = chosenWord(text, choices);
+      return chosen !== null ? { [key]: chosen } : `One of: ${choices.join(', ')}`;
     },
   };
 }
@@ -75,6 +63,7 @@ function numberColumn(
 ): YardColumn {
   return {
     key,
+    table: 'stations',
     title,
     width,
     ...(quantity.label && { unit: quantity.label }),
@@ -84,14 +73,9 @@ function numberColumn(
     },
     read: (text) => {
       if (isEmpty(text)) return unset(key);
-      const typed = Number(text.trim().replace(',', '.'));
-      const stored = storedAmount(typed, quantity);
-      const isGood =
-        /^[\d.,\s]+$/.test(text) &&
-        Number.isFinite(typed) &&
-        stored >= least &&
-        stored <= most &&
-        (!isWhole || Number.isInteger(typed));
+      const typed = typedNumber(text);
+      const stored = typed === null ? NaN : storedAmount(typed, quantity);
+      const isGood = stored >= least && stored <= most && (!isWhole || Number.isInteger(typed));
       const shown = (si: number) => Math.round(si / quantity.inSi);
       const hint = least > 0 && !isWhole ? 'more than 0' : `${shown(least)} or more`;
       return isGood ? { [key]: stored } : `A number, ${hint}, at most ${shown(most)}`;
@@ -106,6 +90,7 @@ function lengthColumn(
 ): YardColumn {
   return {
     key,
+    table: 'stations',
     title,
     width,
     unit: 'min',
@@ -121,32 +106,22 @@ function lengthColumn(
   };
 }
 
-const YES = ['y', 'yes', 'x', '1', 'true'];
-const NO = ['n', 'no', '0', 'false'];
-
-function yesNoColumn(
-  key: 'pump' | 'rainSensor' | 'freezeSensor',
-  title: string,
-  width: number,
-  whenEmpty: Changes<YardStation>,
-): YardColumn {
-  return {
-    key,
-    title,
-    width,
-    choices: ['yes', 'no'],
-    text: (station) => (station[key] === undefined ? '' : station[key] ? 'yes' : 'no'),
-    read: (text) => {
-      const typed = text.trim().toLowerCase();
-      if (isEmpty(text)) return whenEmpty;
-      if (YES.includes(typed)) return { [key]: true };
-      return NO.includes(typed) ? { [key]: false } : 'yes or no';
-    },
-  };
+interface YardOfTimer {
+  /** The timer takes a freeze sensor. */
+  readonly hasFreezeSensor?: boolean;
+  /** Its valves hang on two wires. */
+  readonly isTwoWire?: boolean;
 }
 
-/** The columns of the station table, in a firm's units; one for a freeze sensor only where the timer takes it. */
-export function yardColumns(units: UnitSystem, hasFreezeSensor = false): readonly YardColumn[] {
+/**
+ * The columns of the station tables, in a firm's units; those for what the timer does not have are left
+ * out. `today` is when a test or a reading that is typed was made.
+ */
+export function yardColumns(
+  units: UnitSystem,
+  today: string,
+  { hasFreezeSensor = false, isTwoWire = false }: YardOfTimer = {},
+): readonly YardColumn[] {
   const area = quantityIn(units, 'area');
   const flow = quantityIn(units, 'flow');
   return [
@@ -174,6 +149,9 @@ export function yardColumns(units: UnitSystem, hasFreezeSensor = false): readonl
     lengthColumn('runoffSeconds', 'run-off', 62),
     lengthColumn('minSoakSeconds', 'soak', 54),
     numberColumn('follows', 'follows', 62, { least: 1, most: 256, isWhole: true }),
+    choiceColumn('followsFor', 'follows for', 66, FOLLOWED_FOR),
     textColumn('notes', 'notes'),
+    ...(isTwoWire ? unitColumns(today) : []),
+    ...sensorColumns(today),
   ];
 }

@@ -1,14 +1,14 @@
-import { clsx } from 'clsx';
 import { PlusOutlined } from '@ant-design/icons';
 import { useQuery } from '@tanstack/react-query';
 import { App, Button } from 'antd';
-import { useMemo, useState, type ClipboardEvent } from 'react';
+import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { timerQuery, type StoredSettings, type StoredYard, type Timer } from '../api/timers';
 import { LeaveGuard } from '../ui/leave-guard';
 import { Loaded } from '../ui/loaded';
 import { Caution, Page } from '../ui/page';
 import { useEditKeys } from '../ui/use-edit-keys';
+import { todayHere } from '../format/today';
 import { FileButton } from '../ui/file-button';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { useMayChange, useSignedIn } from '../session/use-signed-in';
@@ -16,17 +16,18 @@ import { useStoredSettings, useStoredYard } from '../offline/use-stored';
 import { CopyDialog } from './copy-dialog';
 import { MeanwhileNote } from './meanwhile-note';
 import { Modules } from './modules';
+import { Sensors } from './sensors';
 import { StationMenu } from './station-menu';
+import { StationTable } from './station-table';
 import { useYardOnDesk } from './use-yard-on-desk';
-import { YardCell } from './yard-cell';
 import { YardActions } from './yard-actions';
+import { ValveUnits } from './valve-units';
+import type { YardTable } from './yard-column';
 import { yardColumns } from './yard-columns';
-import { addStation, copyTo, nextStation, setFields } from '@water-clock/core/yards';
+import { addStation, copyTo, nextStation } from '@water-clock/core/yards';
 import { sheetEdit, yardCsv } from './yard-sheets';
 import styles from './yard-page.module.css';
-import gridTableStyles from '../ui/grid-table.module.css';
 import pageStyles from '../ui/page.module.css';
-import { placeOfCell } from '../ui/place-of-cell';
 
 /** The station table of one timer: what its stations water. */
 export function YardPage() {
@@ -60,14 +61,18 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
   const { firm } = useSignedIn();
   const mayChange = useMayChange();
   const { message, modal } = App.useApp();
-  const { freezeSensor, stations: most } = settings.document.timer;
-  const columns = useMemo(() => yardColumns(firm.units, freezeSensor), [firm.units, freezeSensor]);
+  const { freezeSensor: hasFreezeSensor, stations: most } = settings.document.timer;
+  const isTwoWire = timer.handling.wiring === 'two-wire';
+  const columns = useMemo(
+    () => yardColumns(firm.units, todayHere(), { hasFreezeSensor, isTwoWire }),
+    [firm.units, hasFreezeSensor, isTwoWire],
+  );
   const [copying, setCopying] = useState<number | null>(null);
   const next = nextStation(yard, most);
   useEditKeys(desk);
 
-  const takeSheet = (text: string, row: number, column: number) => {
-    const taken = sheetEdit(yard, text, columns, { row, column }, most);
+  const takeSheet = (text: string, row: number, column: number, into = columns) => {
+    const taken = sheetEdit(yard, text, into, { row, column }, most);
     if (taken.ok) edit(taken.value);
     else
       void modal.error({
@@ -83,12 +88,17 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
       });
     return taken.ok;
   };
-  const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
-    const place = placeOfCell(event.target);
-    const text = event.clipboardData.getData('text/plain');
-    if (!/[\t\n]/.test(text.trim()) || !place || !mayChange) return;
-    event.preventDefault();
-    takeSheet(text, place.row, place.column);
+  /** What the tables of the yard have in common. */
+  const table = (of: YardTable) => {
+    const own = columns.filter((column) => column.table === of);
+    return {
+      ...{ yard, edit, settle },
+      columns: own,
+      isLocked: !mayChange,
+      onSheet: (text: string, row: number, column: number) => {
+        takeSheet(text, row, column, own);
+      },
+    };
   };
 
   const { property } = timer;
@@ -128,76 +138,22 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
       {desk.meanwhile && (
         <MeanwhileNote meanwhile={desk.meanwhile} columns={columns} onTake={edit} />
       )}
-      <Modules
-        fitted={yard.stationsFitted ?? null}
-        wired={yard.stations.length}
-        most={most}
-        onChange={(fitted) => edit(setFields({ stationsFitted: fitted ?? undefined }), 'fitted')}
-        isLocked={!mayChange}
-      />
+      <Modules {...{ yard, most, isTwoWire, edit }} isLocked={!mayChange} />
       <div className={styles['yard-scroll']}>
-        <table
-          className={clsx(gridTableStyles['settings-grid'], styles['yard-table'])}
-          aria-label="Stations"
-          onPaste={onPaste}
-        >
-          <colgroup>
-            <col style={{ width: 40 }} />
-            {columns.map(({ key, width }) => (
-              <col key={key} style={width === undefined ? {} : { width }} />
-            ))}
-          </colgroup>
-          <thead>
-            <tr className={gridTableStyles['subhead']}>
-              <th
-                scope="col"
-                className={gridTableStyles['column-name']}
-                aria-label="Station number"
-              >
-                №
-              </th>
-              {columns.map(({ key, title, unit }) => (
-                <th key={key} scope="col" className={gridTableStyles['column-name']}>
-                  {title}
-                  {unit && <small> {unit}</small>}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {yard.stations.map((station, row) => (
-              <tr key={station.number} data-off={!station.enabled}>
-                <th scope="row">
-                  <StationMenu
-                    station={station}
-                    isLocked={!mayChange}
-                    onEdit={edit}
-                    onCopy={() => setCopying(station.number)}
-                  />
-                </th>
-                {columns.map((column, index) => (
-                  <td key={column.key}>
-                    <YardCell
-                      {...{ station, column, row, index, edit, settle }}
-                      isLocked={!mayChange}
-                    />
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <StationTable
+          label="Stations"
+          {...table('stations')}
+          headWidth={40}
+          head={(station) => (
+            <StationMenu
+              station={station}
+              isLocked={!mayChange}
+              onEdit={edit}
+              onCopy={() => setCopying(station.number)}
+            />
+          )}
+        />
       </div>
-      {columns.map(
-        ({ key, choices }) =>
-          choices && (
-            <datalist key={key} id={`choices-${key}`}>
-              {choices.map((choice) => (
-                <option key={choice} value={choice} />
-              ))}
-            </datalist>
-          ),
-      )}
       {mayChange && (
         <div className={pageStyles['page-head']}>
           <Button
@@ -213,6 +169,15 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
           </span>
         </div>
       )}
+      {isTwoWire && (
+        <ValveUnits
+          timerId={timer.id}
+          timeZone={property.timeZone ?? undefined}
+          plan={settings.document}
+          {...table('units')}
+        />
+      )}
+      <Sensors {...table('sensors')} />
       <Caution>
         Before you touch wires at a timer or a valve: power off. The mains side, transformers and
         pumps are for a licensed electrician.

@@ -2,7 +2,7 @@ import { err, ok, type Result } from '@water-clock/core/kernel';
 import type { Yard } from '@water-clock/core/yards';
 import Papa from 'papaparse';
 import { sheetCells } from '../format/sheet-cells';
-import type { YardColumn } from './yard-columns';
+import type { YardColumn } from './yard-column';
 import { addStation, nextStation, setStation, type YardEdit } from '@water-clock/core/yards';
 
 interface SheetPlace {
@@ -82,7 +82,10 @@ export function sheetEdit(
           bad.push(`${line}, column ${index + 1}: "${cell}" is beyond the last column.`);
         return;
       }
-      const read = target.read(cell);
+      const read = target.read(
+        cell,
+        edited.stations.find((one) => one.number === number)!,
+      );
       if (typeof read === 'string') bad.push(`${line}, ${target.title}: "${cell}". ${read}.`);
       else edited = setStation(number, read)(edited);
     });

@@ -1,5 +1,6 @@
 import { readYard, type Yard, type YardStation } from '@water-clock/core/yards';
-import { yardColumns, type YardColumn } from './yard-columns';
+import type { YardColumn } from './yard-column';
+import { yardColumns } from './yard-columns';
 import { copyTo, nextStation, removeStation, setFields, setStation } from '@water-clock/core/yards';
 import { sheetEdit, yardCsv } from './yard-sheets';
 
@@ -9,47 +10,88 @@ function yardOf(...stations: object[]): Yard {
   return read.value;
 }
 
-const METRIC = yardColumns('metric');
+const TODAY = '2026-06-02';
+const METRIC = yardColumns('metric', TODAY);
 const column = (title: string, columns = METRIC): YardColumn =>
   columns.find((one) => one.title === title)!;
 const yard = yardOf(
   { number: 1, name: 'Kerb strip', head: 'spray', soil: 'loam', flowLpm: 14 },
   { number: 2, name: 'Hedge', head: 'drip', follows: 1 },
 );
+const read = (title: string, text: string, columns = METRIC) =>
+  column(title, columns).read(text, yard.stations[0]!);
 
 describe('cells', () => {
   it('take words that are begun, where no other begins so', () => {
-    expect(column('head').read('spr')).toEqual({ head: 'spray' });
-    expect(column('head').read('ROTOR')).toEqual({ head: 'rotor' });
-    expect(column('head').read('rot')).toMatch(/^One of: spray, rotary, rotor/);
-    expect(column('soil').read('clay')).toEqual({ soil: 'clay' });
-    expect(column('soil').read('clay l')).toEqual({ soil: 'clay loam' });
+    expect(read('head', 'spr')).toEqual({ head: 'spray' });
+    expect(read('head', 'ROTOR')).toEqual({ head: 'rotor' });
+    expect(read('head', 'rot')).toMatch(/^One of: spray, rotary, rotor/);
+    expect(read('soil', 'clay')).toEqual({ soil: 'clay' });
+    expect(read('soil', 'clay l')).toEqual({ soil: 'clay loam' });
   });
 
   it('take numbers within their limits, with a comma too', () => {
-    expect(column('flow').read('22,5')).toEqual({ flowLpm: 22.5 });
-    expect(column('area').read('0')).toMatch(/^A number, more than 0/);
-    expect(column('slope').read('-3')).toMatch(/^A number, 0 or more/);
-    expect(column('flow').read('1e3')).toMatch(/^A number/);
-    expect(column('follows').read('1.5')).toMatch(/^A number/);
+    expect(read('flow', '22,5')).toEqual({ flowLpm: 22.5 });
+    expect(read('area', '0')).toMatch(/^A number, more than 0/);
+    expect(read('slope', '-3')).toMatch(/^A number, 0 or more/);
+    expect(read('flow', '1e3')).toMatch(/^A number/);
+    expect(read('follows', '1.5')).toMatch(/^A number/);
   });
 
   it('take lengths, yes and no, and nothing', () => {
-    expect(column('run-off').read('4m30')).toEqual({ runoffSeconds: 270 });
-    expect(column('run-off').read('soon')).toMatch(/^Minutes such as/);
-    expect(column('pump').read('y')).toEqual({ pump: true });
-    expect(column('pump').read('maybe')).toBe('yes or no');
-    expect(column('sensor').read('')).toEqual({ rainSensor: true });
-    expect(column('pump').read('–')).toEqual({ pump: undefined });
+    expect(read('run-off', '4m30')).toEqual({ runoffSeconds: 270 });
+    expect(read('run-off', 'soon')).toMatch(/^Minutes such as/);
+    expect(read('pump', 'y')).toEqual({ pump: true });
+    expect(read('pump', 'maybe')).toBe('yes or no');
+    expect(read('sensor', '')).toEqual({ rainSensor: true });
+    expect(read('pump', '–')).toEqual({ pump: undefined });
   });
 
   it('show and keep US units, with SI stored', () => {
-    const us = yardColumns('us');
-    const stored = column('flow', us).read('5') as Partial<YardStation>;
+    const us = yardColumns('us', TODAY);
+    const stored = read('flow', '5', us) as Partial<YardStation>;
     expect(stored.flowLpm).toBeCloseTo(18.927, 3);
     expect(column('flow', us).text({ ...yard.stations[0]!, ...stored })).toBe('5');
     expect(column('area', us).text({ ...yard.stations[0]!, areaSquareMetres: 110 })).toBe('1184');
     expect(column('area', us).unit).toBe('sq ft');
+  });
+});
+
+describe('cells of valve units and sensors', () => {
+  const columns = yardColumns('metric', TODAY, { isTwoWire: true });
+  const unit = { serial: 'VU-1', lastTest: { on: '2026-05-01', result: 'fine' as const } };
+  const station = yardOf({ number: 1, valveUnit: unit }).stations[0]!;
+  const of = (title: string, text: string, own: YardStation = station) =>
+    column(title, columns).read(text, own);
+
+  it('are there only where the timer has two wires', () => {
+    expect(METRIC.some(({ table }) => table === 'units')).toBe(false);
+    expect(columns.filter(({ table }) => table === 'units')).toHaveLength(4);
+  });
+
+  it('ask for the serial first, and forget the test of the unit that was there before', () => {
+    const bare = yard.stations[0]!;
+    expect(of('address', '7', bare)).toBe('Give its serial first');
+    expect(of('holds from', '40', bare)).toBe('Give its serial first');
+    expect(of('serial', 'VU-2')).toEqual({ valveUnit: { serial: 'VU-2' } });
+    expect(of('serial', ' VU-1 ')).toEqual({ valveUnit: unit });
+    expect(of('serial', '')).toEqual({ valveUnit: undefined });
+    expect(of('serial', 'x'.repeat(41))).toBe('At most 40 characters');
+  });
+
+  it('date a test and a reading by the day on which they are typed, once', () => {
+    expect(of('last test', 'sho')).toEqual({
+      valveUnit: { serial: 'VU-1', lastTest: { on: TODAY, result: 'short' } },
+    });
+    expect(of('last test', 'fine')).toEqual({ valveUnit: unit });
+    expect(of('drew', '230')).toEqual({
+      valveUnit: { ...unit, lastTest: { ...unit.lastTest, milliamps: 230 } },
+    });
+    const sensed = yardOf({ number: 1, moistureSensor: { serial: 'M1' } }).stations[0]!;
+    expect(of('it read', '31,5', sensed)).toEqual({
+      moistureSensor: { serial: 'M1', readPercent: 31.5, readOn: TODAY },
+    });
+    expect(of('it read', '131', sensed)).toBe('Percent, 0 to 100');
   });
 });
 
@@ -116,6 +158,27 @@ describe('a sheet', () => {
       ok: false,
       trouble: ['Row 2: this timer has 2 stations.', 'Row 3: this timer has 2 stations.'],
     });
+  });
+
+  it('carries valve units and sensors too, saved as CSV and read again', () => {
+    const columns = yardColumns('metric', TODAY, { isTwoWire: true });
+    const full = yardOf(
+      {
+        number: 1,
+        flowSensor: true,
+        valveUnit: {
+          serial: 'VU-39256',
+          address: 1,
+          lastTest: { on: TODAY, result: 'silent', milliamps: 12.5 },
+        },
+        moistureSensor: { serial: 'M 7', holdsFromPercent: 40, readPercent: 33.5, readOn: TODAY },
+      },
+      { number: 2, follows: 1, followsFor: 'sensor', valveUnit: { serial: 'VU-47175' } },
+    );
+    const taken = sheetEdit(yardOf(), yardCsv(full, columns), columns, { row: 0, column: 0 }, 12);
+    expect(taken.ok && JSON.parse(JSON.stringify(taken.value(yardOf())))).toEqual(
+      JSON.parse(JSON.stringify(full)),
+    );
   });
 
   it('that was saved as CSV comes back as it went', () => {

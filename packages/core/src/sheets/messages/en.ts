@@ -123,6 +123,7 @@ export const MESSAGES = {
   changeBattery: 'Change the battery',
   backupBattery: 'Change the backup battery',
   trySensor: 'Try the rain sensor',
+  sensorBack: 'Switch the {sensor, select, rain {rain} other {freeze}} sensor back to active',
   clockForward: 'Summer time begins: put the clock forward',
   clockBack: 'Summer time ends: put the clock back',
 } as const;

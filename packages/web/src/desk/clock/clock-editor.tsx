@@ -5,7 +5,8 @@ import { useState } from 'react';
 import { useClock, useDayOrder, useSay } from '../../session/use-signed-in';
 import { MomentField } from '../../ui/moment-field';
 import type { ClockFieldProps } from './clock-field-props';
-import { changesAhead, changeWords, nowIn } from './clock-words';
+import { nowIn } from '../../format/now-in';
+import { changesAhead, changeWords } from './clock-words';
 import styles from './clock-field.module.css';
 
 /** Where a reading of the clock is entered. */

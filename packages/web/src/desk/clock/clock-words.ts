@@ -1,10 +1,5 @@
-import {
-  asDayNumber,
-  dayOf,
-  type DayNumber,
-  type TimerSeconds,
-} from '@water-clock/core/civil-time';
-import { clockChanges, clockIn, type ClockChange } from '@water-clock/core/time-zones';
+import { asDayNumber, dayOf, type DayNumber } from '@water-clock/core/civil-time';
+import { clockChanges, type ClockChange } from '@water-clock/core/time-zones';
 import { clockTime, lengthInWords, shortDate } from '@water-clock/core/words';
 
 /** How far ahead changes of summer time are told. */
@@ -20,7 +15,3 @@ export function changeWords({ at, offsetBeforeSeconds, offsetAfterSeconds }: Clo
   const way = seconds > 0 ? 'forward' : 'back';
   return `${shortDate(dayOf(at))}, ${clockTime(at)}: clocks go ${way} ${lengthInWords(Math.abs(seconds))}`;
 }
-
-/** What a right clock shows now: in the zone, or in this device's where none is known. */
-export const nowIn = (timeZone: string | undefined, now: Date): TimerSeconds =>
-  clockIn(timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone, now.getTime());

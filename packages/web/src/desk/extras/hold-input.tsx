@@ -12,7 +12,7 @@ import { useState } from 'react';
 import { useDayOrder, useSay } from '../../session/use-signed-in';
 import { DateField } from '../../ui/date-field';
 import { NumberInput } from '../../ui/number-input';
-import { nowIn } from '../clock/clock-words';
+import { nowIn } from '../../format/now-in';
 import pageStyles from '../../ui/page.module.css';
 import styles from './extra-fields.module.css';
 

@@ -1,15 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
 import type { DayNumber } from '@water-clock/core/civil-time';
 import type { NamedTimer, TimersOverlap } from '@water-clock/core/findings';
 import type { FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { useCallback, useMemo } from 'react';
-import { timersOfPropertyQuery } from '../../api/properties';
 import type { Timer } from '../../api/timers';
 import { askPlannerWorker } from '../../computing/use-planner-worker';
 import { useTimersTogether } from '../../computing/use-timers-together';
-import { todayHere } from '../../format/today';
-import { useWantedSettings } from '../../timer-records/use-wanted-settings';
+import { useTimersOfHome } from '../../timer-records/use-timers-of-home';
 import { useSettled } from '../../ui/use-settled';
 
 /** Another thread works it out: not with every key. */
@@ -23,21 +20,13 @@ export interface OtherTimers {
 }
 
 /** A timer on the desk beside the other timers of its home, as they are wanted. */
-export function useOtherTimers(
-  { id, property, name }: Timer,
-  plan: Plan,
-  since: DayNumber,
-): OtherTimers {
-  const timers = useQuery(timersOfPropertyQuery(property.id, todayHere())).data ?? NONE;
-  const place = timers.findIndex((timer) => timer.id === id);
-  // A timer alone has nothing to be asked for.
-  const wanted = useWantedSettings(timers.length > 1 ? timers : NONE);
+export function useOtherTimers(timer: Timer, plan: Plan, since: DayNumber): OtherTimers {
+  const { name } = timer;
+  const { wanted, place } = useTimersOfHome(timer);
   const settled = useSettled(plan, QUIET_MS);
   const withPlan = useCallback(
     (now: Plan): readonly NamedTimer[] | null =>
-      wanted && wanted.length > 1 && place >= 0
-        ? wanted.map((timer, at) => (at === place ? { name, plan: now } : timer))
-        : null,
+      wanted && wanted.map((other, at) => (at === place ? { name, plan: now } : other)),
     [wanted, place, name],
   );
   const named = useMemo(() => withPlan(settled), [withPlan, settled]);
@@ -52,5 +41,3 @@ export function useOtherTimers(
   const isOfThis = named !== null && answer !== null && answer.timers.includes(place);
   return useMemo(() => ({ finding: isOfThis ? answer : null, fixes }), [isOfThis, answer, fixes]);
 }
-
-const NONE: readonly never[] = [];

@@ -4,7 +4,7 @@ import type { Plan } from '@water-clock/core/settings';
 import { listInWords, MONTHS, nearDate } from '@water-clock/core/words';
 import type { Yard } from '@water-clock/core/yards';
 import { Alert, App, Button, Spin } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { addCopy, copiesKey } from '../../api/copies';
 import type { Timer } from '../../api/timers';
 import { weatherQuery } from '../../api/weather';
@@ -13,7 +13,9 @@ import { Loaded } from '../../ui/loaded';
 import { Caution } from '../../ui/page';
 import type { Offer } from '@water-clock/core/proposals';
 import { usePlanner, type Planner } from '../../computing/use-planner';
+import { mowingSentence } from '../../format/mowing-words';
 import { useSay, useSignedIn } from '../../session/use-signed-in';
+import { useTimersOfHome } from '../../timer-records/use-timers-of-home';
 import { useWeatherMonths } from '../../weather/use-weather-months';
 import type { DeskPlace } from '../state/use-desk-place';
 import type { SettingsOnDesk } from '../state/use-settings-on-desk';
@@ -51,13 +53,19 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
   const { message } = App.useApp();
   const months = useWeatherMonths(weather);
   const { since, night, winter, go } = place;
+  const home = useTimersOfHome(timer);
+  const beside = useMemo(
+    () => (home.wanted ?? []).flatMap((other, at) => (at === home.place ? [] : [other.plan])),
+    [home.wanted, home.place],
+  );
   const targets = useTargets({
-    ...{ plan, yard, leaders, months, since, winter },
+    ...{ plan, yard, leaders, months, beside, since, winter },
     timerId: timer.id,
     customary: firm.customary,
   });
   const planner = usePlanner(targets.asked);
   const [choice, setChoice] = useState<string | null>(null);
+  const mowing = mowingSentence(timer.property);
   const { offers } = planner;
   const offer = offers.find(({ key }) => key === choice) ?? offers[0];
 
@@ -100,6 +108,7 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
           Local watering rules come first: those that are entered for this home are kept. Look at
           the plants and the ground again after a week.
         </Caution>
+        {mowing && <p className={pageStyles['soft']}>{mowing}</p>}
       </section>
       <section className={styles['plan-offers']} aria-label="Plans">
         <p className={clsx(pageStyles['soft'], styles['plan-dates'])}>

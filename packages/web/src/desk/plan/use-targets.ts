@@ -28,6 +28,8 @@ export interface Targets {
   /** `HH:MM`; null where the place is not known. */
   readonly sunrise: string | null;
   readonly hasSeed: boolean;
+  /** The home has other timers. */
+  readonly hasOthers: boolean;
   /** The hours by day that are taken: those wanted, or, where they end before they begin, the usual ones. */
   readonly byDay: readonly [string, string];
   readonly rows: readonly (StationTarget | NoTarget)[];
@@ -53,6 +55,8 @@ interface TargetsAsked {
   readonly leaders: ReadonlyMap<number, number>;
   readonly months: readonly (MonthWeather | null)[] | null;
   readonly customary: Customary;
+  /** The other timers of the home. */
+  readonly beside: readonly Plan[];
   readonly since: DeskPlace['since'];
   readonly winter: DeskPlace['winter'];
 }
@@ -64,7 +68,7 @@ const EVENING = '18:00';
 
 /** What is wanted of a plan for the settings on the desk, and what is asked of the planner. */
 export function useTargets(props: TargetsAsked): Targets {
-  const { timerId, plan, yard, leaders, months, customary, since, winter } = props;
+  const { timerId, plan, yard, leaders, months, customary, beside, since, winter } = props;
   const { timer, site, rules } = plan;
   const [search, go] = usePlace();
   const sunrise = useMemo(() => earliestSunrise(since, site), [since, site]);
@@ -75,6 +79,7 @@ export function useTargets(props: TargetsAsked): Targets {
       headroomPercent: rules?.headroomPercent ?? 120,
       usesIntervals: timer.dayModes.includes('interval') && timer.programs.length > 1,
       isSeedByDay: true,
+      leavesRoom: true,
       byDayFrom: DAY_SPREAD[0],
       byDayTo: DAY_SPREAD[1],
     }),
@@ -146,6 +151,7 @@ export function useTargets(props: TargetsAsked): Targets {
     setWanted: (fields) => set((before) => ({ wanted: { ...before.wanted, ...fields } })),
     sunrise,
     hasSeed: yard.stations.some(({ plant }) => plant === 'seed'),
+    hasOthers: beside.length > 0,
     byDay,
     rows: targets.rows,
     changed: new Set(changes.keys()),
@@ -166,11 +172,14 @@ export function useTargets(props: TargetsAsked): Targets {
       plan,
       hours,
       leaders: [...leaders],
+      beside: wanted.leavesRoom ? beside : NONE,
       targets: targets.rows.filter(isTarget),
       targetsByStarts: targets.byStarts.filter(isTarget),
     },
   };
 }
+
+const NONE: readonly never[] = [];
 
 /** A target with what was typed over it; what is given several times a day is given in the hours wanted now. */
 function typedOver(

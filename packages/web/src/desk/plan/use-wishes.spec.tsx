@@ -9,6 +9,7 @@ const USUAL: Wanted = {
   headroomPercent: 120,
   usesIntervals: true,
   isSeedByDay: true,
+  leavesRoom: true,
   byDayFrom: '07:00',
   byDayTo: '17:00',
 };

@@ -17,6 +17,8 @@ export interface Wanted {
   readonly headroomPercent: number;
   readonly usesIntervals: boolean;
   readonly isSeedByDay: boolean;
+  /** Nothing meets the other timers of the home. */
+  readonly leavesRoom: boolean;
   /** What is watered several times a day is so from `HH:MM` to `HH:MM` of a day. */
   readonly byDayFrom: string;
   readonly byDayTo: string;
@@ -70,11 +72,11 @@ export function useWishes(name: string, usual: Wanted): WishesOnDevice {
 
 const fromDocument = (wishes: Wishes): Wished => {
   const { finishBy = '', earliestStart = '', targets, keptPrograms, keptStations } = wishes;
-  const { headroomPercent, usesIntervals, isSeedByDay, byDayFrom, byDayTo } = wishes;
+  const { headroomPercent, usesIntervals, isSeedByDay, leavesRoom, byDayFrom, byDayTo } = wishes;
   return {
     wanted: {
       ...{ finishBy, earliestStart, headroomPercent, usesIntervals, isSeedByDay },
-      ...{ byDayFrom, byDayTo },
+      ...{ leavesRoom, byDayFrom, byDayTo },
     },
     changes: new Map(
       targets.map(({ station, cleared, need, maxPieceSeconds, minSoakSeconds }) => [

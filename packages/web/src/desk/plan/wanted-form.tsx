@@ -21,7 +21,7 @@ interface WantedFormProps {
 
 /** From when to when, how much leeway, and what stays as it is. */
 export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
-  const { wanted, setWanted, sunrise, month, setMonth, hasSeed } = targets;
+  const { wanted, setWanted, sunrise, month, setMonth, hasSeed, hasOthers } = targets;
   const say = useSay();
   const { timer } = plan;
   const isByDay = targets.rows.some((row) => isTarget(row) && 'spread' in row.need);
@@ -100,6 +100,14 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
             onChange={(event) => setWanted({ isSeedByDay: event.target.checked })}
           >
             New seed several times a day, evenly
+          </Checkbox>
+        )}
+        {hasOthers && (
+          <Checkbox
+            checked={wanted.leavesRoom}
+            onChange={(event) => setWanted({ leavesRoom: event.target.checked })}
+          >
+            Leave room for the other timers of this home
           </Checkbox>
         )}
       </div>

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
-import { readPlan, type Plan } from '@water-clock/core/settings';
+import { emptied, readPlan, type Plan } from '@water-clock/core/settings';
 import { App, Button, Steps } from 'antd';
 import { useCallback, useEffect, useReducer } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -45,27 +45,12 @@ export function AsFoundPage() {
           // Other stations, another reading; what was entered comes back from its draft.
           key={`${timerId} ${settings.data!.version}`}
           timer={timer.data!}
-          blank={blankOf(settings.data!.document)}
+          blank={emptied(settings.data!.document)}
           last={lastCopy.data ?? null}
         />
       )}
     </Loaded>
   );
-}
-
-/** The timer and its stations, with nothing set. */
-function blankOf({ format, name, site, timer, stations, rules }: Plan): Plan {
-  const read = readPlan({
-    format,
-    ...(name !== undefined && { name }),
-    ...(site && { site }),
-    ...(rules && { rules }),
-    timer,
-    stations: stations.map(({ cycleSeconds: _cycle, soakSeconds: _soak, ...station }) => station),
-    programs: [],
-  });
-  if (!read.ok) throw new Error('The settings of this timer cannot be read.');
-  return read.value;
 }
 
 /** A draft that was kept; whatever can no longer be read is none. */
@@ -162,6 +147,15 @@ function Reading({ timer, blank, last }: ReadingProps) {
       },
     });
 
+  const saveEmpty = () =>
+    void modal.confirm({
+      title: 'Is nothing set in it, as it left the factory?',
+      content:
+        'Look through its programs first: some come with one of their own. Saved as found, empty: key in then asks for what is set, and for nothing that is off.',
+      okText: 'Save it as found, empty',
+      onOk: save,
+    });
+
   const program = plan.timer.programs[at - 1];
   return (
     <Page
@@ -180,6 +174,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
               Begin from copy № {last.number}
             </Button>
           )}
+          {!isBegun && <Button onClick={saveEmpty}>It is empty…</Button>}
           {isBegun && <Button onClick={startOver}>Begin anew…</Button>}
         </>
       }

@@ -1,0 +1,169 @@
+import { clsx } from 'clsx';
+import { formatDate, type DayNumber } from '@water-clock/core/civil-time';
+import { lengthsInForce, type LengthsInForce } from '@water-clock/core/engine';
+import type { Plan } from '@water-clock/core/settings';
+import { shortDate } from '@water-clock/core/words';
+import { memo, useId, useMemo, useState } from 'react';
+import { Button } from 'antd';
+import { hoursText, minutesText } from '../../format/lengths';
+import { useSay } from '../../session/use-signed-in';
+import gridTableStyles from '../../ui/grid-table.module.css';
+import pageStyles from '../../ui/page.module.css';
+import styles from './in-force.module.css';
+
+interface InForceProps {
+  readonly plan: Plan;
+  /** The date judged from. */
+  readonly since: DayNumber;
+}
+
+/** What the percentages in force make of every run time, as the display shows it, and when each start is over. */
+export const InForce = memo(function InForce({ plan, since }: InForceProps) {
+  const [isOpen, setOpen] = useState(false);
+  const id = useId();
+  const programs = useMemo(() => lengthsInForce(plan, since), [plan, since]);
+  if (programs.length === 0) return null;
+  return (
+    <section className={styles['in-force']} aria-labelledby={`${id} head`}>
+      <h2 id={`${id} head`}>
+        In force on {shortDate(since)}
+        <span>{inWords(programs, plan)}</span>
+        <Button
+          size="small"
+          type="text"
+          aria-expanded={isOpen}
+          aria-controls={id}
+          onClick={() => setOpen(!isOpen)}
+        >
+          {isOpen ? 'Fold' : 'Run times and ends…'}
+        </Button>
+      </h2>
+      {isOpen && (
+        <div id={id}>
+          <InForceTable {...{ plan, programs }} />
+          {plan.controller.season.mode === 'weather' && (
+            <p className={pageStyles['soft']}>{weatherWords(plan, since)}</p>
+          )}
+        </div>
+      )}
+    </section>
+  );
+});
+
+/** @example "80 %, at most 120 %" */
+function inWords(programs: readonly LengthsInForce[], { controller: { season } }: Plan): string {
+  const most = Math.max(...programs.map(({ mostPercent }) => mostPercent));
+  const percents = new Set(programs.map(({ percent }) => percent));
+  const now =
+    season.mode === 'program'
+      ? programs.map(({ program, percent }) => `${program} ${percent} %`).join(', ')
+      : `${[...percents][0]!} %`;
+  const isHighest = season.mode === 'program' || percents.has(most);
+  return isHighest ? now : `${now}, at most ${most} %`;
+}
+
+/** Where the percentage of the date is from: nobody but the timer knows what its weather asks for. */
+function weatherWords({ weather }: Plan, day: DayNumber): string {
+  const entered = weather?.percents.find(({ date }) => date === formatDate(day));
+  return entered
+    ? `The weather's percentage is as read for this date: ${entered.percent} %.`
+    : 'Nobody has read what the weather asks for on this date: 100 % stands in for it.';
+}
+
+interface TableProps {
+  readonly plan: Plan;
+  readonly programs: readonly LengthsInForce[];
+}
+
+function InForceTable({ plan, programs }: TableProps) {
+  const say = useSay();
+  const starts = Math.max(0, ...programs.map((program) => program.starts.length));
+  const isLonger = programs.some(
+    ({ longestSeconds, lengthSeconds }) => longestSeconds > lengthSeconds,
+  );
+  const stations = plan.stations.filter(({ number }) =>
+    programs.some(({ seconds }) => seconds.has(number)),
+  );
+  const head = (words: string) => (
+    <th scope="row" className={gridTableStyles['row-name']}>
+      {words}
+    </th>
+  );
+  return (
+    <table
+      className={clsx(gridTableStyles['settings-grid'], styles['in-force-table'])}
+      aria-label="Run times in force"
+    >
+      <thead>
+        <tr>
+          {head('Minutes, as the display shows them')}
+          {programs.map(({ program, percent }) => (
+            <th key={program} scope="col" className={gridTableStyles['column-name']}>
+              {program} at {percent} %
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {stations.map(({ number, name }) => (
+          <tr key={number}>
+            {head(`${number} ${name ?? ''}`)}
+            {programs.map(({ program, seconds }) => (
+              <td key={program} className="figures">
+                {minutesOf(seconds.get(number))}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+      <tfoot>
+        <tr>
+          {head('One run takes, waits included')}
+          {programs.map(({ program, lengthSeconds }) => (
+            <td key={program} className="figures">
+              {hoursText(lengthSeconds)}
+            </td>
+          ))}
+        </tr>
+        {isLonger && (
+          <tr>
+            {head('at the highest percentage')}
+            {programs.map(({ program, longestSeconds, mostPercent }) => (
+              <td key={program} className="figures">
+                {hoursText(longestSeconds)} <small>{mostPercent} %</small>
+              </td>
+            ))}
+          </tr>
+        )}
+        {Array.from({ length: starts }, (_, index) => (
+          <tr key={index}>
+            {head(`Start ${index + 1} ends`)}
+            {programs.map(({ program, starts: own }) => {
+              const start = own[index];
+              const [ends, latest] = start
+                ? [start.endSecond, start.latestEndSecond].map(timeOf)
+                : [];
+              return (
+                <td key={program} className="figures">
+                  {ends === undefined ? '' : say(ends)}
+                  {latest !== undefined && latest !== ends && <small> at most {say(latest)}</small>}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tfoot>
+    </table>
+  );
+}
+
+const minutesOf = (seconds: number | undefined): string =>
+  seconds === undefined ? '' : seconds === 0 ? 'off' : minutesText(seconds);
+
+const two = (value: number) => String(value).padStart(2, '0');
+
+/** The minute in which a run is over, as a time of day. */
+function timeOf(second: number): string {
+  const minutes = Math.ceil(second / 60) % 1440;
+  return `${two(Math.floor(minutes / 60))}:${two(minutes % 60)}`;
+}
