@@ -16,6 +16,8 @@ interface RootsChartProps {
   readonly station: StationSeason;
   /** The same station as another copy waters it. */
   readonly over: StationSeason | null;
+  /** From what on a moisture sensor in this ground holds; null: there is none, or nobody knows. */
+  readonly holdsFromPercent: number | null;
 }
 
 const LEFT = 52;
@@ -40,7 +42,8 @@ function placesIn(width: number, isCompared: boolean) {
 }
 
 /** A station's roots day by day: what came and went, and what they lack in the evening. */
-export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
+export function RootsChart(props: RootsChartProps) {
+  const { season, rainMm, station, over, holdsFromPercent } = props;
   const [frame, size] = useElementSize<HTMLDivElement>();
   const depth = useQuantity('depth');
   const hatch = useHatch();
@@ -93,11 +96,7 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
           aria-valuemin={0}
           aria-valuemax={season.days - 1}
           aria-valuenow={shown ?? 0}
-          aria-valuetext={
-            shown === null
-              ? 'no day chosen'
-              : dayWords(shown, { season, rainMm, station, over }, depth)
-          }
+          aria-valuetext={shown === null ? 'no day chosen' : dayWords(shown, props, depth)}
           onPointerMove={(event) => setPointed(dayAt(event))}
           onPointerLeave={() => setPointed(null)}
           onKeyDown={onKeyDown}
@@ -186,6 +185,12 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
             >
               below this plants suffer
             </text>
+            {holdsFromPercent !== null && (
+              <SensorLine
+                y={roots(station.rootZoneMm * (1 - holdsFromPercent / 100))}
+                {...{ width }}
+              />
+            )}
             <path className={styles['roots-evening']} d={evening(station.depletion) ?? ''} />
             {over && (
               <path
@@ -209,11 +214,21 @@ export function RootsChart({ season, rainMm, station, over }: RootsChartProps) {
       <p className={styles['roots-told']} aria-live="polite">
         {shown === null
           ? 'Point at a day, or step through them with the arrow keys.'
-          : dayWords(shown, { season, rainMm, station, over }, depth)}
+          : dayWords(shown, props, depth)}
       </p>
     </>
   );
 }
+
+/** Above it a moisture sensor holds the station back. */
+const SensorLine = ({ y, width }: { y: number; width: number }) => (
+  <g>
+    <line className={styles['roots-sensor']} x1={LEFT} x2={width - RIGHT} y1={y} y2={y} />
+    <text className={styles['roots-sensor-words']} x={LEFT + 6} y={y - 4}>
+      above this the sensor holds
+    </text>
+  </g>
+);
 
 interface LegendProps {
   readonly x: number;

@@ -1,5 +1,11 @@
 import type { Plan } from '@water-clock/core/settings';
-import type { Season } from '@water-clock/core/water-use';
+import {
+  moistureHolds,
+  type MoistureHold,
+  type Season,
+  type StationSeason,
+} from '@water-clock/core/water-use';
+import { counted } from '@water-clock/core/words';
 import type { WeatherFile } from '@water-clock/core/weather';
 import type { Yard } from '@water-clock/core/yards';
 import { Alert, Skeleton } from 'antd';
@@ -48,6 +54,7 @@ export function SeasonAtRoots({ timer, ...asked }: SeasonAtRootsProps) {
         <Link to={`/timers/${timer.id}/yard`}>To the yard</Link>
       </EmptyState>
     );
+  const held = moistureHolds(first, yard).find(({ number }) => number === chosen.number);
   const nameOf = (number: number) => {
     const station = yard.stations.find((one) => one.number === number);
     return `${number} · ${station?.name ?? 'no name'}`;
@@ -89,7 +96,11 @@ export function SeasonAtRoots({ timer, ...asked }: SeasonAtRootsProps) {
             rainMm={rainMm}
             station={chosen}
             over={over?.stations.find(({ number }) => number === chosen.number) ?? null}
+            holdsFromPercent={
+              held && held.sensorStation === held.number ? held.holdsFromPercent : null
+            }
           />
+          {held && <p>{moistureWords(held, chosen, nameOf)}</p>}
         </section>
         <MonthsTable
           balance={first}
@@ -101,4 +112,23 @@ export function SeasonAtRoots({ timer, ...asked }: SeasonAtRootsProps) {
       </div>
     </div>
   );
+}
+
+/** What the station's moisture sensor would have done, by the balance: what it truly read nobody knows. */
+function moistureWords(
+  {
+    serial,
+    number,
+    sensorStation,
+    holdsFromPercent,
+    wateringDays,
+    heldDays,
+    stressedDays,
+  }: MoistureHold,
+  { stressed }: StationSeason,
+  nameOf: (number: number) => string,
+): string {
+  const where = sensorStation === number ? '' : `, in the ground of ${nameOf(sensorStation)},`;
+  const without = stressed.filter(Boolean).length;
+  return `Simulated: moisture sensor ${serial}${where} holds from ${holdsFromPercent} % on. It would hold back ${heldDays} of ${counted(wateringDays, 'day')} of watering, and plants would suffer on ${counted(stressedDays, 'day')}; without it on ${without}.`;
 }
