@@ -172,6 +172,7 @@ beforeAll(async () => {
     linkId: link.id,
     token: link.token,
     station: '1',
+    serial: 'VU-00001',
     propertyId,
     timerId,
     copyId: await post(`/api/timers/${timerId}/copies`, {

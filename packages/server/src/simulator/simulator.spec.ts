@@ -54,6 +54,17 @@ it('is not there before it is hung up, and does then what the simulator does', a
   expect(log.text).toMatch(/,open,,,,1,1,/);
 });
 
+it('searches its two wires, and tests a unit that answered', async () => {
+  await hangUp();
+  const { body } = await person.agent.get(path('/units')).expect(200);
+  expect(body.units.length).toBeGreaterThan(0);
+  const serial = encodeURIComponent(body.units[0].serial);
+  const tested = await person.agent.get(path(`/units/${serial}/test`)).expect(200);
+  expect(tested.body).toMatchObject({ result: 'fine', milliamps: expect.any(Number) });
+  const other = await person.agent.get(path('/units/..%2Fsettings/test')).expect(200);
+  expect(other.body).toEqual({ result: 'silent', milliamps: null });
+});
+
 it('says what was wrong with what it was told, at its place', async () => {
   await hangUp();
   const send = (command: object) => person.agent.post(path('/commands')).send(command);

@@ -1,11 +1,13 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Flag, Optional } from '@water-clock/core/documents';
+import { Flag, OneOf, Optional } from '@water-clock/core/documents';
 import type { Plan } from '@water-clock/core/settings';
-import type { TimerHandling } from '@water-clock/core/timer-types';
+import { GENERIC_TYPES, type TimerHandling } from '@water-clock/core/timer-types';
 import type { Yard } from '@water-clock/core/yards';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
 import { ApiDocument, changeOfDocument, withDocument } from '../platform/core-documents.js';
 import { PropertyAnswer } from '../properties/property.dto.js';
+
+const TYPE_KEYS = GENERIC_TYPES.map(({ key }) => key);
 
 /** A new timer with its first settings. */
 export class TimerFields extends withDocument('Plan') {
@@ -19,6 +21,14 @@ export class TimerFields extends withDocument('Plan') {
   @Optional()
   @IsUUID(undefined, { message: 'must be the id of a timer type' })
   timerTypeId?: string;
+
+  @ApiPropertyOptional({
+    example: 'wall-6',
+    description: 'A type that comes with the product: it becomes one of the firm, where it is none',
+  })
+  @Optional()
+  @OneOf(TYPE_KEYS)
+  like?: string;
 }
 
 export class TimerChange {

@@ -4,6 +4,7 @@ import { readPlan, type Plan } from '@water-clock/core/settings';
 import { readYard, withFollowers, withYard, yardFor, type Yard } from '@water-clock/core/yards';
 import { DataSource, type EntityManager } from 'typeorm';
 import { makeCopy } from '../timer-records/make-copy.js';
+import { typeLike } from '../timer-types/type-like.js';
 import { TimerType } from '../schema/timer-type.entity.js';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
@@ -45,15 +46,19 @@ export class TimersService {
   async add(person: SignedIn, propertyId: string, fields: TimerFields): Promise<TimerAnswer> {
     const { firmId, name: savedBy } = person;
     const document = wholeDocument(fields.document, readPlan);
-    const { name, timerTypeId = null } = fields;
+    const { name, timerTypeId = null, like } = fields;
     await this.properties.row(firmId, propertyId);
     if (
       timerTypeId !== null &&
       !(await this.source.manager.existsBy(TimerType, { firmId, id: timerTypeId }))
     )
       throw badInput([{ path: 'timerTypeId', message: 'is no timer type of this firm' }]);
-    const timerId = await transact(this.source, (manager) =>
-      addTimer(manager, { firmId, propertyId, name, timerTypeId, document, savedBy }),
+    const timerId = await transact(this.source, async (manager) =>
+      addTimer(manager, {
+        ...{ firmId, propertyId, name, document, savedBy },
+        timerTypeId:
+          timerTypeId ?? (like === undefined ? null : await typeLike(manager, firmId, like)),
+      }),
     );
     return this.one(firmId, timerId);
   }

@@ -297,6 +297,30 @@ describe('the yard', () => {
   });
 });
 
+describe('a timer like one that comes with the product', () => {
+  it('gives the firm that type once, however many begin from it, with how it is wired and used', async () => {
+    const { body: home } = await http().post('/api/properties').send({ name: 'Fig house' });
+    const add = () =>
+      http()
+        .post(`/api/properties/${home.id}/timers`)
+        .send({ name: 'Cellar', document: document(), like: 'two-wire-64' });
+    const answers = await Promise.all([add(), add(), add()]);
+    expect(answers.map(({ status }) => status)).toEqual([201, 201, 201]);
+    const ids = new Set(answers.map(({ body }) => body.timerTypeId));
+    expect(ids.size).toBe(1);
+    expect(answers[0].body.handling).toMatchObject({ wiring: 'two-wire' });
+    const { body: types } = await http().get('/api/timer-types').expect(200);
+    expect(types.filter(({ id }: { id: string }) => ids.has(id))).toMatchObject([
+      { name: 'Two-wire timer, 64 stations', timers: 3 },
+    ]);
+    const { body: refused } = await http()
+      .post(`/api/properties/${home.id}/timers`)
+      .send({ name: 'Cellar', document: document(), like: 'no-such' })
+      .expect(422);
+    expect(refused.errors.map(({ path }: { path: string }) => path)).toEqual(['like']);
+  });
+});
+
 describe('settings at a property', () => {
   it('have its supply, and the rules that hold there on the date', async () => {
     const rules = {
@@ -315,6 +339,7 @@ describe('settings at a property', () => {
         address: '7 Sparrow Steps',
         supplyLpm: 40,
         mowingWeekdays: [6],
+        isDryBeforeMowing: true,
         ruleSetId: set.id,
       })
       .expect(201);
@@ -328,7 +353,7 @@ describe('settings at a property', () => {
     expect(june).toMatchObject({
       name: 'Wren corner',
       site: { supplyLpm: 40 },
-      rules: { mowingWeekdays: [6], headroomPercent: 120 },
+      rules: { mowingWeekdays: [5, 6], headroomPercent: 120 },
     });
     // Whichever date is asked about, the rules of every date are there.
     for (const { rules: inForce } of [june, await on('2026-11-20')]) {

@@ -2004,6 +2004,11 @@ export interface components {
     };
     readonly TimerFields: {
       readonly document: components['schemas']['Plan'];
+      /**
+       * @description A type that comes with the product: it becomes one of the firm, where it is none
+       * @example wall-6
+       */
+      readonly like?: string;
       /** @example Garage timer */
       readonly name: string;
       /**

@@ -67,3 +67,17 @@ it('a type that was taken away meanwhile is not what a timer is added of', async
   expect((await field(STATIONS)).value).toBe('8');
   expect(screen.getByText('Type a')).toBeTruthy();
 });
+
+it('a type that comes with the product is no longer offered beside the own one that was made of it', async () => {
+  localStorage.setItem(
+    'water-clock.draft.ines.timers.new.wren',
+    JSON.stringify({ name: 'Potting shed', timerType: 'wall-6', stations: 40 }),
+  );
+  opened({ ...ownType('a', 8), name: wall.name });
+  expect((await field(NAME)).value).toBe('Potting shed');
+  expect((await field(STATIONS)).value).toBe('8');
+  await userEvent.click(screen.getByRole('combobox'));
+  const { name: other } = GENERIC_TYPES.find(({ key }) => key === 'wall-12')!.timer;
+  expect((await screen.findAllByTitle(new RegExp(`^${other} ·`))).length).toBeGreaterThan(0);
+  expect(screen.queryByTitle(new RegExp(`^${wall.name} ·`))).toBeNull();
+});

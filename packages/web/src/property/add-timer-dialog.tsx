@@ -23,17 +23,23 @@ interface ChosenType {
   readonly timer: TimerCapability;
   /** Of one of the firm's own. */
   readonly timerTypeId?: string;
+  /** The key of one that comes with Water Clock: it becomes the firm's own. */
+  readonly like?: string;
 }
 
 function typeOf(key: string, own: readonly TimerType[]): ChosenType {
   const ours = own.find(({ id }) => id === key);
   if (ours) return { timer: ours.capability, timerTypeId: ours.id };
-  return { timer: GENERIC_TYPES.find((timerType) => timerType.key === key)!.timer };
+  return { timer: GENERIC_TYPES.find((timerType) => timerType.key === key)!.timer, like: key };
 }
 
-/** Not one that was taken out of the library since. */
+/** Types that come with Water Clock and that the firm does not have yet. */
+const toStartFrom = (own: readonly TimerType[]) =>
+  GENERIC_TYPES.filter(({ timer }) => !own.some(({ name }) => name === timer.name));
+
+/** Not one that was taken out of the library since, or has become the firm's own. */
 const isKnown = (key: unknown, own: readonly TimerType[]): boolean =>
-  own.some(({ id }) => id === key) || GENERIC_TYPES.some((timerType) => timerType.key === key);
+  own.some(({ id }) => id === key) || toStartFrom(own).some((type) => type.key === key);
 
 /** A type, and as many stations as it has. */
 const startingWith = (timerType: string, own: readonly TimerType[]) => ({
@@ -67,13 +73,16 @@ function Asking({ property, own, onClose }: AskingProps) {
   const adding = useWrite(
     'add-timer',
     (fields: Parameters<typeof addTimer>[1]) => addTimer(property.id, fields),
-    { touches: [propertiesKey], isToldHere: true, isOfFields: true },
+    {
+      touches: [propertiesKey, timerTypesQuery.queryKey],
+      ...{ isToldHere: true, isOfFields: true },
+    },
   );
   const add = async ({ name, timerType, stations }: AddTimerFields) => {
     setTrouble(null);
-    const { timer, timerTypeId } = typeOf(timerType, own);
+    const { timer, ...type } = typeOf(timerType, own);
     const document = newPlan(property, timer, stations);
-    const done = await adding.write({ name, document, ...(timerTypeId && { timerTypeId }) });
+    const done = await adding.write({ name, document, ...type });
     if (!done) return;
     kept.forget();
     await navigate(`/timers/${done.answer.id}/yard`);
@@ -142,7 +151,7 @@ function Asking({ property, own, onClose }: AskingProps) {
                 : []),
               {
                 label: 'Types to start from',
-                options: GENERIC_TYPES.map(({ key, timer, summary }) => ({
+                options: toStartFrom(own).map(({ key, timer, summary }) => ({
                   value: key,
                   label: `${timer.name ?? key} · ${summary}`,
                 })),
