@@ -112,7 +112,7 @@ it.each<[Field, unknown, unknown, string]>([
     null,
     'Local rules, hours without watering: 10:00 to 18:00 → -',
   ],
-  [['rules', 'mowingWeekdays'], [5], [], 'Local rules, mowing days: Fri → none'],
+  [['rules', 'mowingWeekdays'], [5], [], 'Local rules, days kept dry for mowing: Fri → none'],
   [['rules', 'finishBy'], '06:00', '07:00', 'Local rules, finish by: 06:00 → 07:00'],
   [
     ['rules', 'exempt'],

@@ -1,6 +1,6 @@
 import type { Plan } from '../settings/index.js';
 import type { KeyInPart } from '../timer-types/index.js';
-import { meantPlaces, type KeyInPlace } from './places.js';
+import { meantPlaces, switches, type KeyInPlace } from './places.js';
 import { isSameValue, type KeyInValue } from './value.js';
 
 /** One thing to key in, or to look at. */
@@ -131,7 +131,8 @@ function percentFirst(target: Plan, present: Plan | null): KeyInStep[] {
 }
 
 /** What is looked at once more before leaving, and how it is to be. */
-export function lastLook({ timer, controller }: Plan): KeyInStep[] {
+export function lastLook(plan: Plan): KeyInStep[] {
+  const { timer, controller } = plan;
   const look = (key: string, what: string, value: KeyInValue | null): KeyInStep => ({
     key: `look ${key}`,
     part: 'last-look',
@@ -142,28 +143,8 @@ export function lastLook({ timer, controller }: Plan): KeyInStep[] {
     before: null,
     isForNow: false,
   });
-  const choice = (isOn: boolean, words: readonly [string, string]) =>
-    ({ type: 'choice', isOn, words }) as const;
   return [
-    look('run', 'The switch', choice(!controller.off, ['set to run', 'off'])),
-    ...(timer.rainSensor
-      ? [
-          look(
-            'sensor',
-            'Rain sensor',
-            choice(controller.rainSensor === 'active', ['active', 'bypassed']),
-          ),
-        ]
-      : []),
-    ...(timer.freezeSensor
-      ? [
-          look(
-            'freeze sensor',
-            'Freeze sensor',
-            choice(controller.freezeSensor === 'active', ['active', 'bypassed']),
-          ),
-        ]
-      : []),
+    ...switches(plan).map(({ key, what, read }) => look(LOOK_KEYS[key] ?? key, what, read(plan))),
     ...(timer.season && controller.season.mode === 'whole'
       ? [
           look('percent', 'Season percentage', {
@@ -175,3 +156,6 @@ export function lastLook({ timer, controller }: Plan): KeyInStep[] {
     look('clock', 'Clock shows the true time and weekday', null),
   ];
 }
+
+/** Visits that are stored know them by these. */
+const LOOK_KEYS: Readonly<Record<string, string>> = { switch: 'run', 'rain sensor': 'sensor' };

@@ -92,6 +92,8 @@ it('a timer with everything has a place for everything, in its order', () => {
     'extras | station 1 soak | Soak | - | 1 | 20 min',
     'extras | station 2 cycle | Longest cycle | - | 2 | off',
     'extras | station 2 soak | Soak | - | 2 | off',
+    'extras | switch | The switch | - | - | set to run',
+    'extras | rain sensor | Rain sensor | - | - | active',
   ]);
 });
 
@@ -107,6 +109,7 @@ it('a timer without the extras has no place for them', () => {
     'extras | B on | Switched | B | - | on',
     'extras | hold | Hold | - | - | none',
     'extras | stations off | Stations that are switched off | - | - | 2',
+    'extras | switch | The switch | - | - | set to run',
   ]);
 });
 
@@ -127,6 +130,7 @@ it('hours of a program, the freeze sensor and the bounds of the weather have the
     'extras | A own hours | Hours of its own | A | - | 20:00 to 07:00',
     'extras | B own hours | Hours of its own | B | - | none',
     'extras | freeze sensor not heeded | Freeze sensor not heeded by stations | - | - | 1',
+    'extras | freeze sensor | Freeze sensor | - | - | active',
   ]);
   const shown = new Map(keyInPlaces(changed).map(({ key, read }) => [key, read(changed)]));
   const read = withShown(able, shown);
