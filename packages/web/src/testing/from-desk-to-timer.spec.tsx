@@ -108,7 +108,7 @@ const station = (number: number) =>
       number: fc.constant(number),
       name: fc.constantFrom('Kerb strip', 'Back lawn', 'Pots'),
       enabled: fc.boolean(),
-      cycleSeconds: length,
+      cycleSeconds: fc.integer({ min: 60, max: 7200 }),
       soakSeconds: length,
       pump: fc.constant(true),
       rainSensor: fc.boolean(),

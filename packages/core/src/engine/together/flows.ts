@@ -38,6 +38,39 @@ export function firstFlowAbove(
   supplyLpm: number,
   range: DateRange,
 ): FlowTogether | null {
+  if (timers.reduce((litres, timer) => litres + mostLpm(timer), 0) <= supplyLpm) return null;
+  // What is too much is so within days, where it is so at all: what comes later changes nothing of what came before.
+  const soon = { ...range, days: Math.min(range.days, SOON_DAYS) };
+  return (
+    firstAboveIn(timers, supplyLpm, soon) ??
+    (soon.days < range.days ? firstAboveIn(timers, supplyLpm, range) : null)
+  );
+}
+
+const SOON_DAYS = 8;
+
+/** The most that a timer could ever take: of the stations that may be open at once those that take most. */
+function mostLpm({ compiled: { plan } }: TimerOnSupply): number {
+  const { timer, stations, programs } = plan;
+  const open =
+    timer.overlap === 'concurrent'
+      ? stations.length
+      : Math.min(
+          timer.maxConcurrentStations,
+          Math.max(0, ...programs.map(({ concurrent }) => concurrent)),
+        );
+  return stations
+    .map(({ flowLpm = 0 }) => flowLpm)
+    .sort((a, b) => b - a)
+    .slice(0, open)
+    .reduce((litres, lpm) => litres + lpm, 0);
+}
+
+function firstAboveIn(
+  timers: readonly TimerOnSupply[],
+  supplyLpm: number,
+  range: DateRange,
+): FlowTogether | null {
   let found: FlowTogether | null = null;
   eachFlow(timers, range, (at, sum, open) => {
     if (sum <= supplyLpm) return true;
