@@ -7,7 +7,13 @@ import {
 import { withChanges, type Changes } from '../kernel/index.js';
 import type { TimerCapability } from '../timer-types/index.js';
 import type { DayRule } from './day-rule.js';
-import type { ControllerSettings, Plan, ProgramSettings, StationSettings } from './plan.js';
+import {
+  Weather,
+  type ControllerSettings,
+  type Plan,
+  type ProgramSettings,
+  type StationSettings,
+} from './plan.js';
 
 /** A change of a plan: gives a new one, leaves the old one as it was. */
 export type PlanEdit = (plan: Plan) => Plan;
@@ -131,6 +137,17 @@ export const removeStation = (number: number): PlanEdit => {
     })),
   });
 };
+
+/** What the weather asks for on a date (YYYY-MM-DD), as somebody read it off the timer; null: nobody did. */
+export const setWeatherPercent =
+  (date: string, percent: number | null): PlanEdit =>
+  (plan) => {
+    const weather = plan.weather ?? new Weather();
+    const others = weather.percents.filter((one) => one.date !== date);
+    const read = percent === null ? [] : [{ date, percent }];
+    const percents = [...others, ...read].sort((a, b) => a.date.localeCompare(b.date));
+    return { ...plan, weather: { ...weather, percents } };
+  };
 
 export const setController = (fields: Changes<ControllerSettings>): PlanEdit => {
   return (plan) => ({ ...plan, controller: withChanges(plan.controller, fields) });

@@ -12,7 +12,7 @@ import type { TimerHandling } from '../timer-types/index.js';
 import type { ClockStyle } from '../words/index.js';
 import { inHouseholdClock } from './messages/dates.js';
 import { MONTH_NAMES } from './messages/en.js';
-import { message } from './messages/message.js';
+import { listed, message } from './messages/message.js';
 import { Sheet, type SheetBar, type SheetDay, type SheetDue } from './sheet.js';
 import { sheetNotes } from './sheet-notes.js';
 import { sheetRules } from './sheet-rules.js';
@@ -32,6 +32,8 @@ export interface SheetAsked {
   readonly due: readonly SheetDue[];
   /** Of how many values of the timer nobody read what stands there: keyed in, or not known at all. */
   readonly confirmed: { readonly of: number; readonly keyedIn: number; readonly unknown: number };
+  /** Stations that a moisture sensor in the ground may hold back. */
+  readonly moistureHeld: readonly number[];
   /** Litres as the firm sees them, with their unit. */
   readonly volumeWords: (litres: number) => string;
 }
@@ -63,6 +65,7 @@ export function sheetOf(asked: SheetAsked): Sheet {
       ...(confirmed.keyedIn > 0 ? [message('unconfirmed', { count: confirmed.keyedIn, of })] : []),
       ...(confirmed.unknown > 0 ? [message('unknown', { count: confirmed.unknown, of })] : []),
       ...sheetNotes(plan, on),
+      ...moistureNote(asked.moistureHeld),
     ].map(say),
     rules: sheetRules(plan, on).map(say),
     week: weekOf(month, on),
@@ -71,6 +74,11 @@ export function sheetOf(asked: SheetAsked): Sheet {
     due: [...asked.due],
   });
 }
+
+const moistureNote = (stations: readonly number[]): string[] =>
+  stations.length === 0
+    ? []
+    : [message('moistureHeld', { count: stations.length, names: listed(stations.map(String)) })];
 
 function seasonWords({ timer, controller: { season, off }, programs }: Plan): string {
   if (off) return message('seasonOff');

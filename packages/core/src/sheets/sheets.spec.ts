@@ -52,7 +52,13 @@ const plan = planOf({
   ],
 });
 
-const sheet = (clock: '24' | '12' = '24', handling = {}, of = plan, confirmed = {}) =>
+const sheet = (
+  clock: '24' | '12' = '24',
+  handling = {},
+  of = plan,
+  confirmed = {},
+  moistureHeld: number[] = [],
+) =>
   sheetOf({
     plan: of,
     on: ON,
@@ -64,6 +70,7 @@ const sheet = (clock: '24' | '12' = '24', handling = {}, of = plan, confirmed = 
     clock,
     due: [],
     confirmed: { of: 19, keyedIn: 0, unknown: 0, ...confirmed },
+    moistureHeld,
     volumeWords: (litres) => `${Math.round(litres)} L`,
   });
 
@@ -292,6 +299,18 @@ it('comes back as it was when it is read, and is refused with every fault', () =
     'gate',
     'madeOn',
     'stations[0].number',
+  ]);
+});
+
+it('says which stations a moisture sensor may hold back, and nothing of what it reads', () => {
+  const notes = (held: number[]) =>
+    sheet('24', {}, plan, {}, held).notes!.filter((note) => note.includes('moisture'));
+  expect(notes([])).toEqual([]);
+  expect(notes([2])).toEqual([
+    'Station 2 waters only while the moisture sensor in the ground lets it.',
+  ]);
+  expect(notes([1, 2])).toEqual([
+    'Stations 1 and 2 water only while the moisture sensor in the ground lets it.',
   ]);
 });
 

@@ -38,5 +38,5 @@ export {
 export { unitName, unitsTwice } from './valve-units.js';
 export { wiringOf, type FittedModule, type Wiring } from './wiring.js';
 export { readYard } from './read-yard.js';
-export { leadersOf, withFollowers, withYard, yardFor } from './yard-and-plan.js';
+export { leadersOf, moistureHeld, withFollowers, withYard, yardFor } from './yard-and-plan.js';
 export { isSameYard, mergeYards, type MergedYard, type YardConflict } from './merge-yards.js';

@@ -88,6 +88,17 @@ export const leadersOf = (yard: Yard): ReadonlyMap<number, number> =>
     ),
   );
 
+/** The stations that a moisture sensor may hold back: those that have one, and those that heed another's. */
+export function moistureHeld({ stations }: Yard): number[] {
+  const own = new Set(stations.filter((s) => s.moistureSensor).map(({ number }) => number));
+  return stations
+    .filter(
+      ({ number, follows, followsFor }) =>
+        own.has(number) || (followsFor === 'sensor' && follows !== undefined && own.has(follows)),
+    )
+    .map(({ number }) => number);
+}
+
 /** The settings in which every follower has its leader's run times, cycle and soak. */
 export function withFollowers(plan: Plan, yard: Yard): Plan {
   const leaders = leadersOf(yard);

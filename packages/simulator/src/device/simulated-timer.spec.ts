@@ -97,6 +97,19 @@ it('is dry while the sensor is wet, but for stations that do not heed it, or in 
   expect(told(freezing)).toEqual([]);
 });
 
+it('waters in frost while its freeze sensor is bypassed, and no more once it is switched back', () => {
+  const timer = device('03:59:00', { freezeSensor: true });
+  timer.setSensor({ isFreezing: true });
+  timer.advance(86_400);
+  expect(told(timer)).toEqual([]);
+  timer.setSwitches({ isFreezeBypassed: true });
+  timer.advance(86_400);
+  expect(told(timer, ['open'])).toHaveLength(3);
+  timer.setSwitches({ isFreezeBypassed: false });
+  timer.advance(2 * 86_400);
+  expect(told(timer, ['open'])).toHaveLength(3);
+});
+
 it('begins nothing during a rain delay, nor while it is off', () => {
   const timer = device('03:00:00');
   timer.delayForRain(24);

@@ -71,6 +71,7 @@ export class SimulatedTimer {
       isSensorWet: this.isSensorWet || this.dry.isRaining(this.now),
       isFreezing: this.isFreezing || this.dry.isFrosty(this.now),
       isSensorBypassed: this.plan.controller.rainSensor === 'bypass',
+      isFreezeSensorBypassed: this.plan.controller.freezeSensor === 'bypass',
       rainDelayUntil: this.delayUntil === null ? null : formatDateTime(this.delayUntil),
       hasBackup: this.kept !== null,
       waiting: this.waiting.length,
@@ -189,13 +190,26 @@ export class SimulatedTimer {
   }
 
   /** Sets the sensor switch, and whether the timer waters at all. */
-  setSwitches(switches: { isBypassed?: boolean; isOff?: boolean }): void {
+  setSwitches(switches: {
+    isBypassed?: boolean;
+    isFreezeBypassed?: boolean;
+    isOff?: boolean;
+  }): void {
     const { controller } = this.plan;
-    const { isBypassed = controller.rainSensor === 'bypass', isOff = controller.off } = switches;
+    const {
+      isBypassed = controller.rainSensor === 'bypass',
+      isFreezeBypassed = controller.freezeSensor === 'bypass',
+      isOff = controller.off,
+    } = switches;
     if (isOff) this.stop();
     this.plan = {
       ...this.plan,
-      controller: { ...controller, rainSensor: isBypassed ? 'bypass' : 'active', off: isOff },
+      controller: {
+        ...controller,
+        rainSensor: isBypassed ? 'bypass' : 'active',
+        freezeSensor: isFreezeBypassed ? 'bypass' : 'active',
+        off: isOff,
+      },
     };
     this.setOutputs();
   }

@@ -115,12 +115,14 @@ class SetSensor extends Command {
 
 class SetSwitches extends Command {
   @Optional() @Flag() isBypassed?: boolean;
+  @Optional() @Flag() isFreezeBypassed?: boolean;
   @Optional() @Flag() isOff?: boolean;
 
   do({ device }: Served) {
-    const { isBypassed, isOff } = this;
+    const { isBypassed, isFreezeBypassed, isOff } = this;
     device.setSwitches({
       ...(isBypassed !== undefined && { isBypassed }),
+      ...(isFreezeBypassed !== undefined && { isFreezeBypassed }),
       ...(isOff !== undefined && { isOff }),
     });
     return undefined;

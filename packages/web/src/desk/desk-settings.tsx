@@ -15,6 +15,8 @@ interface DeskSettingsProps {
   readonly totals: BoardModel['totals'];
   /** The leader of each station that follows another. */
   readonly leaders: ReadonlyMap<number, number>;
+  /** Stations that a moisture sensor may hold back. */
+  readonly moistureHeld: readonly number[];
   readonly since: DayNumber;
   readonly onEdit: SettingsOnDesk['edit'];
   readonly onSettle: () => void;
@@ -24,7 +26,8 @@ interface DeskSettingsProps {
 
 /** Everything that is set on a timer: programs across and stations down, and below it what is set outside them. */
 export function DeskSettings(props: DeskSettingsProps) {
-  const { plan, longestHoldDays, totals, leaders, since, onEdit, onSettle, children } = props;
+  const { plan, longestHoldDays, totals, leaders, moistureHeld, since } = props;
+  const { onEdit, onSettle, children } = props;
   return (
     <>
       <SettingsGrid {...{ plan, leaders, totals, onEdit, onSettle }} />
@@ -34,7 +37,7 @@ export function DeskSettings(props: DeskSettingsProps) {
         timeZone={plan.site?.timeZone}
         {...{ since, onEdit }}
       />
-      <InForce {...{ plan, since }} />
+      <InForce {...{ plan, since, moistureHeld, onEdit }} />
       {children}
       <TimerExtras {...{ plan, longestHoldDays, onEdit }} isWhole />
     </>

@@ -37,11 +37,13 @@ type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
   readonly place: DeskPlace;
   /** The leader of each station that follows another. */
   readonly leaders: ReadonlyMap<number, number>;
+  /** Stations that a moisture sensor may hold back. */
+  readonly moistureHeld: readonly number[];
 };
 
 /** Settings on the left, the nights they make on the right and what is found on them, live. */
 export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
-  const { timer, plan, place, leaders, edit, settle } = props;
+  const { timer, plan, place, leaders, moistureHeld, edit, settle } = props;
   const { since, night, board, isTrueTime, go } = place;
   const computer = useDeskWorker(plan, { night, since, isTrueTime });
   const { model } = computer;
@@ -96,7 +98,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
             plan={plan}
             longestHoldDays={timer.handling.longestHoldDays}
             totals={model?.board.totals ?? NO_TOTALS}
-            {...{ leaders, since }}
+            {...{ leaders, moistureHeld, since }}
             onEdit={edit}
             onSettle={settle}
           >

@@ -1,4 +1,4 @@
-import { leadersOf, type Yard } from '@water-clock/core/yards';
+import { leadersOf, moistureHeld, type Yard } from '@water-clock/core/yards';
 import { useMemo } from 'react';
 import type { StoredSettings, Timer } from '../api/timers';
 import { later } from '../ui/later';
@@ -25,6 +25,7 @@ export function Desk({ timer, stored, yard }: DeskProps) {
   const place = useDeskPlace();
   const desk = useSettingsOnDesk(stored, yard);
   const leaders = useMemo(() => leadersOf(yard), [yard]);
+  const held = useMemo(() => moistureHeld(yard), [yard]);
   useBroughtCopy(timer.id, desk.edit);
   return (
     <main className={styles['desk']} data-flows>
@@ -42,6 +43,7 @@ export function Desk({ timer, stored, yard }: DeskProps) {
           edit={desk.edit}
           settle={desk.settle}
           {...{ timer, place, leaders }}
+          moistureHeld={held}
         />
       )}
     </main>

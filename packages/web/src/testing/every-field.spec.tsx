@@ -121,7 +121,14 @@ const SCREENS: Readonly<Record<string, (plan: Plan, before: Plan) => string>> = 
   desk: (plan) =>
     seen(
       <DeskSettings
-        {...{ plan, longestHoldDays: 14, totals: {}, leaders: new Map(), since: ON }}
+        {...{
+          plan,
+          longestHoldDays: 14,
+          totals: {},
+          leaders: new Map(),
+          moistureHeld: [],
+          since: ON,
+        }}
         onEdit={nothing}
         onSettle={nothing}
       />,
@@ -167,6 +174,7 @@ const SCREENS: Readonly<Record<string, (plan: Plan, before: Plan) => string>> = 
         ...{ firm: 'Quillhaven Sprinkler Care', phone: '555 0100', due: [], clock: '24' },
         handling: new TimerHandling(),
         confirmed: { of: 1, keyedIn: 0, unknown: 0 },
+        moistureHeld: [],
         volumeWords: (litres) => `${litres} L`,
       }),
     ),

@@ -2,6 +2,7 @@ import { parseDate } from '@water-clock/core/civil-time';
 import type { Confirmed, Plan } from '@water-clock/core/settings';
 import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
 import type { Visit } from '@water-clock/core/visits';
+import { moistureHeld } from '@water-clock/core/yards';
 import { App } from 'antd';
 import { useMemo, useState } from 'react';
 import { sheetsQuery } from '../api/sheets';
@@ -29,7 +30,8 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
   const { firm, person } = useSignedIn();
   const volume = useQuantity('volume');
   const seasonStep = useNextSeasonStep(timer, plan);
-  const sensorBackOn = useStoredYard(timer.id).data?.document.sensorBackOn ?? null;
+  const yard = useStoredYard(timer.id).data?.document;
+  const sensorBackOn = yard?.sensorBackOn ?? null;
   const on = parseDate(todayHere())!;
   const { of, keyedIn, unknown } = confirmed;
   return useMemo(
@@ -46,6 +48,7 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
         due: dueDates({ plan: withZone(plan, timer), on, care, seasonStep, sensorBackOn }),
         volumeWords: (litres) => `${shownAmount(litres, volume)} ${volume.label}`,
         confirmed: { of, keyedIn, unknown },
+        moistureHeld: yard ? moistureHeld(yard) : [],
       }),
     [
       plan,
@@ -56,6 +59,7 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
       care,
       seasonStep,
       sensorBackOn,
+      yard,
       volume,
       of,
       keyedIn,

@@ -102,6 +102,8 @@ export const MESSAGES = {
   off: '{count, plural, one {Station {names} is} other {Stations {names} are}} switched off.',
   notForRain:
     '{count, plural, one {Station {names} waters} other {Stations {names} water}} while the rain sensor is wet too.',
+  moistureHeld:
+    '{count, plural, one {Station {names} waters} other {Stations {names} water}} only while the moisture sensor in the ground lets it.',
   notForFrost:
     '{count, plural, one {Station {names} waters} other {Stations {names} water}} in frost too.',
   pump: 'The pump runs for {count, plural, one {station} other {stations}} {names}.',

@@ -1,24 +1,29 @@
 import { clsx } from 'clsx';
 import { formatDate, type DayNumber } from '@water-clock/core/civil-time';
 import { lengthsInForce, type LengthsInForce } from '@water-clock/core/engine';
-import type { Plan } from '@water-clock/core/settings';
-import { shortDate } from '@water-clock/core/words';
+import { setWeatherPercent, type Plan, type PlanEdit } from '@water-clock/core/settings';
+import { counted, listInWords, shortDate } from '@water-clock/core/words';
 import { memo, useId, useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { hoursText, minutesText } from '../../format/lengths';
 import { useSay } from '../../session/use-signed-in';
+import { NumberInput } from '../../ui/number-input';
 import gridTableStyles from '../../ui/grid-table.module.css';
 import pageStyles from '../../ui/page.module.css';
 import styles from './in-force.module.css';
 
 interface InForceProps {
   readonly plan: Plan;
+  /** Stations that a moisture sensor may hold back. */
+  readonly moistureHeld: readonly number[];
+  readonly onEdit: (edit: PlanEdit, key?: string) => void;
   /** The date judged from. */
   readonly since: DayNumber;
 }
 
 /** What the percentages in force make of every run time, as the display shows it, and when each start is over. */
-export const InForce = memo(function InForce({ plan, since }: InForceProps) {
+export const InForce = memo(function InForce(props: InForceProps) {
+  const { plan, since, moistureHeld, onEdit } = props;
   const [isOpen, setOpen] = useState(false);
   const id = useId();
   const programs = useMemo(() => lengthsInForce(plan, since), [plan, since]);
@@ -38,12 +43,16 @@ export const InForce = memo(function InForce({ plan, since }: InForceProps) {
           {isOpen ? 'Fold' : 'Run times and ends…'}
         </Button>
       </h2>
+      {moistureHeld.length > 0 && (
+        <p className={pageStyles['soft']}>
+          {counted(moistureHeld.length, 'station')} ({listInWords(moistureHeld.map(String))}) waters
+          only while a moisture sensor lets it: what it holds back nobody here knows.
+        </p>
+      )}
+      {plan.controller.season.mode === 'weather' && <AskedByWeather {...{ plan, since, onEdit }} />}
       {isOpen && (
         <div id={id}>
           <InForceTable {...{ plan, programs }} />
-          {plan.controller.season.mode === 'weather' && (
-            <p className={pageStyles['soft']}>{weatherWords(plan, since)}</p>
-          )}
         </div>
       )}
     </section>
@@ -62,12 +71,33 @@ function inWords(programs: readonly LengthsInForce[], { controller: { season } }
   return isHighest ? now : `${now}, at most ${most} %`;
 }
 
-/** Where the percentage of the date is from: nobody but the timer knows what its weather asks for. */
-function weatherWords({ weather }: Plan, day: DayNumber): string {
-  const entered = weather?.percents.find(({ date }) => date === formatDate(day));
-  return entered
-    ? `The weather's percentage is as read for this date: ${entered.percent} %.`
-    : 'Nobody has read what the weather asks for on this date: 100 % stands in for it.';
+/** What the weather asks for on the date, as read off the display: nobody but the timer knows it. */
+function AskedByWeather({ plan, since, onEdit }: Pick<InForceProps, 'plan' | 'since' | 'onEdit'>) {
+  const date = formatDate(since);
+  const read = plan.weather?.percents.find((one) => one.date === date)?.percent ?? null;
+  const set = (percent: number | null) =>
+    onEdit(setWeatherPercent(date, percent), `weather ${date}`);
+  return (
+    <p className={pageStyles['soft']}>
+      The weather asks for{' '}
+      <NumberInput
+        label={`What the weather asks for on ${shortDate(since)}, as read off the display`}
+        isSmall
+        isWhole
+        least={0}
+        most={1000}
+        suffix="%"
+        width={84}
+        placeholder="100"
+        value={read}
+        onChange={set}
+        onEmpty={() => set(null)}
+      />{' '}
+      {read === null
+        ? 'on this date: nobody has read it, and 100 % stands in for it.'
+        : 'on this date, as read off the display.'}
+    </p>
+  );
 }
 
 interface TableProps {
