@@ -37,8 +37,8 @@ export function DeskSettings(props: DeskSettingsProps) {
         timeZone={plan.site?.timeZone}
         {...{ since, onEdit }}
       />
-      <InForce {...{ plan, since, moistureHeld, onEdit }} />
       {children}
+      <InForce {...{ plan, since, moistureHeld, onEdit }} />
       <TimerExtras {...{ plan, longestHoldDays, onEdit }} isWhole />
     </>
   );

@@ -88,7 +88,6 @@ function KeyIn({ open, timer, target, reading, timeZone }: VisitHere) {
           Nobody knows what is in this timer: everything is keyed in.
         </p>
       )}
-      {!isReading && <AfterReset {...{ timer, target }} />}
       {isReading ? (
         <ReadBack
           {...{ open, timer, target, steps, today }}
@@ -101,6 +100,7 @@ function KeyIn({ open, timer, target, reading, timeZone }: VisitHere) {
           onDone={() => go({ 'read-back': 'yes' })}
         />
       )}
+      {!isReading && <AfterReset {...{ timer, target }} />}
     </div>
   );
 }

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { formatDate, type DayNumber } from '@water-clock/core/civil-time';
 import { lengthsInForce, type LengthsInForce } from '@water-clock/core/engine';
 import { setWeatherPercent, type Plan, type PlanEdit } from '@water-clock/core/settings';
-import { counted, listInWords, shortDate } from '@water-clock/core/words';
+import { listInWords, shortDate } from '@water-clock/core/words';
 import { memo, useId, useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { hoursText, minutesText } from '../../format/lengths';
@@ -45,8 +45,12 @@ export const InForce = memo(function InForce(props: InForceProps) {
       </h2>
       {moistureHeld.length > 0 && (
         <p className={pageStyles['soft']}>
-          {counted(moistureHeld.length, 'station')} ({listInWords(moistureHeld.map(String))}) waters
-          only while a moisture sensor lets it: what it holds back nobody here knows.
+          {moistureHeld.length === 1 ? 'Station' : 'Stations'}{' '}
+          {listInWords(moistureHeld.map(String))}{' '}
+          {moistureHeld.length === 1
+            ? 'waters only while its moisture sensor lets it'
+            : 'water only while a moisture sensor lets them'}
+          : what it holds back is not known here.
         </p>
       )}
       {plan.controller.season.mode === 'weather' && <AskedByWeather {...{ plan, since, onEdit }} />}
