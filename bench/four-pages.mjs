@@ -44,6 +44,8 @@ async function shareLink(url, cookie, timerId) {
     handling: new TimerHandling(),
     clock: '24',
     due: [],
+    confirmed: { of: 0, keyedIn: 0, unknown: 0 },
+    moistureHeld: [],
     volumeWords: (litres) => `${Math.round(litres)} L`,
   });
   const id = randomUUID();

@@ -516,8 +516,8 @@ const EXERCISES: Record<WriteName, Exercise> = {
     sends: 'PATCH /timers/*',
     come: async (page) => {
       await open(page, `/properties/${(await aTimer()).propertyId}`);
-      await clickOn(page, '[aria-label="Does the timer hold a backup of its own"]');
-      return '::-p-xpath(.//div[contains(@class, "ant-select-item-option")][contains(., "yes")])';
+      await clickOn(page, '[aria-label="Can the timer store a copy of its own"]');
+      return '::-p-xpath(.//div[contains(@class, "ant-select-item-option")][contains(., "can store")])';
     },
   },
   'change-timer-type': {

@@ -182,6 +182,23 @@ it('a two-wire timer: units found and assigned, a linked station, hours of a pro
   await goTo(page, `${stage.url()}/timers/${timerId}/visit`);
   await clickButton(page, 'Begin a visit');
   await page.waitForFunction(() => !document.body.textContent.includes('Begin a visit'));
+  // From an empty timer what is off is not asked for; the caution and the type's own words come first.
+  await goTo(page, `${stage.url()}/timers/${timerId}/visit/key-in`);
+  await waitForWords(page, 'Nobody knows what is in this timer: everything is keyed in.');
+  const toKeyIn = () =>
+    page.evaluate(() => Number(/0 of (\d+)/.exec(document.querySelector('main')!.innerText)![1]));
+  const everything = await toKeyIn();
+  await clickButton(page, 'Begin from an empty timer…');
+  await waitForWords(page, 'A reset erases what is in it. Save an as-found copy first.');
+  await waitForWords(page, 'choose memory, then empty');
+  await clickButton(page, 'It is reset: begin from empty');
+  await page.waitForFunction(
+    () => !document.body.textContent.includes('Nobody knows what is in this timer'),
+    { polling: 200 },
+  );
+  expect(everything).toBeGreaterThan(100);
+  // Clock, one start, three run times, days, hours of its own, and how many at once.
+  expect(await toKeyIn()).toBe(8);
   await goTo(page, `${stage.url()}/timers/${timerId}/visit/leave`);
   await waitForWords(page, 'To store: Open the menu, choose memory');
   await clickButton(page, 'I stored what is in it now');

@@ -71,6 +71,11 @@ export async function erasePerson(
       [firmId, name],
     );
   await manager.query(
+    `UPDATE timer_yards SET document = jsonb_set(document, '{ownMemory,storedBy}', '""')
+     WHERE firm_id = $1 AND document #>> '{ownMemory,storedBy}' = $2`,
+    [firmId, name],
+  );
+  await manager.query(
     `UPDATE changes SET person_name = NULL
      WHERE firm_id = $1 AND person_id = $2 AND person_name IS NOT NULL`,
     [firmId, id],

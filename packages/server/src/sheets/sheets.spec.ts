@@ -69,6 +69,7 @@ function bigSheet() {
       { on: '2027-06-01', what: 'Try the rain sensor' },
     ],
     confirmed: { of: 0, keyedIn: 0, unknown: 0 },
+    moistureHeld: [],
     volumeWords: (litres) => `${Math.round(litres)} L`,
   });
 }

@@ -11,7 +11,7 @@ const SHEET = {
 
 /** A home with a timer, a copy, a visit that found something, and a sheet with a link: all of it one person's work. */
 export async function wholeHome(
-  { agent }: TestPerson,
+  { agent, name }: TestPerson,
   fields: { readonly name: string },
 ): Promise<{ readonly id: string; readonly timerId: string }> {
   const post = async (path: string, body: object) =>
@@ -20,6 +20,12 @@ export async function wholeHome(
   const document = planDocument();
   const timerId = await post(`/api/properties/${id}/timers`, { name: 'Garage', document });
   await post(`/api/timers/${timerId}/copies`, { reason: 'left', document });
+  const { body: yard } = await agent.get(`/api/timers/${timerId}/yard`).expect(200);
+  const ownMemory = { storedOn: '2026-06-01', storedBy: name, copy: 'as left' };
+  await agent
+    .put(`/api/timers/${timerId}/yard`)
+    .send({ version: yard.version, document: { ...yard.document, ownMemory } })
+    .expect(200);
   const visitId = await post(`/api/timers/${timerId}/visits`, {});
   await post(`/api/visits/${visitId}/entries`, {
     id: crypto.randomUUID(),

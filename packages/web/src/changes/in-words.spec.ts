@@ -21,9 +21,21 @@ it('says of each field what became of it, and of a document which of its parts',
     document: [null, 'programs, stations'] as [null, string],
   };
   expect(fieldsInWords(change({ fields }))).toEqual([
-    'gate notes: Ring twice → nothing',
-    'rule set: nothing → a',
+    'notes for the gate: Ring twice → nothing',
+    'local rules: another',
     'its programs, stations',
   ]);
   expect(fieldsInWords(change({}))).toEqual([]);
+  const more = {
+    archived_at: ['2026-06-01 08:00:00+00', null] as [string, null],
+    weather_id: ['b', null] as [string, null],
+    is_dry_before_mowing: ['false', 'true'] as [string, string],
+    town: [null, 'Quillhaven'] as [null, string],
+  };
+  expect(fieldsInWords(change({ fields: more }))).toEqual([
+    'archived: no more',
+    'weather: none any more',
+    'the day before mowing kept dry: no → yes',
+    'town: nothing → Quillhaven',
+  ]);
 });

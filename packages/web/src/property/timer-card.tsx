@@ -98,7 +98,9 @@ function OwnBackup({ timerId }: { timerId: string }) {
         loading={isWriting}
         onChange={(value) => void write(value === 'yes')}
       />
-      {hasOwnBackup && <OwnMemoryHeld timerId={timerId} />}
+      {timer.data && hasOwnBackup && (
+        <OwnMemoryHeld timerId={timerId} handling={timer.data.handling} />
+      )}
     </>
   );
 }

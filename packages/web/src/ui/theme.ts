@@ -15,6 +15,7 @@ const TOKENS = {
   colorTextBase: 'ink',
   colorTextPlaceholder: 'placeholder',
   colorTextDisabled: 'disabled',
+  colorTextDescription: 'ink-soft',
   colorInfoBg: 'note-soft',
   colorInfoBorder: 'note-line',
   colorError: 'error',
@@ -54,6 +55,5 @@ export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig =>
     Table: { headerBg: colourOf(scheme, 'sunk') },
     // The accent itself is too dim on a dark button.
     ...(scheme === 'dark' && { Button: { defaultHoverColor: colourOf('dark', 'link') } }),
-    Steps: { colorTextDescription: colourOf(scheme, 'ink-soft') },
   },
 });

@@ -22,7 +22,8 @@ export function OwnMemorySheet({ timer, inTimer }: OwnMemoryProps) {
   const { person } = useSignedIn();
   const { modal } = App.useApp();
   const { yard, put, isPutting } = useYardFact(id, 'Not noted.');
-  if (hasOwnBackup === false || !yard) return null;
+  // It keeps its room until the yard is there: what stands below it is pressed meanwhile.
+  if (hasOwnBackup === false) return null;
   const today = todayHere();
   const store = () =>
     put(
@@ -46,22 +47,21 @@ export function OwnMemorySheet({ timer, inTimer }: OwnMemoryProps) {
   return (
     <section className={pageStyles['sheet']} aria-labelledby="own-memory">
       <h2 id="own-memory">Its own memory</h2>
-      <p>{ownMemoryWords(yard.ownMemory, parseDate(today)!)}</p>
+      <p>{yard ? ownMemoryWords(yard.ownMemory, parseDate(today)!) : '…'}</p>
       <p className={pageStyles['soft']}>To store: {handling.storeCopy || NOT_WRITTEN}</p>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
-        <Button loading={isPutting} onClick={() => void store()}>
+        <Button loading={isPutting} disabled={!yard} onClick={() => void store()}>
           I stored what is in it now
         </Button>
         <Button onClick={bringBack}>How to bring back…</Button>
-        {yard.ownMemory && (
-          <Button
-            onClick={() =>
-              void put(setFields({ ownMemory: undefined }), 'Noted: it holds nothing of its own.')
-            }
-          >
-            It holds nothing
-          </Button>
-        )}
+        <Button
+          disabled={!yard?.ownMemory}
+          onClick={() =>
+            void put(setFields({ ownMemory: undefined }), 'Noted: it holds nothing of its own.')
+          }
+        >
+          It holds nothing
+        </Button>
       </div>
     </section>
   );

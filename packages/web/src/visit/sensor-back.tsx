@@ -18,8 +18,8 @@ export function SensorBack({ timerId, plan }: SensorBackProps) {
   const order = useDayOrder();
   const { yard, put } = useYardFact(timerId, 'The day is not noted.');
   const sensors = bypassedSensors(plan);
-  if (!yard || sensors.length === 0) return null;
-  const { sensorBackOn } = yard;
+  if (sensors.length === 0) return null;
+  const sensorBackOn = yard?.sensorBackOn;
   const words = listInWords(sensors);
   return (
     <div>
