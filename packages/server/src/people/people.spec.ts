@@ -63,6 +63,12 @@ describe('signing in', () => {
     await agent.get('/api/session').expect(401);
   });
 
+  /** However long the machine takes for the next one, and for as long again. */
+  const moveTries = (minutes: number) =>
+    server.source.query(`UPDATE sign_in_tries SET tried_at = now() + $1 * interval '1 minute'`, [
+      minutes,
+    ]);
+
   it('does not tell whether an e-mail is known', async () => {
     const wrong = { password: 'wrong password' };
     const known = await anybody()
@@ -83,11 +89,6 @@ describe('signing in', () => {
     const signIn = (typed: string) =>
       anybody().post('/api/session').send({ email: fields.email, password: typed });
     for (let tries = 0; tries < 4; tries++) await signIn('wrong').expect(401);
-    // However long the machine takes for the next one, and for as long again.
-    const moveTries = (minutes: number) =>
-      server.source.query(`UPDATE sign_in_tries SET tried_at = now() + $1 * interval '1 minute'`, [
-        minutes,
-      ]);
     await moveTries(10);
     const { body } = await signIn(password).expect(429);
     expect(body.detail).toMatch(/Try again in \d+ s/);
@@ -130,10 +131,12 @@ describe('signing in', () => {
     const wrong = { ...INES, password: 'a stranger guesses' };
     for (let tries = 0; tries < 4; tries++)
       await anybody().post('/api/session').send(wrong).expect(401);
+    await moveTries(10);
     await anybody().post('/api/session').send(INES).expect(429);
     await own.post('/api/session').send(INES).expect(204);
     // The device has tries of its own, and they come to an end too.
     for (let tries = 0; tries < 4; tries++) await own.post('/api/session').send(wrong).expect(401);
+    await moveTries(10);
     await own.post('/api/session').send(INES).expect(429);
     await server.source.query('DELETE FROM sign_in_tries');
   });
