@@ -40,6 +40,7 @@ export {
   firstCollisions,
   allDates,
   headroomPercent,
+  longestRun,
   type GridPercent,
 } from './all-dates/index.js';
 export * from './together/index.js';

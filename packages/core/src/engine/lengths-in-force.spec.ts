@@ -37,10 +37,10 @@ describe('lengths in force', () => {
     });
     const [a, ...rest] = lengthsInForce(plan, DAY);
     expect(rest).toEqual([]);
-    expect([...a!.seconds]).toEqual([
-      [1, 480],
-      [2, 240],
-      [3, 0],
+    expect(a!.stations).toEqual([
+      { number: 1, seconds: 480 },
+      { number: 2, seconds: 240 },
+      { number: 3, seconds: 0 },
     ]);
     const at = (hours: number, minutes: number) => hours * 3600 + minutes * 60;
     expect(a).toMatchObject({ percent: 80, mostPercent: 120, lengthSeconds: 750 });

@@ -1,5 +1,6 @@
 import { parseDateTime, parseTimeOfDay, secondOfDay, type DayNumber } from '../civil-time/index.js';
 import type { Plan, ProgramSettings } from '../settings/index.js';
+import { longestRun, MONTHS } from './all-dates/first-collision.js';
 import { compiledAlone } from './compiled-plan.js';
 import { factsOf } from './day-predicate.js';
 import { percentsIn, scaledSeconds } from './season-percent.js';
@@ -21,15 +22,13 @@ export interface LengthsInForce {
   readonly percent: number;
   /** The highest percentage that may be in force on any date. */
   readonly mostPercent: number;
-  /** The run time of each station of it, by its number. */
-  readonly seconds: ReadonlyMap<number, number>;
+  /** The run time of each station of it; 0: it is off. */
+  readonly stations: readonly { readonly number: number; readonly seconds: number }[];
   /** From the start to the end of the last station, waits and soaks included. */
   readonly lengthSeconds: number;
   readonly longestSeconds: number;
   readonly starts: readonly StartInForce[];
 }
-
-const MONTHS = Array.from({ length: 12 }, (_, index) => index + 1);
 
 /** What the percentages in force on a date make of the run times, and of each start, of every program that has some. */
 export const lengthsInForce = (plan: Plan, day: DayNumber): LengthsInForce[] =>
@@ -40,19 +39,16 @@ export const lengthsInForce = (plan: Plan, day: DayNumber): LengthsInForce[] =>
       const percent = program.percentOn(factsOf(day));
       const percents = MONTHS.flatMap((month) => percentsIn(plan, settings, month));
       const { lengthSeconds } = program.shapeAt(percent);
-      const longest = MONTHS.map((month) => program.longestIn(month).lengthSeconds);
-      const longestSeconds = Math.max(lengthSeconds, ...longest);
+      const longestSeconds = Math.max(lengthSeconds, longestRun(program));
       const roundToSeconds = plan.timer.season?.roundToSeconds ?? 1;
       const isOff = new Set(plan.stations.filter(({ enabled }) => !enabled).map((s) => s.number));
       return {
         ...{ program: settings.id, percent, lengthSeconds, longestSeconds },
         mostPercent: Math.max(percent, ...percents),
-        seconds: new Map(
-          settings.runs.map(({ station, seconds }) => [
-            station,
-            isOff.has(station) ? 0 : scaledSeconds(seconds, percent, roundToSeconds),
-          ]),
-        ),
+        stations: settings.runs.map(({ station, seconds }) => ({
+          number: station,
+          seconds: isOff.has(station) ? 0 : scaledSeconds(seconds, percent, roundToSeconds),
+        })),
         starts: startsOf(settings).map((start) => ({
           ...start,
           endSecond: start.atSecond + lengthSeconds,

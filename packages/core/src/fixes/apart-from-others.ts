@@ -1,5 +1,10 @@
 import { addSeconds, formatDateTime, parseDateTime, type DayNumber } from '../civil-time/index.js';
-import { clocksMayDriftSeconds, firstMeetingOf, together } from '../engine/index.js';
+import {
+  BETWEEN_TIMERS_SECONDS,
+  clocksMayDriftSeconds,
+  firstMeetingOf,
+  together,
+} from '../engine/index.js';
 import { check, outlook, WATCHED_DAYS, type NamedTimer } from '../findings/index.js';
 import {
   movedTime,
@@ -12,9 +17,6 @@ import { fixPreview, type FixPreview } from './fix-preview.js';
 
 /** Farther than this nothing is moved: the night would be a day. */
 const FARTHEST_MINUTES = 12 * 60;
-
-/** Two clocks are never quite alike. */
-const LEAST_GAP_SECONDS = 300;
 
 /**
  * The nearest move of one timer's program, or else of all its programs, after which its runs meet those of no other
@@ -40,7 +42,7 @@ export function apartFromOthers(
       const both = [moved, other];
       if (firstMeetingOf(both, from)) return false;
       const gapSeconds = clocksMayDriftSeconds(both, from);
-      return gapSeconds === null || gapSeconds >= LEAST_GAP_SECONDS;
+      return gapSeconds === null || gapSeconds >= BETWEEN_TIMERS_SECONDS;
     });
   const mayCollide = outlook(plan, from).first !== null;
   const all = plan.programs.map(({ id }) => id);

@@ -1,6 +1,8 @@
 import type { Plan } from '../settings/index.js';
 import type { KeyInPart } from '../timer-types/index.js';
-import { meantPlaces, switches, type KeyInPlace } from './places.js';
+import { switches } from './front-switches.js';
+import type { KeyInPlace } from './key-in-place.js';
+import { meantPlaces } from './places.js';
 import { isSameValue, type KeyInValue } from './value.js';
 
 /** One thing to key in, or to look at. */

@@ -9,25 +9,10 @@ import {
   type ProgramSettings,
   type StationSettings,
 } from '../settings/index.js';
-import type { KeyInPart } from '../timer-types/index.js';
 import { MONTHS } from '../words/index.js';
+import { switches } from './front-switches.js';
+import type { KeyInPlace } from './key-in-place.js';
 import type { KeyInValue } from './value.js';
-
-/** One setting of a timer, where it is keyed in and read off. */
-export interface KeyInPlace {
-  /** The same for the same setting of any plan: `A start 2`. */
-  readonly key: string;
-  readonly part: Exclude<KeyInPart, 'clock'>;
-  readonly program?: string;
-  readonly station?: number;
-  /** What is asked for, without program and station: `Start 2`. */
-  readonly what: string;
-  readonly read: (plan: Plan) => KeyInValue;
-  /** What hardly a timer has otherwise: asked for only where it is, or is to be, something else. */
-  readonly usual?: KeyInValue;
-  /** Null: written only with all the others of its program, for a start that is off moves those after it. */
-  readonly write: ((plan: Plan, value: KeyInValue) => Plan) | null;
-}
 
 /** Every setting that a plan's timer has, part by part, program by program, station by station. */
 export function keyInPlaces(plan: Plan): KeyInPlace[] {
@@ -204,39 +189,6 @@ const extraPlaces = (plan: Plan): KeyInPlace[] => [
     : []),
   ...switches(plan),
 ];
-
-/** What is switched on the timer's front: how it is wanted, and looked at once more before leaving. */
-export const switches = ({ timer }: Pick<Plan, 'timer'>): KeyInPlace[] => [
-  frontSwitch('switch', 'The switch', ['set to run', 'off'], {
-    isOn: ({ controller }) => !controller.off,
-    set: (isOn) => ({ off: !isOn }),
-  }),
-  ...(timer.rainSensor ? [sensorSwitch('rainSensor', 'Rain sensor')] : []),
-  ...(timer.freezeSensor ? [sensorSwitch('freezeSensor', 'Freeze sensor')] : []),
-];
-
-const sensorSwitch = (sensor: 'rainSensor' | 'freezeSensor', what: string): KeyInPlace =>
-  frontSwitch(what.toLowerCase(), what, ['active', 'bypassed'], {
-    isOn: ({ controller }) => controller[sensor] === 'active',
-    set: (isOn) => ({ [sensor]: isOn ? 'active' : 'bypass' }),
-  });
-
-function frontSwitch(
-  key: string,
-  what: string,
-  words: readonly [string, string],
-  on: {
-    readonly isOn: (plan: Plan) => boolean;
-    readonly set: (isOn: boolean) => Partial<Plan['controller']>;
-  },
-): KeyInPlace {
-  return {
-    ...{ key, what, part: 'extras' },
-    usual: { type: 'choice', isOn: true, words },
-    read: (plan) => ({ type: 'choice', isOn: on.isOn(plan), words }),
-    write: (plan, value) => setController(on.set(value.type !== 'choice' || value.isOn))(plan),
-  };
-}
 
 const DELAY: KeyInPlace = {
   key: 'station delay',

@@ -1,15 +1,14 @@
-import { clockErrorSeconds, compiledAlone } from '../engine/index.js';
+import {
+  BETWEEN_TIMERS_SECONDS,
+  clockErrorSeconds,
+  compiledAlone,
+  longestRun,
+} from '../engine/index.js';
 import type { Plan, ProgramSettings } from '../settings/index.js';
-import type { KeptStart } from './kept-starts.js';
-import { beginsOf, sideOf } from './kept-starts.js';
+import { beginsOf, sideOf, type KeptStart } from './kept-starts.js';
 import { choiceOf } from './day-choices.js';
 import { DAY, nightSeconds } from './night.js';
 import type { Situation } from './situation.js';
-
-/** Clocks drift: what ends in the moment in which another begins is no room. */
-export const BETWEEN_TIMERS_SECONDS = 300;
-
-const MONTHS = Array.from({ length: 12 }, (_, index) => index + 1);
 
 /** The hours that the other timers of the home take, over all starts, in true time. */
 export const startsBeside = (situation: Situation): KeptStart[] =>
@@ -20,13 +19,12 @@ export const startsBeside = (situation: Situation): KeptStart[] =>
   );
 
 function startsOfProgram(situation: Situation, plan: Plan, program: ProgramSettings): KeptStart[] {
-  const compiled = compiledAlone(plan, program);
-  const longest = Math.max(...MONTHS.map((month) => compiled.longestIn(month).lengthSeconds));
+  const longest = longestRun(compiledAlone(plan, program));
   if (longest === 0) return [];
   const ahead = clockErrorSeconds(plan.controller);
   const { brief, calendar } = situation;
   const on = { calendar, brief: { ...brief, timer: plan.timer, controller: plan.controller } };
-  const everyDay = choiceOf(on, { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] }, []);
+  const everyDay = choiceOf(situation, { mode: 'weekdays', weekdays: [1, 2, 3, 4, 5, 6, 7] }, []);
   return beginsOf(on, program).map(({ choice, from }): KeptStart => {
     const second = (from + DAY) % DAY;
     const trueSecond = second - ahead;

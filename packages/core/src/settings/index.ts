@@ -10,7 +10,7 @@ export {
   type DayRule,
 } from './day-rule.js';
 export * from './edits.js';
-export { emptied } from './emptied.js';
+export { emptied, fromFactory } from './emptied.js';
 export { hasStart, setStarts } from './has-start.js';
 export { withLaterFields } from './later-fields.js';
 export { holdFor, holdLeftSeconds, holdsNotOver, withoutPastHolds } from './holds.js';

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { keyInPlaces, keyInSteps, meantPlaces, valueCode, valueOfCode } from '../key-in/index.js';
-import type { Confirmed, Plan } from '../settings/index.js';
+import { parseDate } from '../civil-time/index.js';
+import { fromFactory, type Confirmed, type Plan } from '../settings/index.js';
 import { anyPlan, planOf } from '../testing/plans.js';
 import { KEY_IN_PARTS } from '../timer-types/index.js';
 import {
   confirmedNow,
   inTimerNow,
   tickEntries,
+  toKeyIn,
   visitOf,
   type MadeEntry,
   type VisitEntry,
@@ -260,4 +262,32 @@ it('every value is found again by its code', () => {
     days: { mode: 'interval', everyDays: 3, anchor: '2026-06-02' },
   });
   expect(valueOfCode('month days 1,15', { type: 'days', days: { mode: 'odd' } })).toBeNull();
+});
+
+it('a timer as it left the factory has every station on and heeding: what is to be otherwise is asked for', () => {
+  const wanted = planOf({
+    timer: { programs: ['A'], pumpPerStation: true, rainSensor: true },
+    stations: [
+      { number: 1, pump: true },
+      { number: 2, rainSensor: false },
+      { number: 3, enabled: false },
+    ],
+    programs: [],
+  });
+  const steps = toKeyIn({
+    visit: visitOf([]),
+    target: wanted,
+    reading: { document: fromFactory(wanted), madeAt: at(0) },
+    order: KEY_IN_PARTS,
+    today: parseDate('2026-06-01')!,
+  });
+  expect(steps.map(({ key }) => key)).toEqual([
+    'clock',
+    'stations off',
+    'pump',
+    'sensor not heeded',
+  ]);
+  // Where the timer cannot set the pump by station, which one needs it is a fact of the yard.
+  const plain = { ...wanted, timer: { ...wanted.timer, pumpPerStation: false } };
+  expect(fromFactory(plain).stations[0]).toMatchObject({ pump: true });
 });

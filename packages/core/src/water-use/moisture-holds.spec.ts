@@ -39,7 +39,7 @@ function season(holdsFromPercent: number | undefined, rains: Record<number, numb
   const weather = (day: number) => ({ et0Mm: 5, rainMm: rains[day - FROM] ?? 0 });
   const rainMm = Array.from({ length: SEASON.days }, (_, day) => rains[day] ?? 0);
   const { stations } = seasonBalance(plan.value, yard.value, weather, SEASON);
-  return moistureHolds({ stations, rainMm }, yard.value);
+  return moistureHolds(stations, rainMm, yard.value);
 }
 
 it('holds while the ground has so much, and lets water when it has less', () => {

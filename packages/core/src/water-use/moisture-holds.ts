@@ -1,6 +1,5 @@
 import { waterBalance } from '../agronomy/index.js';
 import type { Yard } from '../yards/index.js';
-import type { BalanceOfCopy } from './season-of-copies.js';
 import type { StationSeason } from './season-balance.js';
 
 /** What a moisture sensor would have held back in a season, by the balance at the roots; nobody knows what it truly read. */
@@ -20,7 +19,8 @@ export interface MoistureHold {
 
 /** Stations with a moisture sensor of which it is known from what on it holds, and those that heed it. */
 export function moistureHolds(
-  { stations, rainMm }: Pick<BalanceOfCopy, 'stations' | 'rainMm'>,
+  stations: readonly StationSeason[],
+  rainMm: readonly number[],
   yard: Yard,
 ): MoistureHold[] {
   const seasonOf = new Map(stations.map((season) => [season.number, season]));

@@ -8,6 +8,7 @@ import {
   type SeasonBalance,
   type SensorHabits,
 } from './season-balance.js';
+import { moistureHolds, type MoistureHold } from './moisture-holds.js';
 import { neededMm } from './water-report.js';
 
 /** A season's balance, with what each station needed and what fell from the sky. */
@@ -16,6 +17,8 @@ export interface BalanceOfCopy extends SeasonBalance {
   readonly rainMm: readonly number[];
   /** By the balance's stations, as it comes out of the heads. */
   readonly neededMm: readonly number[];
+  /** What moisture sensors would have held back. */
+  readonly held: readonly MoistureHold[];
 }
 
 export interface SeasonAsked {
@@ -40,6 +43,7 @@ export function seasonOfCopies(asked: SeasonAsked): BalanceOfCopy[] {
       ...balance,
       rainMm,
       neededMm: balance.stations.map((station) => neededMm(station, rainMm)),
+      held: moistureHolds(balance.stations, rainMm, yard),
     };
   });
 }

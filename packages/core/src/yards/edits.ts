@@ -1,6 +1,5 @@
 import { withChanges, type Changes } from '../kernel/index.js';
-import { unitName } from './valve-units.js';
-import type { ValveUnit, Yard, YardStation } from './yard.js';
+import type { Yard, YardStation } from './yard.js';
 
 /** A change of a yard: gives a new one, leaves the old one as it was. */
 export type YardEdit = (yard: Yard) => Yard;
@@ -32,21 +31,6 @@ export const setWire =
   (yard) => {
     const others = (yard.wires ?? []).filter((wire) => wire !== terminal);
     return { ...yard, wires: [...others, ...(isThere ? [terminal] : [])].sort((a, b) => a - b) };
-  };
-
-/** Gives each station without a valve unit one of those that no station has, in their order. */
-export const assignInOrder =
-  (units: readonly ValveUnit[]): YardEdit =>
-  (yard) => {
-    const taken = new Set(yard.stations.flatMap(({ valveUnit: u }) => (u ? [unitName(u)] : [])));
-    const free = units.filter((unit) => !taken.has(unitName(unit)));
-    const waiting = yard.stations.filter(({ valveUnit }) => !valveUnit);
-    return waiting
-      .slice(0, free.length)
-      .reduce(
-        (changed, { number }, index) => setStation(number, { valveUnit: free[index]! })(changed),
-        yard,
-      );
   };
 
 /** Sets what holds for the whole yard; fields that are undefined are taken out. */

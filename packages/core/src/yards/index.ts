@@ -24,7 +24,6 @@ export {
 } from './yard.js';
 export {
   addStation,
-  assignInOrder,
   COPIED_FIELDS,
   copyTo,
   nextStation,
@@ -35,7 +34,14 @@ export {
   setWire,
   type YardEdit,
 } from './edits.js';
-export { unitName, unitsTwice } from './valve-units.js';
+export {
+  assignAndAdd,
+  assignInOrder,
+  unitName,
+  unitsFound,
+  unitsTwice,
+  type UnitsFound,
+} from './valve-units.js';
 export { wiringOf, type FittedModule, type Wiring } from './wiring.js';
 export { readYard } from './read-yard.js';
 export { leadersOf, moistureHeld, withFollowers, withYard, yardFor } from './yard-and-plan.js';

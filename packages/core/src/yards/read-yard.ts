@@ -6,7 +6,7 @@ import {
   type DocumentProblem,
 } from '../documents/index.js';
 import { err, ok, type Result } from '../kernel/index.js';
-import { unitName } from './valve-units.js';
+import { unitsTwice } from './valve-units.js';
 import { Yard } from './yard.js';
 
 /** Reads a parsed yard; every problem is reported at once, each with its JSON path. */
@@ -17,12 +17,10 @@ export function readYard(document: unknown): Result<Yard, readonly DocumentProbl
   return problems.length === 0 ? ok(yard) : err(problems);
 }
 
-function crossCheck(
-  { stations, modules, stationsFitted }: Yard,
-  problems: DocumentProblem[],
-): void {
+function crossCheck(yard: Yard, problems: DocumentProblem[]): void {
+  const { stations, modules, stationsFitted } = yard;
   const seen = new Set<number>();
-  const units = new Map<string, number>();
+  const twice = unitsTwice(yard);
   if (modules && stationsFitted !== undefined)
     problems.push({ path: 'stationsFitted', message: 'the modules say it: leave it out' });
   const slots = new Set<number>();
@@ -35,19 +33,15 @@ function crossCheck(
     slots.add(slot);
   });
   const follows = new Map(stations.map((station) => [station.number, station.follows]));
-  stations.forEach(({ number, follows: leader, followsFor, valveUnit }, index) => {
+  stations.forEach(({ number, follows: leader, followsFor }, index) => {
     const here = entryPath('stations', index);
     const report = (field: string, message: string, within = here) =>
       problems.push({ path: fieldPath(within, field), message });
     if (seen.has(number)) report('number', 'is the number of an earlier station too');
     seen.add(number);
-    if (valveUnit) {
-      const unit = unitName(valveUnit);
-      const other = units.get(unit);
-      if (other !== undefined)
-        report('serial', `is the unit of station ${other} too`, fieldPath(here, 'valveUnit'));
-      units.set(unit, number);
-    }
+    const owner = twice.get(number);
+    if (owner !== undefined)
+      report('serial', `is the unit of station ${owner} too`, fieldPath(here, 'valveUnit'));
     if (followsFor !== undefined && leader === undefined)
       report('followsFor', 'says for what it follows a station, and it follows none');
     if (leader === undefined) return;

@@ -1,9 +1,11 @@
 import { readPlan, type Plan } from '../settings/index.js';
 import {
+  assignAndAdd,
   assignInOrder,
   readYard,
   setModule,
   setWire,
+  unitsFound,
   wiringOf,
   withFollowers,
   withYard,
@@ -133,6 +135,31 @@ describe('what hangs on the wires', () => {
     const units = [{ serial: 'b' }, { serial: 'C', address: 3 }, { serial: 'A' }, { serial: 'D' }];
     const assigned = assignInOrder(units)(yard).stations.map(({ valveUnit }) => valveUnit);
     expect(assigned).toEqual([{ serial: 'C', address: 3 }, { serial: 'B' }, { serial: 'A' }]);
+  });
+
+  it('knows a unit that answered by its serial where nobody wrote down its address, else by both', () => {
+    const yard = yardOf([
+      { number: 1, valveUnit: { serial: ' vu-1' } },
+      { number: 2, valveUnit: { serial: 'VU-2', address: 1 } },
+      { number: 3, valveUnit: { serial: 'VU-9' } },
+      { number: 4 },
+    ]);
+    const found = [
+      { serial: 'VU-1', address: 7 },
+      { serial: 'VU-2', address: 1 },
+      { serial: 'VU-2', address: 2 },
+      { serial: 'VU-5', address: 5 },
+    ];
+    const { free, silent } = unitsFound(yard, found);
+    expect(free).toEqual(found.slice(2));
+    expect(silent.map(({ number }) => number)).toEqual([3]);
+    expect(assignInOrder(found)(yard).stations[3]!.valveUnit).toEqual(found[2]);
+    const added = assignAndAdd(found, 12)(yard).stations;
+    expect(added.slice(3).map(({ number, valveUnit }) => [number, valveUnit])).toEqual([
+      [4, found[2]],
+      [5, found[3]],
+    ]);
+    expect(assignAndAdd(found, 4)(yard).stations).toHaveLength(4);
   });
 
   it('says how many stations there are by its modules alone, once they are known', () => {

@@ -1,5 +1,10 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
-import { clockErrorSeconds, type GridPercent } from '@water-clock/core/engine';
+import {
+  clockErrorSeconds,
+  lengthsInForce,
+  type GridPercent,
+  type LengthsInForce,
+} from '@water-clock/core/engine';
 import { inspect, type Finding, type Outlook } from '@water-clock/core/findings';
 import { isFixable } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
@@ -36,6 +41,8 @@ export interface DeskModel {
   readonly findings: readonly DeskFinding[];
   /** By how much the timer's clock is ahead. */
   readonly clockErrorSeconds: number;
+  /** What the percentages of the date judged from make of the run times. */
+  readonly inForce: readonly LengthsInForce[];
 }
 
 export function deskModel(plan: Plan, { night, since, isTrueTime }: DeskView): DeskModel {
@@ -54,5 +61,6 @@ export function deskModel(plan: Plan, { night, since, isTrueTime }: DeskView): D
       isFixable: isFixable(plan, finding, since),
     })),
     clockErrorSeconds: offSeconds,
+    inForce: lengthsInForce(plan, since),
   };
 }

@@ -23,6 +23,7 @@ const answer = (...nights: (number | null)[]) => ({
   allDates: { number: nights.length },
   findings: [],
   clockErrorSeconds: 0,
+  inForce: [],
 });
 
 beforeEach(() => {

@@ -94,6 +94,7 @@ function changedModel(before: DeskModel | null, change: DeskChange): DeskModel {
     allDates: same(before?.allDates, change.allDates),
     findings: same(before?.findings, change.findings),
     clockErrorSeconds: change.clockErrorSeconds,
+    inForce: same(before?.inForce, change.inForce),
   };
 }
 

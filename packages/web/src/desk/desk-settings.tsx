@@ -2,6 +2,7 @@ import type { DayNumber } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
 import type { ReactNode } from 'react';
 import type { BoardModel } from '../computing/board-model';
+import type { DeskModel } from '../computing/desk-model';
 import { TimerExtras } from './extras/extra-fields';
 import { ControllerStrip } from './grid/controller-strip';
 import { SettingsGrid } from './grid/settings-grid';
@@ -13,6 +14,7 @@ interface DeskSettingsProps {
   /** The longest hold that the kind of timer takes. */
   readonly longestHoldDays: number;
   readonly totals: BoardModel['totals'];
+  readonly inForce: DeskModel['inForce'];
   /** The leader of each station that follows another. */
   readonly leaders: ReadonlyMap<number, number>;
   /** Stations that a moisture sensor may hold back. */
@@ -26,7 +28,7 @@ interface DeskSettingsProps {
 
 /** Everything that is set on a timer: programs across and stations down, and below it what is set outside them. */
 export function DeskSettings(props: DeskSettingsProps) {
-  const { plan, longestHoldDays, totals, leaders, moistureHeld, since } = props;
+  const { plan, longestHoldDays, totals, inForce, leaders, moistureHeld, since } = props;
   const { onEdit, onSettle, children } = props;
   return (
     <>
@@ -38,7 +40,7 @@ export function DeskSettings(props: DeskSettingsProps) {
         {...{ since, onEdit }}
       />
       {children}
-      <InForce {...{ plan, since, moistureHeld, onEdit }} />
+      <InForce programs={inForce} {...{ plan, since, moistureHeld, onEdit }} />
       <TimerExtras {...{ plan, longestHoldDays, onEdit }} isWhole />
     </>
   );

@@ -98,6 +98,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
             plan={plan}
             longestHoldDays={timer.handling.longestHoldDays}
             totals={model?.board.totals ?? NO_TOTALS}
+            inForce={model?.inForce ?? NONE}
             {...{ leaders, moistureHeld, since }}
             onEdit={edit}
             onSettle={settle}
@@ -160,6 +161,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
 });
 
 const NO_TOTALS = {};
+const NONE: readonly never[] = [];
 
 /** The settings know which days are kept dry for mowing; which of them is mown, the home knows. */
 function withMowing(finding: DeskFinding, property: Timer['property']): DeskFinding {

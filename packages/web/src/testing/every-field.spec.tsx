@@ -125,6 +125,7 @@ const SCREENS: Readonly<Record<string, (plan: Plan, before: Plan) => string>> = 
           plan,
           longestHoldDays: 14,
           totals: {},
+          inForce: [],
           leaders: new Map(),
           moistureHeld: [],
           since: ON,

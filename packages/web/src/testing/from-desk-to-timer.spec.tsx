@@ -5,7 +5,7 @@ import { differences } from '@water-clock/core/compare';
 import { parseDate } from '@water-clock/core/civil-time';
 import { meantPlaces, withShown } from '@water-clock/core/key-in';
 import {
-  emptied,
+  fromFactory,
   readPlan,
   type DayRule,
   type Plan,
@@ -157,6 +157,7 @@ function onDesk(first: Plan): () => Plan {
           plan,
           longestHoldDays: 14,
           totals: {},
+          inForce: [],
           leaders: new Map(),
           moistureHeld: [],
           since: ON,
@@ -335,7 +336,7 @@ async function setOnDesk({ controller, stations, programs }: Plan, holdDays: num
 
 /** What stands in an empty timer once everything that is asked for has been keyed in, in the order of its kind. */
 function keyedIn(target: Plan, order: readonly KeyInPart[]) {
-  const reading = { document: emptied(target), madeAt: '2026-06-01T08:00:00.000Z' };
+  const reading = { document: fromFactory(target), madeAt: '2026-06-01T08:00:00.000Z' };
   const nothing = visitOf([]);
   const steps = toKeyIn({ visit: nothing, target, reading, order, today: ON });
   const made = steps
@@ -382,7 +383,7 @@ it.each(
     // Read off the display place by place, into an empty timer: the same again.
     const shown = new Map(meantPlaces(set).map((place) => [place.key, place.read(inTimer.plan)]));
     const { season } = set.controller;
-    const blank = emptied(set);
+    const blank = fromFactory(set);
     const empty = { ...blank, controller: { ...blank.controller, season } };
     expect(differences(set, withShown(empty, shown))).toEqual([]);
   },

@@ -1,4 +1,4 @@
-import { emptied, type Plan } from '@water-clock/core/settings';
+import { fromFactory, type Plan } from '@water-clock/core/settings';
 import { App, Button } from 'antd';
 import type { Timer } from '../api/timers';
 import { useSaveCopy } from './use-save-copy';
@@ -31,7 +31,7 @@ export function AfterReset({ timer, target }: AfterResetProps) {
       ),
       okText: 'It is reset: begin from empty',
       onOk: async () => {
-        if (await saving.write({ document: emptied(target) }))
+        if (await saving.write({ document: fromFactory(target) }))
           void message.success('Saved as found: empty.');
       },
     });

@@ -1,10 +1,5 @@
 import type { Plan } from '@water-clock/core/settings';
-import {
-  moistureHolds,
-  type MoistureHold,
-  type Season,
-  type StationSeason,
-} from '@water-clock/core/water-use';
+import type { MoistureHold, Season, StationSeason } from '@water-clock/core/water-use';
 import { counted } from '@water-clock/core/words';
 import type { WeatherFile } from '@water-clock/core/weather';
 import type { Yard } from '@water-clock/core/yards';
@@ -54,7 +49,7 @@ export function SeasonAtRoots({ timer, ...asked }: SeasonAtRootsProps) {
         <Link to={`/timers/${timer.id}/yard`}>To the yard</Link>
       </EmptyState>
     );
-  const held = moistureHolds(first, yard).find(({ number }) => number === chosen.number);
+  const held = first.held.find(({ number }) => number === chosen.number);
   const nameOf = (number: number) => {
     const station = yard.stations.find((one) => one.number === number);
     return `${number} · ${station?.name ?? 'no name'}`;

@@ -3,23 +3,12 @@ import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
 import { listInWords, shortDate } from '@water-clock/core/words';
 import { useState } from 'react';
 import { Button } from 'antd';
-import { StationTable } from './station-table';
-import type { YardColumn } from './yard-column';
-import type { YardEdit } from '@water-clock/core/yards';
+import { StationTable, type TableOfYard } from './station-table';
 import pageStyles from '../ui/page.module.css';
 import styles from './valve-units.module.css';
 
-interface SensorsProps {
-  readonly yard: Yard;
-  readonly columns: readonly YardColumn[];
-  readonly isLocked: boolean;
-  readonly edit: (edit: YardEdit, key?: string) => void;
-  readonly settle: () => void;
-  readonly onSheet: (text: string, row: number, column: number) => void;
-}
-
 /** Which stations the flow sensor measures, and the moisture sensors in the ground. */
-export function Sensors(props: SensorsProps) {
+export function Sensors(props: TableOfYard) {
   const { yard } = props;
   const told = sensorsInWords(yard);
   const [isOpen, setOpen] = useState(told.length > 0);
@@ -69,7 +58,7 @@ export function Sensors(props: SensorsProps) {
 }
 
 /** What is measured where, a sentence each; nothing where nobody knows of a sensor. */
-export function sensorsInWords({ stations }: Yard): string[] {
+function sensorsInWords({ stations }: Yard): string[] {
   const named = ({ number, name }: YardStation) => `${number}${name ? ` ${name}` : ''}`;
   const measured = stations.filter(({ flowSensor }) => flowSensor);
   return [

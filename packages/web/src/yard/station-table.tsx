@@ -8,8 +8,8 @@ import type { YardColumn } from './yard-column';
 import gridTableStyles from '../ui/grid-table.module.css';
 import styles from './yard-page.module.css';
 
-interface StationTableProps {
-  readonly label: string;
+/** What all tables of the yard work on. */
+export interface TableOfYard {
   readonly yard: Yard;
   readonly columns: readonly YardColumn[];
   readonly isLocked: boolean;
@@ -17,6 +17,10 @@ interface StationTableProps {
   readonly settle: () => void;
   /** A block from a spreadsheet, and the cell into which it was pasted. */
   readonly onSheet: (text: string, row: number, column: number) => void;
+}
+
+interface StationTableProps extends TableOfYard {
+  readonly label: string;
   /** The station at the head of its row. */
   readonly head: (station: YardStation) => ReactNode;
   readonly headWidth: number;

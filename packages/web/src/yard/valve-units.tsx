@@ -1,13 +1,12 @@
 import {
-  addStation,
+  assignAndAdd,
   assignInOrder,
-  nextStation,
   setStation,
   unitName,
+  unitsFound,
   unitsTwice,
   type ValveUnit,
   type Yard,
-  type YardEdit,
   type YardStation,
 } from '@water-clock/core/yards';
 import type { Plan } from '@water-clock/core/settings';
@@ -15,28 +14,22 @@ import { counted, listInWords } from '@water-clock/core/words';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { oncePressed } from '../ui/once-pressed';
-import { StationTable } from './station-table';
+import { StationTable, type TableOfYard } from './station-table';
 import { useCable } from './use-cable';
 import { RESULT_NAMES } from './unit-words';
-import type { YardColumn } from './yard-column';
 import pageStyles from '../ui/page.module.css';
 import styles from './valve-units.module.css';
 
-interface ValveUnitsProps {
+interface ValveUnitsProps extends TableOfYard {
   readonly timerId: string;
   readonly timeZone: string | undefined;
   readonly plan: Plan;
-  readonly yard: Yard;
-  readonly columns: readonly YardColumn[];
-  readonly isLocked: boolean;
-  readonly edit: (edit: YardEdit, key?: string) => void;
-  readonly settle: () => void;
-  readonly onSheet: (text: string, row: number, column: number) => void;
 }
 
 /** Which unit on the two wires opens which station, and what its last test said. */
 export function ValveUnits(props: ValveUnitsProps) {
-  const { timerId, timeZone, plan, yard, columns, isLocked, edit, settle, onSheet } = props;
+  const { timerId, timeZone, plan, ...table } = props;
+  const { yard, isLocked, edit } = table;
   const cable = useCable(timerId, plan, timeZone);
   const withUnit = yard.stations.filter(({ valveUnit }) => valveUnit);
   const test = async (stations: readonly YardStation[]) => {
@@ -85,7 +78,7 @@ export function ValveUnits(props: ValveUnitsProps) {
       <div className={styles['unit-scroll']}>
         <StationTable
           label="Valve units"
-          {...{ yard, columns, isLocked, edit, settle, onSheet }}
+          {...table}
           headWidth={170}
           head={({ number, name }) => (
             <span className={styles['unit-station']}>
@@ -160,36 +153,16 @@ function Scan({ yard, edit }: Pick<ValveUnitsProps, 'yard' | 'edit'>) {
   );
 }
 
-interface FoundProps {
-  readonly yard: Yard;
+interface FoundProps extends Pick<TableOfYard, 'yard' | 'isLocked' | 'edit'> {
   readonly found: readonly ValveUnit[];
   readonly most: number;
-  readonly isLocked: boolean;
-  readonly edit: (edit: YardEdit) => void;
 }
 
 /** What a search found, against the stations here. */
 function Found({ yard, found, most, isLocked, edit }: FoundProps) {
-  const stationOf = new Map(
-    yard.stations.flatMap(({ number, valveUnit }) =>
-      valveUnit ? [[valveUnit.serial.toUpperCase(), number] as const] : [],
-    ),
-  );
-  const heard = new Set(found.map(({ serial }) => serial.toUpperCase()));
-  const free = found.filter(({ serial }) => !stationOf.has(serial.toUpperCase()));
-  const silent = yard.stations.filter(
-    ({ valveUnit }) => valveUnit && !heard.has(valveUnit.serial.toUpperCase()),
-  );
+  const { free, silent } = unitsFound(yard, found);
   const waiting = yard.stations.filter(({ valveUnit }) => !valveUnit).length;
   const more = free.length - waiting;
-  const addAll = (before: Yard): Yard => {
-    let changed = before;
-    for (let left = more; left > 0; left--) {
-      const next = nextStation(changed, most);
-      if (next !== null) changed = addStation(next)(changed);
-    }
-    return assignInOrder(free)(changed);
-  };
   return (
     <div className={styles['found']} role="status">
       <span>
@@ -201,17 +174,17 @@ function Found({ yard, found, most, isLocked, edit }: FoundProps) {
       {silent.length > 0 && (
         <strong>
           No answer from{' '}
-          {silent.map(({ number, valveUnit }) => `${number} (${valveUnit!.serial})`).join(', ')}:
+          {silent.map(({ number, valveUnit }) => `${number} (${valveUnit.serial})`).join(', ')}:
           look at the splice before it.
         </strong>
       )}
       {!isLocked && free.length > 0 && waiting > 0 && (
-        <Button size="small" onClick={() => edit(assignInOrder(free))}>
+        <Button size="small" onClick={() => edit(assignInOrder(found))}>
           Assign in this order
         </Button>
       )}
       {!isLocked && more > 0 && (
-        <Button size="small" onClick={() => edit(addAll)}>
+        <Button size="small" onClick={() => edit(assignAndAdd(found, most))}>
           {waiting > 0 ? 'Assign, and add' : 'Add'} {counted(more, 'station')}
         </Button>
       )}
@@ -220,7 +193,7 @@ function Found({ yard, found, most, isLocked, edit }: FoundProps) {
 }
 
 function Twice({ yard }: { yard: Yard }) {
-  const twice = unitsTwice(yard);
+  const twice = [...unitsTwice(yard).keys()];
   if (twice.length === 0) return null;
   return (
     <p role="alert" className={styles['twice']}>

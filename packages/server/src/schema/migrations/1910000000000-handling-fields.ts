@@ -1,4 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
+import { handlingWrittenAs } from './handling-written-as.js';
 
 /** What a kind means that does not say how it is held, how it asks for days, and how its own memory is used. */
 const USUAL = {
@@ -17,35 +18,15 @@ const NOW = `{"storeCopy": "", ${ORDER}, "factoryReset": "", "pauseForRain": "",
 const json = (value: object): string => `'${JSON.stringify(value)}'::jsonb`;
 const NAMES = `'{${Object.keys(USUAL).join(',')}}'::text[]`;
 
-async function writeAs(
-  runner: QueryRunner,
-  change: (handling: string) => string,
-  whenUnsaid: string,
-): Promise<void> {
-  for (const [table, set] of [
-    ['timer_kinds', `handling = ${change('handling')}`],
-    [
-      'removals',
-      `"row" = jsonb_set("row", '{handling}', ${change(`("row" -> 'handling')`)}) WHERE kind = 'timer-type'`,
-    ],
-  ] as const) {
-    // Nobody changed anything: the same is said in the words of another version.
-    await runner.query(`ALTER TABLE ${table} DISABLE TRIGGER USER`);
-    await runner.query(`UPDATE ${table} SET ${set}`);
-    await runner.query(`ALTER TABLE ${table} ENABLE TRIGGER USER`);
-  }
-  await runner.query(`ALTER TABLE timer_kinds ALTER handling SET DEFAULT '${whenUnsaid}'`);
-}
-
 /** Kinds of timers say how long they are held, how they ask for days, and how their own memory is used. */
 export class HandlingFields1910000000000 implements MigrationInterface {
   name = 'HandlingFields1910000000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    await writeAs(runner, (handling) => `${json(USUAL)} || ${handling}`, NOW);
+    await handlingWrittenAs(runner, (handling) => `${json(USUAL)} || ${handling}`, NOW);
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    await writeAs(runner, (handling) => `${handling} - ${NAMES}`, BEFORE);
+    await handlingWrittenAs(runner, (handling) => `${handling} - ${NAMES}`, BEFORE);
   }
 }

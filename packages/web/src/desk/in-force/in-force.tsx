@@ -1,9 +1,9 @@
 import { clsx } from 'clsx';
 import { formatDate, type DayNumber } from '@water-clock/core/civil-time';
-import { lengthsInForce, type LengthsInForce } from '@water-clock/core/engine';
+import type { LengthsInForce } from '@water-clock/core/engine';
 import { setWeatherPercent, type Plan, type PlanEdit } from '@water-clock/core/settings';
 import { listInWords, shortDate } from '@water-clock/core/words';
-import { memo, useId, useMemo, useState } from 'react';
+import { memo, useId, useState } from 'react';
 import { Button } from 'antd';
 import { hoursText, minutesText } from '../../format/lengths';
 import { useSay } from '../../session/use-signed-in';
@@ -14,6 +14,7 @@ import styles from './in-force.module.css';
 
 interface InForceProps {
   readonly plan: Plan;
+  readonly programs: readonly LengthsInForce[];
   /** Stations that a moisture sensor may hold back. */
   readonly moistureHeld: readonly number[];
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
@@ -23,10 +24,9 @@ interface InForceProps {
 
 /** What the percentages in force make of every run time, as the display shows it, and when each start is over. */
 export const InForce = memo(function InForce(props: InForceProps) {
-  const { plan, since, moistureHeld, onEdit } = props;
+  const { plan, programs, since, moistureHeld, onEdit } = props;
   const [isOpen, setOpen] = useState(false);
   const id = useId();
-  const programs = useMemo(() => lengthsInForce(plan, since), [plan, since]);
   if (programs.length === 0) return null;
   return (
     <section className={styles['in-force']} aria-labelledby={`${id} head`}>
@@ -116,7 +116,7 @@ function InForceTable({ plan, programs }: TableProps) {
     ({ longestSeconds, lengthSeconds }) => longestSeconds > lengthSeconds,
   );
   const stations = plan.stations.filter(({ number }) =>
-    programs.some(({ seconds }) => seconds.has(number)),
+    programs.some((program) => program.stations.some((one) => one.number === number)),
   );
   const head = (words: string) => (
     <th scope="row" className={gridTableStyles['row-name']}>
@@ -142,9 +142,9 @@ function InForceTable({ plan, programs }: TableProps) {
         {stations.map(({ number, name }) => (
           <tr key={number}>
             {head(`${number} ${name ?? ''}`)}
-            {programs.map(({ program, seconds }) => (
+            {programs.map(({ program, stations: own }) => (
               <td key={program} className="figures">
-                {minutesOf(seconds.get(number))}
+                {minutesOf(own.find((one) => one.number === number)?.seconds)}
               </td>
             ))}
           </tr>

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
-import { emptied, readPlan, type Plan } from '@water-clock/core/settings';
+import { emptied, fromFactory, readPlan, type Plan } from '@water-clock/core/settings';
 import { App, Button, Steps } from 'antd';
 import { useCallback, useEffect, useReducer } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -117,8 +117,8 @@ function Reading({ timer, blank, last }: ReadingProps) {
     void message.warning(UNREAD);
   };
 
-  const save = async (): Promise<boolean> => {
-    const done = await saving.write({ document: plan });
+  const save = async (found = plan): Promise<boolean> => {
+    const done = await saving.write({ document: found });
     if (!done) return false;
     keepDraft(person.id, draft, null);
     void (done.answer
@@ -153,7 +153,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
       content:
         'Look through its programs first: some come with one of their own. Saved as found, empty: key in then asks for what is set, and for nothing that is off.',
       okText: 'Save it as found, empty',
-      onOk: save,
+      onOk: () => save(fromFactory(blank)),
     });
 
   const program = plan.timer.programs[at - 1];
