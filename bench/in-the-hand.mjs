@@ -3,7 +3,7 @@ import lighthouse from 'lighthouse';
 import { startApplication } from '../e2e/support/application.js';
 import { openBrowser } from '../e2e/support/browser.js';
 import { signIn } from '../e2e/support/sign-in.js';
-import { fourPages } from './four-pages.mjs';
+import { fourPages } from '../e2e/support/four-pages.js';
 import { median } from './statistics.mjs';
 
 const ROUNDS = 5;

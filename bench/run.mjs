@@ -10,7 +10,7 @@ import { manyHomes } from './many-homes.mjs';
 import { planHomes } from './plan-homes.mjs';
 import { seasonAtTheRoots } from './season-at-the-roots.mjs';
 import { timersTogether } from './timers-together.mjs';
-import { transferred } from './transferred.mjs';
+import { transferred } from '../e2e/support/transferred.js';
 import { underLoad } from './under-load.mjs';
 import { yearOfAHome } from './year-of-a-home.mjs';
 

@@ -1,4 +1,6 @@
-import { formatDateTime, parseDate } from '../civil-time/index.js';
+import fc from 'fast-check';
+import { asDayNumber, formatDateTime, parseDate, startOfDay } from '../civil-time/index.js';
+import { runs } from '../testing/runs.js';
 import { clockChanges, clockIn, offsetOn } from './index.js';
 
 const day = (text: string) => parseDate(text)!;
@@ -28,6 +30,23 @@ it('takes the dates from the first to the one before the last', () => {
 it('knows zones that never change', () => {
   expect(within('America/Phoenix', '2026-01-01', '2030-01-01')).toEqual([]);
   expect(offsetOn('America/Phoenix', day('2026-07-01'))).toBe(-25_200);
+});
+
+it('what a clock shows is ahead of UTC by the offset of its zone, on any date', () => {
+  const zones = Intl.supportedValuesOf('timeZone');
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...zones),
+      fc.integer({ min: day('1975-01-01'), max: day('2080-01-01') }),
+      (zone, drawn) => {
+        const date = asDayNumber(drawn);
+        const ahead = offsetOn(zone, date);
+        const shown = clockIn(zone, 1000 * (86_400 * date - ahead));
+        expect([zone, formatDateTime(shown)]).toEqual([zone, formatDateTime(startOfDay(date))]);
+      },
+    ),
+    runs(100, 3000),
+  );
 });
 
 it('knows what a right clock shows', () => {

@@ -1,6 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
 import {
-  asTimerSeconds,
   asDayNumber,
   addSeconds,
   startOfDay,
@@ -24,13 +23,6 @@ function midnight(timeZone: string, day: DayNumber): Temporal.ZonedDateTime {
     .toZonedDateTimeISO('UTC')
     .toPlainDate();
   return date.toZonedDateTime(timeZone);
-}
-
-/** What a right clock of an IANA zone shows at an instant, whole seconds. */
-export function clockIn(timeZone: string, epochMilliseconds: number): TimerSeconds {
-  const there =
-    Temporal.Instant.fromEpochMilliseconds(epochMilliseconds).toZonedDateTimeISO(timeZone);
-  return asTimerSeconds(Math.floor(epochMilliseconds / 1000 + toSeconds(there.offsetNanoseconds)));
 }
 
 /** How far a zone's clocks are ahead of UTC at the begin of a date. */

@@ -1,1 +1,2 @@
-export { clockChanges, clockIn, offsetOn, type ClockChange } from './clock-changes.js';
+export { clockChanges, offsetOn, type ClockChange } from './clock-changes.js';
+export { clockIn } from './clock-in.js';

@@ -18,23 +18,35 @@ it('asks for no TLS where there is none', async () => {
   expect(headers['content-security-policy']).not.toContain('upgrade-insecure-requests');
 });
 
-it('says who may load what, and tells nobody from where one comes', async () => {
-  const { headers } = await anybody()
-    .get('/api/welcome')
-    .set('Origin', 'https://elsewhere.example')
-    .expect(200);
-  for (const directive of [
-    "default-src 'self'",
-    "object-src 'none'",
-    "base-uri 'none'",
-    "frame-ancestors 'self'",
-    "script-src 'self'",
-  ])
-    expect(headers['content-security-policy']).toContain(directive);
-  expect(headers['content-security-policy']).not.toMatch(/script-src[^;]*unsafe/);
-  expect(headers['x-content-type-options']).toBe('nosniff');
-  expect(headers['referrer-policy']).toBe('no-referrer');
-  expect(headers['access-control-allow-origin']).toBeUndefined();
+it.each(['/api/welcome', '/api/session', '/api/docs-json'])(
+  'says of %s who may load what, and tells nobody from where one comes',
+  async (path) => {
+    const { headers } = await anybody().get(path).set('Origin', 'https://elsewhere.example');
+    const policy = headers['content-security-policy'];
+    for (const directive of [
+      "default-src 'self'",
+      "object-src 'none'",
+      "base-uri 'none'",
+      "frame-ancestors 'self'",
+    ])
+      expect(policy).toContain(directive);
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+    expect(headers['x-content-type-options']).toBe('nosniff');
+    expect(headers['referrer-policy']).toBe('no-referrer');
+    expect(headers['cross-origin-resource-policy']).toBe('same-origin');
+    expect(headers['access-control-allow-origin']).toBeUndefined();
+  },
+);
+
+it('no other window reaches into a page', async () => {
+  const { headers } = await person.agent.get('/api/docs').expect(200);
+  expect(headers['cross-origin-opener-policy']).toBe('same-origin');
+  expect(headers['x-frame-options']).toBe('SAMEORIGIN');
+  expect(headers['content-security-policy']).toContain("script-src 'self'");
+});
+
+it('answers say in what they are written', async () => {
+  const { headers } = await anybody().get('/api/welcome').expect(200);
   expect(headers['content-type']).toBe('application/json; charset=utf-8');
 });
 

@@ -1,6 +1,7 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
-import { check, type Finding } from '@water-clock/core/findings';
-import { fixesOf, fixPreview, type FixPreview } from '@water-clock/core/fixes';
+import { nightOfHome } from '@water-clock/core/engine';
+import { check, timersOverlap, type Finding } from '@water-clock/core/findings';
+import { apartFromOthers, fixesOf, fixPreview, type FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { expose } from 'comlink';
 import type { BoardModel, BoardNight } from './board-model';
@@ -36,6 +37,11 @@ const worker = {
     const before = check(plan, since);
     return fixesOf(plan, finding, since).map((fix) => fixPreview(fix, before, since));
   },
+
+  /** All timers of a home, on its supply. */
+  together: timersOverlap,
+  night: nightOfHome,
+  apart: apartFromOthers,
 };
 export type DeskWorker = typeof worker;
 

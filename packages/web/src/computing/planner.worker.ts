@@ -1,6 +1,3 @@
-import { nightOfHome } from '@water-clock/core/engine';
-import { apartFromOthers } from '@water-clock/core/fixes';
-import { timersOverlap } from '@water-clock/core/findings';
 import { seasonTable } from '@water-clock/core/season-steps';
 import { expose } from 'comlink';
 import { planAlternatives, type PlanAsked, type PlanEvent } from '@water-clock/core/proposals';
@@ -18,12 +15,6 @@ const worker = {
   },
 
   season: seasonTable,
-
-  together: timersOverlap,
-
-  night: nightOfHome,
-
-  apart: apartFromOthers,
 };
 export type PlannerWorker = typeof worker;
 

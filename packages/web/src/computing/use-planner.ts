@@ -8,6 +8,7 @@ import type {
   PlanEvent,
   Refusal,
 } from '@water-clock/core/proposals';
+import { plannerThread } from './planner-thread';
 import type { PlannerWorker } from './planner.worker';
 
 export interface Planning {
@@ -87,7 +88,7 @@ export function usePlanner(asked: PlanAsked): Planner {
   }, [text]);
   const begin = useCallback((wanted: PlanAsked) => {
     worker.current?.terminate();
-    const thread = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+    const thread = plannerThread();
     worker.current = thread;
     act({ type: 'begin', asked: JSON.stringify(wanted) });
     const end = (state: Planning['state']) => {

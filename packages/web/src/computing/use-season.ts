@@ -1,6 +1,8 @@
 import type { seasonTable, SeasonTable } from '@water-clock/core/season-steps';
 import { useMemo } from 'react';
-import { usePlannerWorker, type WorkedOut } from './use-planner-worker';
+import { plannerThread } from './planner-thread';
+import type { PlannerWorker } from './planner.worker';
+import { useWorkedOut, type Asking, type WorkedOut } from './worked-out';
 
 type Asked = Parameters<typeof seasonTable>;
 
@@ -14,9 +16,9 @@ export function useSeason(
   today: Asked[3],
 ): WorkedOut<SeasonTable> {
   const ask = useMemo(
-    (): Parameters<typeof usePlannerWorker<SeasonTable>>[0] =>
+    (): Asking<PlannerWorker, SeasonTable> =>
       targets && ((worker) => worker.season(plan, targets, mode, today)),
     [plan, targets, mode, today],
   );
-  return usePlannerWorker(ask);
+  return useWorkedOut(plannerThread, ask);
 }

@@ -1,6 +1,8 @@
 import type { NamedTimer, timersOverlap, TimersOverlap } from '@water-clock/core/findings';
 import { useMemo } from 'react';
-import { usePlannerWorker, type WorkedOut } from './use-planner-worker';
+import { deskThread } from './desk-thread';
+import type { DeskWorker } from './desk.worker';
+import { useWorkedOut, type Asking, type WorkedOut } from './worked-out';
 
 /** Whether timers on one supply overlap; with `null`, nothing is asked. */
 export function useTimersTogether(
@@ -8,9 +10,8 @@ export function useTimersTogether(
   from: Parameters<typeof timersOverlap>[1],
 ): WorkedOut<TimersOverlap> {
   const ask = useMemo(
-    (): Parameters<typeof usePlannerWorker<TimersOverlap>>[0] =>
-      timers && ((worker) => worker.together(timers, from)),
+    (): Asking<DeskWorker, TimersOverlap> => timers && ((worker) => worker.together(timers, from)),
     [timers, from],
   );
-  return usePlannerWorker(ask);
+  return useWorkedOut(deskThread, ask);
 }

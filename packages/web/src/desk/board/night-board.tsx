@@ -1,5 +1,4 @@
 import { clsx } from 'clsx';
-import { scaleLinear } from 'd3';
 import { memo, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useElementSize } from '../../ui/use-element-size';
 import { BoardLegend, HourAxis } from './board-frame';
@@ -59,13 +58,11 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
   const room = size.height - heightOf(0);
   const rowHeight = Math.max(LEAST_ROW, Math.floor(room / model.nights.length));
   const height = heightOf(rowHeight);
-  const scale = useMemo(
-    () =>
-      scaleLinear()
-        .domain([axis.from, axis.to])
-        .range([LABEL_WIDTH, width - RIGHT_MARGIN]),
-    [axis.from, axis.to, width],
-  );
+  // A line alone: the library's brings all that it knows of colours and numbers to the first screen of a timer.
+  const scale = useMemo(() => {
+    const perSecond = (width - RIGHT_MARGIN - LABEL_WIDTH) / (axis.to - axis.from);
+    return (second: number) => LABEL_WIDTH + (second - axis.from) * perSecond;
+  }, [axis.from, axis.to, width]);
 
   const runs = model.nights.flatMap((night) => night.runs);
   const tabStop = (runs.find((run) => run.key === selected) ?? runs[0])?.key;

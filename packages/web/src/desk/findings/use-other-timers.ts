@@ -4,8 +4,10 @@ import type { FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
 import { useCallback, useMemo } from 'react';
 import type { Timer } from '../../api/timers';
-import { askPlannerWorker } from '../../computing/use-planner-worker';
+import { deskThread } from '../../computing/desk-thread';
+import type { DeskWorker } from '../../computing/desk.worker';
 import { useTimersTogether } from '../../computing/use-timers-together';
+import { answerOf } from '../../computing/worked-out';
 import { useTimersOfHome } from '../../timer-records/use-timers-of-home';
 import { useSettled } from '../../ui/use-settled';
 
@@ -34,7 +36,10 @@ export function useOtherTimers(timer: Timer, plan: Plan, since: DayNumber): Othe
   const fixes = useCallback(
     async (now: Plan) => {
       const all = withPlan(now);
-      return all ? askPlannerWorker((worker) => worker.apart(all, place, since)) : [];
+      if (!all) return [];
+      return answerOf<DeskWorker, FixPreview[]>(deskThread, (worker) =>
+        worker.apart(all, place, since),
+      );
     },
     [withPlan, place, since],
   );

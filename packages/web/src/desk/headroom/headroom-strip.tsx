@@ -1,7 +1,6 @@
 import { clsx } from 'clsx';
 import type { GridPercent } from '@water-clock/core/engine';
 import type { Plan } from '@water-clock/core/settings';
-import { scaleBand } from 'd3';
 import { memo, useMemo } from 'react';
 import { useElementSize } from '../../ui/use-element-size';
 import type { AllDates } from '../../computing/desk-model';
@@ -20,6 +19,21 @@ interface HeadroomStripProps {
 const BAND_HEIGHT = 12;
 const LABEL_HEIGHT = 13;
 const LETTER_WIDTH = 7;
+const MARGIN = 8;
+/** Between bands, of a band; where there are too many of them, none. */
+const GAP = 0.12;
+const MOST_WITH_GAPS = 40;
+
+/** Bands of one width, side by side; the library's scale would bring three times as much to the desk's first screen. */
+function bandsOf(gridPercents: readonly GridPercent[], width: number) {
+  const gap = gridPercents.length > MOST_WITH_GAPS ? 0 : GAP;
+  const step = (width - 2 * MARGIN) / (gridPercents.length - gap);
+  const places = new Map(gridPercents.map(({ percent }, index) => [percent, index]));
+  return {
+    width: step * (1 - gap),
+    left: (percent: number) => MARGIN + step * places.get(percent)!,
+  };
+}
 
 /** Every percentage of the timer: where all stays clear, where runs collide, and what is set. */
 export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripProps) {
@@ -28,17 +42,10 @@ export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripPro
   const hatch = useHatch();
   const width = Math.max(200, size.width);
   const { gridPercents, headroomPercent } = allDates;
-  const scale = useMemo(
-    () =>
-      scaleBand<number>()
-        .domain(gridPercents.map(({ percent }) => percent))
-        .range([8, width - 8])
-        .paddingInner(gridPercents.length > 40 ? 0 : 0.12),
-    [gridPercents, width],
-  );
+  const bands = useMemo(() => bandsOf(gridPercents, width), [gridPercents, width]);
   if (gridPercents.length === 0) return null;
   const marks = marksOf(season, programs, month, gridPercents);
-  const centre = (percent: number) => scale(percent)! + scale.bandwidth() / 2;
+  const centre = (percent: number) => bands.left(percent) + bands.width / 2;
   const placed = inRows(marks, centre, width);
   const rows = 1 + Math.max(0, ...placed.map(({ row }) => row ?? 0));
   const bandTop = rows * LABEL_HEIGHT + 6;
@@ -60,18 +67,18 @@ export const HeadroomStrip = memo(function HeadroomStrip(props: HeadroomStripPro
         >
           <Hatch id={hatch.id} gap={5} className={clsx(styles['headroom-hatch'])} />
           {gridPercents.map(({ percent, isClear }, index) => (
-            <g key={percent} transform={`translate(${scale(percent)} ${bandTop})`}>
+            <g key={percent} transform={`translate(${bands.left(percent)} ${bandTop})`}>
               <rect
                 className={styles['headroom-cell']}
                 data-clear={isClear}
                 data-percent={percent}
-                width={scale.bandwidth()}
+                width={bands.width}
                 height={BAND_HEIGHT}
               >
                 <title>{`${percent} %: ${isClear ? 'clear on every date' : 'runs collide'}`}</title>
               </rect>
               {isLabelled(index, gridPercents.length) && (
-                <text className="figures" x={scale.bandwidth() / 2} y={BAND_HEIGHT + 13}>
+                <text className="figures" x={bands.width / 2} y={BAND_HEIGHT + 13}>
                   {percent}
                 </text>
               )}

@@ -1,9 +1,9 @@
 // Bytes over the wire until a page's network is idle, as a proxy between browser and server counts them.
 import { connect, createServer } from 'node:net';
-import { openBrowser } from '../e2e/support/browser.js';
-import { startApplication } from '../e2e/support/application.js';
-import { signIn } from '../e2e/support/sign-in.js';
-import { fourPages } from './four-pages.mjs';
+import { openBrowser } from './browser.js';
+import { startApplication } from './application.js';
+import { signIn } from './sign-in.js';
+import { fourPages } from './four-pages.js';
 
 /** Passes everything on to a port of this machine, and counts what comes back. */
 function countingProxy(port) {

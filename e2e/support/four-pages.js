@@ -1,10 +1,10 @@
 // The four pages whose weight and speed are promised: what a person without anything of ours on the device loads first.
 import { randomUUID } from 'node:crypto';
-import { timersOf } from '../e2e/support/sign-in.js';
-import { parseDate } from '../packages/core/dist/civil-time/index.js';
-import { readPlan } from '../packages/core/dist/settings/index.js';
-import { sheetOf } from '../packages/core/dist/sheets/index.js';
-import { TimerHandling } from '../packages/core/dist/timer-types/index.js';
+import { timersOf } from './sign-in.js';
+import { parseDate } from '@water-clock/core/civil-time';
+import { readPlan } from '@water-clock/core/settings';
+import { sheetOf } from '@water-clock/core/sheets';
+import { TimerHandling } from '@water-clock/core/timer-types';
 
 /**
  * @param {string} url of the application with the demo
