@@ -1,5 +1,6 @@
 import type { Plan } from '@water-clock/core/settings';
-import { Alert, App, Input, Modal } from 'antd';
+import { Alert, App, Input } from 'antd';
+import { Dialog } from '../ui/dialog';
 import { useId, useState } from 'react';
 import { troubleInWords } from '../api/client';
 import { addCopy, copiesKey } from '../api/copies';
@@ -29,7 +30,7 @@ export function LeftDialog({ timerId, plan, onClose }: LeftDialogProps) {
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title="As left"
       width={680}
@@ -51,6 +52,6 @@ export function LeftDialog({ timerId, plan, onClose }: LeftDialogProps) {
         value={name}
         onChange={(event) => setName(event.target.value)}
       />
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,18 +1,17 @@
 import {
   LeftOutlined,
   QuestionCircleOutlined,
-  RedoOutlined,
   RightOutlined,
   SettingOutlined,
-  UndoOutlined,
 } from '@ant-design/icons';
 import { addDays, parseDate } from '@water-clock/core/civil-time';
 import { App, Button, Dropdown, Modal, Segmented, Tooltip } from 'antd';
-import { memo, useCallback, useState, type ReactNode } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { memo, useCallback, useState } from 'react';
+import { Link } from 'react-router';
 import type { Timer } from '../api/timers';
 import { later } from '../ui/later';
 import { LeaveGuard } from '../ui/leave-guard';
+import { UndoButtons } from '../ui/undo-buttons';
 import { useEditKeys } from '../ui/use-edit-keys';
 import { NIGHTS } from '../computing/board-model';
 import { momentWords } from '../format/moment-words';
@@ -41,7 +40,6 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
   const [showsFile, setShowsFile] = useState(false);
   const [isLeaving, setLeaving] = useState(false);
   const mayChange = useMayChange();
-  const navigate = useNavigate();
   const showKeys = useCallback(() => setShowsKeys(true), []);
   useEditKeys(desk, showKeys);
   return (
@@ -58,8 +56,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
           onClick: ({ key }) => {
             if (key === 'timer-type') setShowsTimer(true);
             else if (key === 'file') setShowsFile(true);
-            else if (key === 'left') setLeaving(true);
-            else void navigate(`/timers/${timer.id}/${key}`);
+            else setLeaving(true);
           },
         }}
       >
@@ -73,21 +70,15 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
       />
       {place.mode !== 'season' && <DeskDates night={place.night} go={place.go} />}
       <div className={styles['desk-actions']}>
-        <IconButton
-          label="Undo"
-          keys="Ctrl Z"
-          icon={ICONS.undo}
-          disabled={!desk.canUndo}
-          onClick={desk.undo}
+        <UndoButtons
+          canUndo={desk.canUndo}
+          canRedo={desk.canRedo}
+          undo={desk.undo}
+          redo={desk.redo}
         />
-        <IconButton
-          label="Redo"
-          keys="Ctrl Shift Z"
-          icon={ICONS.redo}
-          disabled={!desk.canRedo}
-          onClick={desk.redo}
-        />
-        <IconButton label="Keys" keys="?" icon={ICONS.keys} disabled={false} onClick={showKeys} />
+        <Tooltip title="Keys (?)">
+          <Button aria-label="Keys" icon={KEYS} onClick={showKeys} />
+        </Tooltip>
         <Button
           type="primary"
           loading={desk.isSaving}
@@ -130,18 +121,12 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
 
 const WAYS = [
   { key: 'timer-type', label: 'What this timer can do' },
-  { key: 'yard', label: 'Yard: what its stations water' },
-  { key: 'measure', label: 'Measure: catch test, run-off, meter' },
-  { key: 'need', label: 'Need: how much, how seldom, how long' },
-  { key: 'water', label: 'Water: a season at the roots' },
-  { key: 'as-found', label: 'As found: read the timer' },
-  { key: 'copies', label: 'Saved copies, and compare' },
   { key: 'left', label: 'As left: the timer holds these settings now' },
   { key: 'file', label: 'Plan file: save or open' },
 ];
 
 /** Ways that lead to a change, for those who may. */
-const CHANGING = ['left', 'as-found', 'measure'];
+const CHANGING = ['left'];
 
 const MODES: { value: DeskPlace['mode']; label: string }[] = [
   { value: 'desk', label: 'Settings' },
@@ -149,28 +134,7 @@ const MODES: { value: DeskPlace['mode']; label: string }[] = [
   { value: 'season', label: 'Season' },
 ];
 
-const ICONS = {
-  undo: <UndoOutlined />,
-  redo: <RedoOutlined />,
-  keys: <QuestionCircleOutlined />,
-};
-
-interface IconButtonProps {
-  readonly label: string;
-  readonly keys: string;
-  readonly icon: ReactNode;
-  readonly disabled: boolean;
-  readonly onClick: () => void;
-}
-
-const IconButton = memo(function IconButton(props: IconButtonProps) {
-  const { label, keys, ...button } = props;
-  return (
-    <Tooltip title={`${label} (${keys})`}>
-      <Button aria-label={label} {...button} />
-    </Tooltip>
-  );
-});
+const KEYS = <QuestionCircleOutlined />;
 
 /** Which nights are shown. */
 const DeskDates = memo(function DeskDates({ night, go }: Pick<DeskPlace, 'night' | 'go'>) {

@@ -1,4 +1,4 @@
-import { Modal } from 'antd';
+import { Dialog } from '../ui/dialog';
 import styles from './desk.module.css';
 
 const KEYS: readonly (readonly [string, string])[] = [
@@ -15,7 +15,7 @@ const KEYS: readonly (readonly [string, string])[] = [
 
 export function KeysHelp({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   return (
-    <Modal open={isOpen} onCancel={onClose} title="Keys" footer={null}>
+    <Dialog open={isOpen} onCancel={onClose} title="Keys" footer={null}>
       <dl className={styles['keys-help']}>
         {KEYS.map(([keys, does]) => (
           <div key={keys}>
@@ -24,6 +24,6 @@ export function KeysHelp({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
           </div>
         ))}
       </dl>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 import { changeSentences } from '@water-clock/core/compare';
 import { readPlanText, type Plan } from '@water-clock/core/settings';
-import { Alert, Button, Modal, Space } from 'antd';
+import { Alert, Button, Space } from 'antd';
+import { Dialog } from '../ui/dialog';
 import { useState } from 'react';
 import { FileButton } from '../ui/file-button';
 import { downloadText, fileNameOf } from '../ui/text-files';
@@ -20,7 +21,7 @@ export function PlanFileDialog({ plan, names, onOpen, onClose }: PlanFileDialogP
   const mayChange = useMayChange();
   const sentences = read?.ok ? changeSentences(plan, read.value) : [];
   return (
-    <Modal
+    <Dialog
       open
       title="Plan file"
       onCancel={onClose}
@@ -83,6 +84,6 @@ export function PlanFileDialog({ plan, names, onOpen, onClose }: PlanFileDialogP
           ))}
         </ul>
       )}
-    </Modal>
+    </Dialog>
   );
 }

@@ -3,6 +3,7 @@ import { Drawer, Input } from 'antd';
 import { useId } from 'react';
 import { TypeQuestions } from '../timer-types/type-questions';
 import { setTimer, type PlanEdit } from '@water-clock/core/settings';
+import { useFocusBack } from '../ui/use-focus-back';
 import pageStyles from '../ui/page.module.css';
 
 interface TimerDrawerProps {
@@ -16,6 +17,7 @@ interface TimerDrawerProps {
 export function TimerDrawer({ isOpen, onClose, plan, onEdit }: TimerDrawerProps) {
   const { timer } = plan;
   const nameId = useId();
+  useFocusBack();
   return (
     <Drawer open={isOpen} onClose={onClose} title="What this timer can do" size={460}>
       <p className={pageStyles['soft']}>

@@ -1,4 +1,5 @@
-import { Alert, Button, Modal } from 'antd';
+import { Alert, Button } from 'antd';
+import { Dialog } from '../ui/dialog';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '../api/client';
@@ -45,7 +46,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
   const refused = trouble ?? looking.error ?? importing.error;
   const changes = looked?.answer.changes ?? [];
   return (
-    <Modal
+    <Dialog
       open
       title="Import a property file"
       onCancel={onClose}
@@ -93,7 +94,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
           )}
         </section>
       )}
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -3,7 +3,8 @@ import { readObject, type DocumentProblem } from '@water-clock/core/documents';
 import { fieldOf } from '@water-clock/core/kernel';
 import { GENERIC_TYPES, TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
 import { counted } from '@water-clock/core/words';
-import { Alert, App, Button, Input, Modal, Skeleton } from 'antd';
+import { Alert, App, Button, Input, Skeleton } from 'antd';
+import { Dialog } from '../ui/dialog';
 import { useId, useState } from 'react';
 import { useParams } from 'react-router';
 import { usePlace } from '../ui/use-place';
@@ -311,7 +312,7 @@ interface BreaksDialogProps {
 /** Which timers a change of their type would break, before it is made. */
 function BreaksDialog({ breaks, isChanging, onClose, onChange }: BreaksDialogProps) {
   return (
-    <Modal
+    <Dialog
       open
       title="This change breaks timers"
       okText="Change it all the same"
@@ -341,6 +342,6 @@ function BreaksDialog({ breaks, isChanging, onClose, onChange }: BreaksDialogPro
           </li>
         ))}
       </ul>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,4 +1,5 @@
-import { Button, Input, Modal } from 'antd';
+import { Button, Input } from 'antd';
+import { Dialog } from './dialog';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { ApiError } from '../api/client';
 import { Field } from './field';
@@ -29,7 +30,7 @@ export function EraseDialog(props: EraseDialogProps) {
     if (isIt) onErase(typed);
   };
   return (
-    <Modal open title={`Erase ${name} for good?`} footer={null} onCancel={onClose}>
+    <Dialog open title={`Erase ${name} for good?`} footer={null} onCancel={onClose}>
       <form onSubmit={erase}>
         {children}
         <Field label={`Type “${name}” to erase it`} fault={faultIn(error)}>
@@ -49,6 +50,6 @@ export function EraseDialog(props: EraseDialogProps) {
           </Button>
         </div>
       </form>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import type { YardStation } from '@water-clock/core/yards';
-import { Checkbox, Modal } from 'antd';
+import { Checkbox } from 'antd';
+import { Dialog } from '../ui/dialog';
 import { useState } from 'react';
 import styles from './yard-page.module.css';
 
@@ -15,7 +16,7 @@ interface CopyDialogProps {
 export function CopyDialog({ from, stations, onCopy, onClose }: CopyDialogProps) {
   const [to, setTo] = useState<number[]>([]);
   return (
-    <Modal
+    <Dialog
       open
       title={`Copy the facts of station ${from}`}
       okText="Copy"
@@ -39,6 +40,6 @@ export function CopyDialog({ from, stations, onCopy, onClose }: CopyDialogProps)
           .map(({ number, name }) => ({ value: number, label: `${number} ${name ?? ''}` }))}
         onChange={setTo}
       />
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,7 +1,7 @@
-import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { useMayChange } from '../session/use-signed-in';
+import { UndoButtons } from '../ui/undo-buttons';
 import type { useYardOnDesk } from './use-yard-on-desk';
 
 interface YardActionsProps {
@@ -15,17 +15,11 @@ export function YardActions({ desk, children }: YardActionsProps) {
   const mayChange = useMayChange();
   return (
     <>
-      <Button
-        aria-label="Undo"
-        icon={<UndoOutlined />}
-        disabled={!desk.canUndo}
-        onClick={desk.undo}
-      />
-      <Button
-        aria-label="Redo"
-        icon={<RedoOutlined />}
-        disabled={!desk.canRedo}
-        onClick={desk.redo}
+      <UndoButtons
+        canUndo={desk.canUndo}
+        canRedo={desk.canRedo}
+        undo={desk.undo}
+        redo={desk.redo}
       />
       {children}
       {mayChange && (

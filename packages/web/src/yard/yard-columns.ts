@@ -126,8 +126,8 @@ export function yardColumns(
   const flow = quantityIn(units, 'flow');
   return [
     textColumn('name', 'name', 150),
-    choiceColumn('head', 'head', 76, HEADS),
-    choiceColumn('plant', 'plant', 92, PLANTINGS),
+    choiceColumn('head', 'head', 72, HEADS),
+    choiceColumn('plant', 'plant', 94, PLANTINGS),
     choiceColumn('sun', 'sun', 58, SUNS),
     choiceColumn('soil', 'soil', 96, SOILS),
     numberColumn(
@@ -146,10 +146,10 @@ export function yardColumns(
     yesNoColumn('pump', 'pump', 54, unset('pump')),
     yesNoColumn('rainSensor', 'sensor', 58, { rainSensor: true }),
     ...(hasFreezeSensor ? [yesNoColumn('freezeSensor', 'freeze', 58, { freezeSensor: true })] : []),
-    lengthColumn('runoffSeconds', 'run-off', 62),
+    lengthColumn('runoffSeconds', 'run-off', 72),
     lengthColumn('minSoakSeconds', 'soak', 54),
     numberColumn('follows', 'follows', 62, { least: 1, most: 256, isWhole: true }),
-    choiceColumn('followsFor', 'follows for', 66, FOLLOWED_FOR),
+    choiceColumn('followsFor', 'follows for', 84, FOLLOWED_FOR),
     textColumn('notes', 'notes'),
     ...(isTwoWire ? unitColumns(today) : []),
     ...sensorColumns(today),

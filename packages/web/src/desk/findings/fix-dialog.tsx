@@ -1,7 +1,8 @@
 import { changesInWords } from '@water-clock/core/compare';
 import { findingKey, type Finding } from '@water-clock/core/findings';
 import type { Plan } from '@water-clock/core/settings';
-import { Button, Modal, Skeleton } from 'antd';
+import { Button, Skeleton } from 'antd';
+import { Dialog } from '../../ui/dialog';
 import { useEffect, useState } from 'react';
 import type { FixPreview } from '@water-clock/core/fixes';
 import { useSay } from '../../session/use-signed-in';
@@ -37,7 +38,7 @@ export function FixDialog({ message, plan, ask, onApply, onClose }: FixDialogPro
   const say = useSay();
 
   return (
-    <Modal
+    <Dialog
       open
       title="Fix"
       width={620}
@@ -74,7 +75,7 @@ export function FixDialog({ message, plan, ask, onApply, onClose }: FixDialogPro
         />
       )}
       {fix && <FixChanges {...{ plan, fix }} />}
-    </Modal>
+    </Dialog>
   );
 }
 
