@@ -60,6 +60,7 @@ const WEB_ORDER = [
   'firm',
   'account',
   'sign-in',
+  'find',
   'app',
 ];
 // The rooms of the server; `schema` is the tables, `timer-records` what is stored of a timer.
@@ -78,6 +79,7 @@ const SERVER_ORDER = [
   'copies',
   'visits',
   'sheets',
+  'search',
   'simulator',
   'planning',
   'health',

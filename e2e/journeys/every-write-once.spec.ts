@@ -447,6 +447,13 @@ const EXERCISES: Record<WriteName, Exercise> = {
       return button('Begin a visit');
     },
   },
+  'hold-timer': {
+    sends: 'PUT /timers/*/holds',
+    come: async (page) => {
+      await open(page, `/properties/${(await stage.timerOf('Boat shed')).propertyId}/week`);
+      return button('Hold');
+    },
+  },
   'change-clock': {
     sends: 'PATCH /session',
     come: async (page) => {

@@ -100,7 +100,7 @@ it('a copy is brought back to the desk as one step that can be undone', async ()
   await clickButton(page, 'Bring back to the desk');
   await waitForVerdict(page, 'No two runs ever overlap');
   expect(await cellValue(page, 'Program A, start 2')).toBe('');
-  await page.click('[aria-label="Undo"]');
+  await clickButton(page, 'Undo');
   await waitForVerdict(page, 'collide');
   expect(await cellValue(page, 'Program A, start 2')).toBe('04:20');
   await page.close();

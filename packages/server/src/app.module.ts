@@ -15,6 +15,7 @@ import { PlanningModule } from './planning/planning.module.js';
 import { PropertiesModule } from './properties/properties.module.js';
 import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
+import { SearchModule } from './search/search.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
 import { SimulatorModule } from './simulator/simulator.module.js';
 import { TimersModule } from './timers/timers.module.js';
@@ -69,6 +70,7 @@ export class AppModule {
         CopiesModule,
         PropertyFilesModule,
         VisitsModule,
+        SearchModule,
         SheetsModule.with(fontFolder),
         SimulatorModule.with(simulatorUrl),
         PlanningModule,

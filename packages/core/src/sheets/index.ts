@@ -11,4 +11,5 @@ export {
 export { axisHour, barWords, hourWords, sheetDate, shortSheetDate } from './messages/dates.js';
 export { GENERAL_WORDS, LABELS } from './messages/en.js';
 export { sheetOf, type SheetAsked } from './sheet-of.js';
+export { nextWatering, stationWaterings, type StationWatering } from './station-week.js';
 export { printedCopy, type PrintedCopy, type PrintedRow } from './printed-copy.js';

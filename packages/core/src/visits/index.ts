@@ -19,6 +19,7 @@ export { FAULT_NAMES, STATION_FAULTS, type StationFault } from './station-faults
 export { confirmedNow, inTimerNow, type InTimer, type Reading } from './in-timer.js';
 export { isKeyedIn, tickEntries } from './ticks.js';
 export { nextStep, visitOf, type MadeEntry, type Statement, type Visit } from './visit.js';
+export { timerNext, type TimerNext } from './timer-next.js';
 export { toKeyIn, type ToKeyIn } from './to-key-in.js';
 export { workOf, type StepWork, type WorkHere } from './step-work.js';
 export { STEP_NAMES, VISIT_STEPS, type VisitStep } from './visit-steps.js';

@@ -47,6 +47,7 @@ const OWNERS = new Set([
 ]);
 /** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
 const OFFICE = new Set([
+  'PUT /api/timers/{timerId}/holds',
   'POST /api/properties',
   'PUT /api/properties/{propertyId}',
   'PUT /api/properties/{propertyId}/archived',
@@ -94,6 +95,7 @@ const YARD = { format: 'waterclock.yard/1', stations: [{ number: 1 }] };
 const BODIES: Record<string, object> = {
   'POST /api/properties/{propertyId}/timers': { name: 'T', document: planDocument() },
   'PUT /api/timers/{timerId}/settings': { version: 1, document: planDocument(['06:00']) },
+  'PUT /api/timers/{timerId}/holds': { version: 1, holds: [] },
   'PUT /api/timers/{timerId}/yard': { version: 1, document: YARD },
   'PATCH /api/timers/{timerId}': { name: 'Renamed' },
   'POST /api/timers/{timerId}/copies': { reason: 'left', document: planDocument() },
@@ -192,6 +194,8 @@ const QUERIES: Record<string, string> = {
   'GET /api/properties/{propertyId}/timers': 'from=2026-06-01',
   'GET /api/timers/{timerId}/settings': 'on=2026-06-01',
   'PUT /api/timers/{timerId}/settings': 'on=2026-06-01',
+  'PUT /api/timers/{timerId}/holds': 'on=2026-06-01',
+  'GET /api/search': 'q=plum',
 };
 
 /** Asks a route with the ids of the one firm. */

@@ -5,6 +5,7 @@ import {
   type ValidationError,
 } from '@nestjs/common';
 import {
+  entryPath,
   fieldPath,
   ROOT_PATH,
   unknownFields,
@@ -116,8 +117,13 @@ function withoutNames(value: object, names: readonly string[]): object {
   return Object.fromEntries(Object.entries(value).filter(([name]) => !left.has(name)));
 }
 
+/** The framework names an entry of a list as it does a field; no field has a number for a name. */
+const ENTRY = /^\d+$/;
+
 function placesOf(error: ValidationError, parent: string): DocumentProblem[] {
-  const path = fieldPath(parent, error.property);
+  const { property } = error;
+  const isEntry = parent !== ROOT_PATH && ENTRY.test(property);
+  const path = isEntry ? entryPath(parent, Number(property)) : fieldPath(parent, property);
   const [message] = Object.values(error.constraints ?? {});
   return [
     ...(message === undefined ? [] : [{ path, message }]),

@@ -3,6 +3,7 @@ import { InjectDataSource, InjectRepository } from '@nestjs/typeorm';
 import { DataSource, In, Repository, type EntityManager } from 'typeorm';
 import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
+import { holding, searchWords } from '../platform/search-words.js';
 import { saveVersion } from '../platform/saved.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
 import { StoredWeather } from '../schema/weather.entity.js';
@@ -39,12 +40,12 @@ export class PropertiesService {
   /** A page of the properties that have all the words, each with its timers. */
   async find(person: SignedIn, query: PropertyQuery): Promise<PropertyPage> {
     const { firmId } = person;
-    const words = query.q.normalize().toLowerCase().split(/\s+/).filter(Boolean);
+    const words = searchWords(query.q);
     const isArchived = query.archived === 'yes' ? 'IS NOT NULL' : 'IS NULL';
     // One LIKE a word: a list of them would not use the index.
     const hasWords = words.map((_, index) => `AND search_text LIKE $${index + 2}`).join(' ');
     const where = `firm_id = $1 AND archived_at ${isArchived} ${hasWords}`;
-    const values = [firmId, ...words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`)];
+    const values = [firmId, ...words.map(holding)];
     const [found, [{ count }]] = (await Promise.all([
       this.properties.query(
         `SELECT id FROM properties WHERE ${where} ORDER BY ${ORDERS[query.sort]}

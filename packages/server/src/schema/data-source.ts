@@ -18,6 +18,7 @@ import { Keeping1890000000000 } from './migrations/1890000000000-keeping.js';
 import { PlanFields1900000000000 } from './migrations/1900000000000-plan-fields.js';
 import { HandlingFields1910000000000 } from './migrations/1910000000000-handling-fields.js';
 import { WiringAndMowing1920000000000 } from './migrations/1920000000000-wiring-and-mowing.js';
+import { StationsAreFound1930000000000 } from './migrations/1930000000000-stations-are-found.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredOutlook } from './outlook.entity.js';
@@ -82,6 +83,7 @@ const databaseOptions = (url: string) => ({
     PlanFields1900000000000,
     HandlingFields1910000000000,
     WiringAndMowing1920000000000,
+    StationsAreFound1930000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

@@ -114,6 +114,7 @@ export class StoredEntry {
 )
 @Unique('jobs_once', ['visitId', 'station', 'fault'])
 @Index('jobs_by_timer', ['timerId'])
+@Index('jobs_open', ['firmId'], { where: 'done_at IS NULL' })
 export class Job {
   @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'jobs_pkey' })
   id!: string;

@@ -1,4 +1,5 @@
 import type { EntityManager } from 'typeorm';
+import { isSameJson } from '../platform/same-json.js';
 import { Property } from '../schema/property.entity.js';
 import { Timer } from '../schema/timer.entity.js';
 
@@ -37,4 +38,25 @@ export async function lockTimer(
     lock: { mode: 'pessimistic_write' },
   });
   return row !== null;
+}
+
+/**
+ * Holds a timer as `lockTimer` does, to store what its stations are called from now on. Where that is otherwise than it
+ * was, the home is taken first: it is found by these names too.
+ */
+export async function lockToName(
+  manager: EntityManager,
+  firmId: string,
+  timerId: string,
+  stations: readonly { readonly name?: string | undefined }[],
+): Promise<boolean> {
+  const [stored] = await manager.query<{ names: string[] }[]>(
+    `SELECT jsonb_path_query_array(document, '$.stations[*].name') AS names
+     FROM timer_settings WHERE timer_id = $1 AND firm_id = $2`,
+    [timerId, firmId],
+  );
+  if (!stored) return false;
+  const names = stations.flatMap(({ name }) => name ?? []);
+  if (!isSameJson(names, stored.names)) await lockHomeOf(manager, firmId, timerId);
+  return lockTimer(manager, firmId, timerId);
 }

@@ -1,9 +1,25 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Flag, OneOf, Optional } from '@water-clock/core/documents';
+import {
+  DateTime,
+  DateTimeFrom,
+  Flag,
+  OneOf,
+  Optional,
+  WholeNumber,
+} from '@water-clock/core/documents';
 import type { Plan } from '@water-clock/core/settings';
 import { GENERIC_TYPES, type TimerHandling } from '@water-clock/core/timer-types';
 import type { Yard } from '@water-clock/core/yards';
-import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsNotEmpty,
+  IsString,
+  IsUUID,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
 import { ApiDocument, changeOfDocument, withDocument } from '../platform/core-documents.js';
 import { PropertyAnswer } from '../properties/property.dto.js';
 
@@ -51,6 +67,34 @@ export class SettingsChange extends changeOfDocument('Plan') {
   @IsString({ message: 'must be a text' })
   @MaxLength(200, { message: 'must be at most 200 characters' })
   name: string = '';
+}
+
+export class Hold {
+  @ApiProperty({ example: '2026-06-09T07:00:00', description: 'By the clock of the home' })
+  @DateTime()
+  from!: string;
+
+  @ApiProperty({ example: '2026-06-12T07:00:00' })
+  @DateTimeFrom('from')
+  to!: string;
+}
+
+/** More a timer does not have at once, by far. */
+const MOST_HOLDS = 20;
+
+/** For how long a timer is held, in place of what was. */
+export class HoldsChange {
+  /** The version of the settings that it was made from. */
+  @ApiProperty({ example: 1 })
+  @WholeNumber(1)
+  version!: number;
+
+  @ApiProperty({ type: [Hold] })
+  @IsArray({ message: 'must be a list' })
+  @ArrayMaxSize(MOST_HOLDS, { message: `must have at most ${MOST_HOLDS} entries` })
+  @ValidateNested({ each: true, message: 'must be a hold: from, to' })
+  @Type(() => Hold)
+  holds!: Hold[];
 }
 
 export class TimerAnswer {

@@ -5,6 +5,7 @@ import { ApiProblems } from '../platform/api-problems.js';
 import { OnDate } from '../platform/dto.js';
 import { idOf } from '../platform/id.pipe.js';
 import {
+  HoldsChange,
   SettingsAnswer,
   SettingsChange,
   TimerAnswer,
@@ -81,6 +82,19 @@ export class TimersController {
     @Body() change: SettingsChange,
   ): Promise<SettingsAnswer> {
     return this.timers.saveSettings(person, timerId, change, on);
+  }
+
+  @ApiOperation({ summary: 'Holds a timer, or ends its holds; the settings stay as they are.' })
+  @Put('timers/:timerId/holds')
+  @ApiOkResponse({ type: SettingsAnswer })
+  @ApiProblems(404, 409, 422)
+  hold(
+    @CurrentPerson() person: SignedIn,
+    @Param('timerId', idOf('timer')) timerId: string,
+    @Query() { on }: OnDate,
+    @Body() change: HoldsChange,
+  ): Promise<SettingsAnswer> {
+    return this.timers.hold(person, timerId, change, on);
   }
 
   @ApiOperation({ summary: 'Gives the yard of a timer.' })

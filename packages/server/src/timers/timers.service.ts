@@ -11,11 +11,12 @@ import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import { PropertiesService } from '../properties/properties.service.js';
-import { lockHomeOf, lockTimer } from '../timer-records/lock-timer.js';
+import { lockHomeOf, lockTimer, lockToName } from '../timer-records/lock-timer.js';
 import { settingsAtHome } from '../timer-records/settings-at-home.js';
 import { storeSettings, storeYard } from '../timer-records/store-settings.js';
 import { timerAnswer } from './timer-answer.js';
 import {
+  HoldsChange,
   SettingsAnswer,
   SettingsChange,
   TimerAnswer,
@@ -90,32 +91,31 @@ export class TimersService {
     change: SettingsChange,
     on: string,
   ): Promise<SettingsAnswer> {
-    const { firmId, name: personName } = person;
     const sent = wholeDocument(change.document, readPlan);
+    const { firmId } = person;
+    await transact(this.source, async (manager) => {
+      if (!(await lockToName(manager, firmId, timerId, sent.stations))) throw notFound('timer');
+      await save(manager, person, timerId, { ...change, settingsOf: () => sent });
+    });
+    return this.settingsOf(firmId, timerId, on);
+  }
+
+  /** Puts holds in place of those that a timer has; whoever looks after a home by telephone may. */
+  async hold(
+    person: SignedIn,
+    timerId: string,
+    { version, holds }: HoldsChange,
+    on: string,
+  ): Promise<SettingsAnswer> {
+    const pauses = holds.map(({ from, to }) => ({ from, to }));
+    const settingsOf = (stored: Plan) => ({
+      ...stored,
+      controller: { ...stored.controller, pauses },
+    });
+    const { firmId } = person;
     await transact(this.source, async (manager) => {
       if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
-      const yard = await manager.findOneBy(TimerYard, { firmId, timerId });
-      const document = yard ? withFollowers(sent, yard.document) : sent;
-      const where = { firmId, timerId };
-      const fromVersion = change.version;
-      const stored = await manager.findOneByOrFail(TimerSettings, where);
-      await storeSettings(manager, { ...where, savedBy: personName, fromVersion }, document);
-      if (yard)
-        await storeYard(
-          manager,
-          { ...where, savedBy: personName },
-          yardFor(document, yard.document),
-        );
-      // The same save once more has its copy.
-      if (stored.version !== fromVersion) return;
-      await makeCopy(manager, {
-        ...where,
-        document,
-        personName,
-        reason: 'planned',
-        name: change.name,
-        isInTimer: false,
-      });
+      await save(manager, person, timerId, { version, name: '', settingsOf });
     });
     return this.settingsOf(firmId, timerId, on);
   }
@@ -132,7 +132,7 @@ export class TimersService {
     const { firmId, name: savedBy } = person;
     const yard = wholeDocument(change.document, readYard);
     await transact(this.source, async (manager) => {
-      if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
+      if (!(await lockToName(manager, firmId, timerId, yard.stations))) throw notFound('timer');
       const where = { firmId, timerId, savedBy };
       await storeYard(manager, { ...where, fromVersion: change.version }, yard);
       const settings = await manager.findOneByOrFail(TimerSettings, { firmId, timerId });
@@ -140,6 +140,41 @@ export class TimersService {
     });
     return this.yardOf(firmId, timerId);
   }
+}
+
+interface Saving {
+  readonly version: number;
+  /** Of the copy that is kept. */
+  readonly name: string;
+  /** What is to be stored, made from what is. */
+  readonly settingsOf: (stored: Plan) => Plan;
+}
+
+/** Stores settings made from a version of them, with a copy and the yard; `manager` holds the timer. */
+async function save(
+  manager: EntityManager,
+  { firmId, name: personName }: SignedIn,
+  timerId: string,
+  { version: fromVersion, name, settingsOf }: Saving,
+): Promise<void> {
+  const where = { firmId, timerId };
+  const yard = await manager.findOneBy(TimerYard, where);
+  const stored = await manager.findOneByOrFail(TimerSettings, where);
+  const sent = settingsOf(stored.document);
+  const document = yard ? withFollowers(sent, yard.document) : sent;
+  await storeSettings(manager, { ...where, savedBy: personName, fromVersion }, document);
+  if (yard)
+    await storeYard(manager, { ...where, savedBy: personName }, yardFor(document, yard.document));
+  // The same save once more has its copy.
+  if (stored.version !== fromVersion) return;
+  await makeCopy(manager, {
+    ...where,
+    document,
+    personName,
+    reason: 'planned',
+    name,
+    isInTimer: false,
+  });
 }
 
 export interface NewTimer {

@@ -131,6 +131,43 @@ describe('saving settings', () => {
     await save(timerId, sent).expect(409);
   });
 
+  it('is held by the office too, which changes nothing else; each hold is a copy', async () => {
+    const timerId = await addTimer();
+    const office = await server.signIn('office', person.firmId);
+    const hold = (body: object) =>
+      office.agent.put(`/api/timers/${timerId}/holds?on=2026-06-01`).send(body);
+    const holds = [{ from: '2026-06-01T09:00:00', to: '2026-06-04T09:00:00' }];
+    const before = (await settings(timerId)).body.document;
+    const { body } = await hold({ version: 1, holds }).expect(200);
+    expect(body).toMatchObject({ version: 2, savedBy: office.name });
+    expect(body.document).toEqual({
+      ...before,
+      controller: { ...before.controller, pauses: holds },
+    });
+    await hold({ version: 1, holds: [] }).expect(409);
+    await hold({ version: 2, holds: [] }).expect(200);
+    expect((await settings(timerId)).body.document).toEqual(before);
+    const { body: copies } = await person.agent.get(`/api/timers/${timerId}/copies`).expect(200);
+    expect(copies).toMatchObject([{ person: office.name }, { person: office.name }]);
+  });
+
+  it('refuses a hold that ends before it begins, at its place', async () => {
+    const timerId = await addTimer();
+    const holds = [
+      { from: '2026-06-04T09:00:00', to: '2026-06-01T09:00:00' },
+      { from: 'soon', to: '2026-06-01T09:00:00' },
+    ];
+    const { body } = await http()
+      .put(`/api/timers/${timerId}/holds?on=2026-06-01`)
+      .send({ version: 1, holds })
+      .expect(422);
+    expect(body.errors.map(({ path }: { path: string }) => path)).toEqual([
+      'holds[0].to',
+      'holds[1].from',
+    ]);
+    expect((await settings(timerId)).body.version).toBe(1);
+  });
+
   it('lets just one of many at once save', async () => {
     const timerId = await addTimer();
     const starts = Array.from({ length: 8 }, (_, index) => `0${index}:00`);

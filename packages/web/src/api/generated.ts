@@ -641,6 +641,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/search': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Finds homes, timers, stations, open jobs and people by words. */
+    readonly get: operations['searchFind'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/session': {
     readonly parameters: {
       readonly query?: never;
@@ -932,6 +949,23 @@ export interface paths {
     readonly put?: never;
     /** Keeps a copy of settings: as found, as left, or planned. */
     readonly post: operations['copiesAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/holds': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Holds a timer, or ends its holds; the settings stay as they are. */
+    readonly put: operations['timersHold'];
+    readonly post?: never;
     readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
@@ -1442,9 +1476,39 @@ export interface components {
        */
       readonly removedAt: string;
     };
+    readonly Found: {
+      /** @enum {string} */
+      readonly kind: 'property' | 'timer' | 'station' | 'job' | 'person';
+      /** Format: uuid */
+      readonly propertyId: string | null;
+      readonly station: number | null;
+      /** Format: uuid */
+      readonly timerId: string | null;
+      /** @description What it is called */
+      readonly title: string;
+      /** @description Where it is, in short */
+      readonly where: string;
+    };
+    readonly FoundList: {
+      readonly rows: readonly components['schemas']['Found'][];
+    };
     readonly HealthAnswer: {
       /** @example well */
       readonly status: string;
+    };
+    readonly Hold: {
+      /**
+       * @description By the clock of the home
+       * @example 2026-06-09T07:00:00
+       */
+      readonly from: string;
+      /** @example 2026-06-12T07:00:00 */
+      readonly to: string;
+    };
+    readonly HoldsChange: {
+      readonly holds: readonly components['schemas']['Hold'][];
+      /** @example 1 */
+      readonly version: number;
     };
     readonly ImportAnswer: {
       /** @description Empty: all of it is here already */
@@ -3311,6 +3375,28 @@ export interface operations {
       };
     };
   };
+  readonly searchFind: {
+    readonly parameters: {
+      readonly query: {
+        /** @description All of these words */
+        readonly q: string;
+      };
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['FoundList'];
+        };
+      };
+    };
+  };
   readonly peopleSession: {
     readonly parameters: {
       readonly query?: never;
@@ -3852,6 +3938,33 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['CopyAnswer'];
+        };
+      };
+    };
+  };
+  readonly timersHold: {
+    readonly parameters: {
+      readonly query: {
+        readonly on: string;
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['HoldsChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SettingsAnswer'];
         };
       };
     };

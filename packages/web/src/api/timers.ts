@@ -66,5 +66,18 @@ export const saveSettings = (
     body: { version, document },
   });
 
+/** Holds a timer in place of those that it has. */
+export const saveHolds = (
+  timerId: string,
+  on: string,
+  version: number,
+  holds: Plan['controller']['pauses'],
+): Promise<StoredSettings> =>
+  request('put', '/api/timers/{timerId}/holds', {
+    path: { timerId },
+    query: { on },
+    body: { version, holds },
+  });
+
 export const saveYard = (timerId: string, version: number, document: Yard): Promise<StoredYard> =>
   request('put', '/api/timers/{timerId}/yard', { path: { timerId }, body: { version, document } });

@@ -34,6 +34,7 @@ export const WRITE_NAMES = [
   'erase-person',
   'erase-property',
   'forget-second-factor',
+  'hold-timer',
   'import-property',
   'invite-person',
   'leave-sheet',

@@ -39,6 +39,11 @@ export const router = createBrowserRouter([
             'PropertyPage',
           ),
           screen('properties/:propertyId/edit', property, 'PropertyEditPage'),
+          screen(
+            'properties/:propertyId/week',
+            () => import('../property/week/week-page'),
+            'WeekPage',
+          ),
           screen('timers/:timerId', () => import('../desk/desk-page'), 'DeskPage'),
           screen('timers/:timerId/yard', () => import('../yard/yard-page'), 'YardPage'),
           screen('timers/:timerId/measure', () => import('../measure/measure-page'), 'MeasurePage'),

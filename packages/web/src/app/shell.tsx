@@ -1,8 +1,10 @@
 import { Link, NavLink, Outlet } from 'react-router';
+import { FindButton } from '../find/find-button';
 import { OutboxButton } from '../offline/outbox-button';
 import { PersonMenu } from './person-menu';
 import { useSignedIn } from '../session/use-signed-in';
 import { useTakenAlong } from '../visit/use-taken-along';
+import { TimerBar } from '../visit/timer-bar';
 import { VisitBar } from '../visit/visit-bar';
 import { BrandMark } from '../ui/brand-mark';
 import { SchemeButton } from '../ui/scheme-button';
@@ -43,10 +45,14 @@ export function Shell() {
             Demo
           </span>
         )}
+        <FindButton />
         <OutboxButton />
-        <SchemeButton />
+        <span className={styles['scheme']}>
+          <SchemeButton />
+        </span>
         <PersonMenu />
       </header>
+      <TimerBar />
       <VisitBar />
       <Outlet />
     </div>

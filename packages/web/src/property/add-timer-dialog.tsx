@@ -1,7 +1,8 @@
 import { FormNumber } from '../ui/number-input';
 import { useQuery } from '@tanstack/react-query';
 import { GENERIC_TYPES, type TimerCapability } from '@water-clock/core/timer-types';
-import { Alert, Button, Form, Input, Modal, Select } from 'antd';
+import { Alert, Button, Form, Input, Select } from 'antd';
+import { Dialog } from '../ui/dialog';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { timerTypesQuery, type TimerType } from '../api/timer-types';
@@ -90,7 +91,7 @@ function Asking({ property, own, onClose }: AskingProps) {
   useFormErrors(form, adding.error, setTrouble);
 
   return (
-    <Modal
+    <Dialog
       open
       title={`A timer at ${property.name}`}
       okText="Add the timer"
@@ -164,6 +165,6 @@ function Asking({ property, own, onClose }: AskingProps) {
         </Form.Item>
         {kept.isChanged && <KeptHere onBeginAnew={kept.beginAnew} />}
       </Form>
-    </Modal>
+    </Dialog>
   );
 }

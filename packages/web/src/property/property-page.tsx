@@ -55,6 +55,7 @@ function PropertySheets({ property }: { property: Property }) {
   const { message, modal } = App.useApp();
   const mayChange = useMayChange();
   const [isAdding, setAdding] = useState(false);
+  const timers = useQuery(timersOfPropertyQuery(id, todayHere()));
   const archiving = useWrite('archive-property', (isOff: boolean) => setArchived(id, isOff), {
     touches: [propertiesKey],
   });
@@ -88,6 +89,12 @@ function PropertySheets({ property }: { property: Property }) {
             Who changed what
           </Button>
           <Button onClick={() => void save()}>Export</Button>
+          <Button
+            {...(!mayChange && { type: 'primary' as const })}
+            onClick={() => void navigate(`/properties/${id}/week`)}
+          >
+            This week
+          </Button>
           {archived ? (
             <>
               <EraseProperty property={property} />
@@ -100,7 +107,12 @@ function PropertySheets({ property }: { property: Property }) {
           )}
           <Button onClick={() => void navigate(`/properties/${id}/edit`)}>Change</Button>
           {mayChange && (
-            <Button type="primary" icon={<PlusOutlined />} onClick={() => setAdding(true)}>
+            <Button
+              // What a home without a timer wants first.
+              {...(timers.data?.length === 0 && { type: 'primary' as const })}
+              icon={<PlusOutlined />}
+              onClick={() => setAdding(true)}
+            >
               Add a timer
             </Button>
           )}
@@ -146,7 +158,7 @@ function Timers({ propertyId }: { propertyId: string }) {
     <>
       <div className={styles['timer-cards']}>
         {timers.map((timer) => (
-          <TimerCard key={timer.id} timer={timer} />
+          <TimerCard key={timer.id} timer={timer} isFirst={timer === timers[0]} />
         ))}
       </div>
       {timers.length > 1 && <TimersTogether timers={timers} />}

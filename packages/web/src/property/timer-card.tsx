@@ -15,8 +15,14 @@ import { SensorRow } from './sensor-row';
 import pageStyles from '../ui/page.module.css';
 import styles from './property-page.module.css';
 
+interface TimerCardProps {
+  readonly timer: TimerOfProperty;
+  /** One button of the page is the next step. */
+  readonly isFirst: boolean;
+}
+
 /** One timer of a property: what its nights bring, what is in it, and the ways to work on it. */
-export function TimerCard({ timer }: { timer: TimerOfProperty }) {
+export function TimerCard({ timer, isFirst }: TimerCardProps) {
   const { id, name, timerType, stations, outlook } = timer;
   const navigate = useNavigate();
   const mayChange = useMayChange();
@@ -56,7 +62,10 @@ export function TimerCard({ timer }: { timer: TimerOfProperty }) {
       </dl>
       <div className={styles['timer-ways']} role="group" aria-label="Ways to go on">
         {mayChange && (
-          <Button type="primary" onClick={() => void navigate(`/timers/${id}/visit`)}>
+          <Button
+            {...((isFirst || isVisited) && { type: 'primary' as const })}
+            onClick={() => void navigate(`/timers/${id}/visit`)}
+          >
             {isVisited ? 'Go on with the visit' : 'Visit'}
           </Button>
         )}

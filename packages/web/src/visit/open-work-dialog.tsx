@@ -1,6 +1,7 @@
 import { STEP_NAMES, type StepWork, type VisitStep } from '@water-clock/core/visits';
 import { counted } from '@water-clock/core/words';
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '../ui/dialog';
 import { oncePressed } from '../ui/once-pressed';
 import { workWords } from './use-step-work';
 
@@ -18,7 +19,7 @@ interface OpenWorkDialogProps {
 export function OpenWorkDialog({ step, work, onDone, onSkip, onClose }: OpenWorkDialogProps) {
   const more = work.open.length - MOST_NAMED;
   return (
-    <Modal
+    <Dialog
       open
       title={`${STEP_NAMES[step]}: ${workWords(work)}`}
       onCancel={onClose}
@@ -40,6 +41,6 @@ export function OpenWorkDialog({ step, work, onDone, onSkip, onClose }: OpenWork
         {more > 0 && <li>and {counted(more, 'other')}</li>}
       </ul>
       <p>What is left out for a reason is skipped, and the reason is kept.</p>
-    </Modal>
+    </Dialog>
   );
 }

@@ -6,7 +6,8 @@ import {
   type StepWork,
   type VisitStep,
 } from '@water-clock/core/visits';
-import { Button, Input, Modal } from 'antd';
+import { Button, Input } from 'antd';
+import { Dialog } from '../ui/dialog';
 import { useState } from 'react';
 import { Link, useLocation, useMatch, useNavigate } from 'react-router';
 import { useKeptForm } from '../offline/use-kept-form';
@@ -143,7 +144,7 @@ function SkipDialog({ visitId, step, onClose, onSkip }: SkipDialogProps) {
   };
   const isEmpty = reason.trim() === '';
   return (
-    <Modal
+    <Dialog
       open
       title={`Skip ${STEP_NAMES[step]}?`}
       okText="Skip it"
@@ -160,6 +161,6 @@ function SkipDialog({ visitId, step, onClose, onSkip }: SkipDialogProps) {
         onChange={(event) => kept.set(() => event.target.value)}
         onPressEnter={() => !isEmpty && void skip()}
       />
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,0 +1,28 @@
+import { testPlan } from '../testing/plans.js';
+import { timerNext } from './index.js';
+
+const next = (fields: object, { collisions = 0, toKeyIn = 0 } = {}) =>
+  timerNext({ target: testPlan(fields as Record<string, unknown>), collisions, toKeyIn });
+
+it('leads through what a new timer lacks, in order', () => {
+  expect(next({ stations: [{ number: 1 }], programs: [] }, { toKeyIn: 3 })).toEqual({
+    to: 'stations',
+  });
+  const described = [{ number: 1, plant: 'turf' }];
+  expect(next({ stations: described, programs: [] }, { toKeyIn: 3 })).toEqual({ to: 'plan' });
+  expect(next({}, { collisions: 2, toKeyIn: 3 })).toEqual({ to: 'collisions', count: 2 });
+  expect(next({}, { toKeyIn: 3 })).toEqual({ to: 'visit', values: 3 });
+  expect(next({})).toBeNull();
+});
+
+it('a program without start, without water or switched off does not water', () => {
+  const program = { id: 'A', starts: ['04:00'], runs: [{ station: 1, seconds: 600 }] };
+  const [start, ...others] = [
+    program,
+    { ...program, starts: [] },
+    { ...program, enabled: false },
+    { ...program, runs: [{ station: 1, seconds: 0 }] },
+  ];
+  expect(next({ programs: [start] })).toBeNull();
+  for (const other of others) expect(next({ programs: [other] })).toEqual({ to: 'plan' });
+});

@@ -1,0 +1,30 @@
+import { hasStart, type Plan } from '../settings/index.js';
+
+/** What is most likely to be done next to a timer that nobody is visiting. */
+export type TimerNext =
+  | { readonly to: 'stations' }
+  | { readonly to: 'plan' }
+  | { readonly to: 'collisions'; readonly count: number }
+  | { readonly to: 'visit'; readonly values: number };
+
+export interface TimerNextAsked {
+  /** The settings that are wanted. */
+  readonly target: Plan;
+  /** Of the nights that come. */
+  readonly collisions: number;
+  /** Values that are to be keyed in until the timer has what is wanted. */
+  readonly toKeyIn: number;
+}
+
+/** The first of what a timer lacks, in the order in which a home is set up; null where it lacks nothing. */
+export function timerNext({ target, collisions, toKeyIn }: TimerNextAsked): TimerNext | null {
+  const { stations, programs } = target;
+  const waters = programs.some(
+    (program) =>
+      program.enabled && hasStart(program) && program.runs.some(({ seconds }) => seconds > 0),
+  );
+  const isDescribed = stations.some(({ name, head, plant }) => name ?? head ?? plant);
+  if (!waters) return { to: isDescribed ? 'plan' : 'stations' };
+  if (collisions > 0) return { to: 'collisions', count: collisions };
+  return toKeyIn > 0 ? { to: 'visit', values: toKeyIn } : null;
+}

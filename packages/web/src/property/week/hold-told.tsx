@@ -1,0 +1,77 @@
+import { dayOf, parseDateTime, type TimerSeconds } from '@water-clock/core/civil-time';
+import { isTooMuch } from '@water-clock/core/engine';
+import { GENERAL_WORDS, nextWatering } from '@water-clock/core/sheets';
+import { holdsNotOver, type Plan, type Stretch } from '@water-clock/core/settings';
+import { nearMoment } from '@water-clock/core/words';
+import { propertiesKey } from '../../api/properties';
+import { saveHolds, timersKey, type Timer } from '../../api/timers';
+import { copiesKey } from '../../api/copies';
+import { useWrite } from '../../api/use-write';
+import { HoldInput } from '../../desk/extras/hold-input';
+import { todayHere } from '../../format/today';
+import { useStoredSettings } from '../../offline/use-stored';
+import { useSay } from '../../session/use-signed-in';
+import { Tell } from './tell';
+import { toTheMinute } from './watering-words';
+import pageStyles from '../../ui/page.module.css';
+
+interface HoldToldProps {
+  readonly timer: Timer;
+  /** What is in the timer, its holds included. */
+  readonly plan: Plan;
+  readonly holds: readonly Stretch[];
+  readonly now: TimerSeconds;
+}
+
+/** When it waters again, in words; null: not for two months, or nobody can work it out. */
+function againOf(plan: Plan, from: TimerSeconds): string | null {
+  try {
+    const next = nextWatering(plan, from);
+    return next && nearMoment(toTheMinute(next.from), dayOf(from));
+  } catch (error) {
+    if (isTooMuch(error)) return null;
+    throw error;
+  }
+}
+
+/** What to say to a household that wants it to stop, or one station to run; and the hold that is noted here. */
+export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
+  const say = useSay();
+  const settings = useStoredSettings(timer.id, { isToRead: true });
+  const version = settings.data?.version;
+  const holding = useWrite(
+    'hold-timer',
+    (next: readonly Stretch[]) => saveHolds(timer.id, todayHere(), version!, [...next]),
+    { touches: [timersKey, propertiesKey, copiesKey] },
+  );
+  const { handling } = timer;
+  const open = holdsNotOver(holds, now);
+  const last = open.at(-1);
+  const again = last && againOf(plan, parseDateTime(last.to)!);
+  const stop = handling.pauseForRain || GENERAL_WORDS.pauseForRain;
+  const after = again ? ` It waters again by itself: ${again}.` : '';
+  return (
+    <>
+      <section>
+        <h3>To stop it for rain</h3>
+        <Tell timer={timer} words={say(`${stop}${after}`)} />
+        {version !== undefined && (
+          <HoldInput
+            holds={open}
+            mostDays={handling.longestHoldDays}
+            timeZone={plan.site?.timeZone}
+            onChange={(next) => void holding.write(next)}
+          />
+        )}
+        <p className={pageStyles['soft']}>
+          A hold that is noted here is in the plan. On the timer it is once somebody has set it
+          there.
+        </p>
+      </section>
+      <section>
+        <h3>To run one station by hand</h3>
+        <Tell timer={timer} words={say(handling.runOneStation || GENERAL_WORDS.runOneStation)} />
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,85 @@
+import { addDays, dayOf, startOfDay, type DayNumber } from '@water-clock/core/civil-time';
+import type { StationWatering } from '@water-clock/core/sheets';
+import type { Plan } from '@water-clock/core/settings';
+import { shortDate } from '@water-clock/core/words';
+import { useEffect, useRef } from 'react';
+import { useSay } from '../../session/use-signed-in';
+import { amountWords, spanWords } from './watering-words';
+import pageStyles from '../../ui/page.module.css';
+import styles from './week.module.css';
+
+interface WeekTableProps {
+  readonly plan: Plan;
+  readonly from: DayNumber;
+  readonly waterings: readonly StationWatering[];
+  /** The station that somebody asks about; 0: none. */
+  readonly asked: number;
+}
+
+const WEEK = 7;
+
+/** Stations down, dates across; on a phone a card for each station. */
+export function WeekTable({ plan, from, waterings, asked }: WeekTableProps) {
+  const say = useSay();
+  const row = useRef<HTMLTableRowElement>(null);
+  useEffect(() => row.current?.scrollIntoView({ block: 'nearest' }), [asked]);
+  const days = Array.from({ length: WEEK }, (_, later) => addDays(from, later));
+  const stations = plan.stations.filter(
+    ({ number, enabled }) => enabled || waterings.some(({ station }) => station === number),
+  );
+  if (stations.length === 0)
+    return <p className={pageStyles['soft']}>No station of it is switched on.</p>;
+  return (
+    <div className={styles['scroll']} tabIndex={0} role="region" aria-label="Waters this week">
+      <table className={styles['week']}>
+        <thead>
+          <tr>
+            <th scope="col">Station</th>
+            {days.map((day) => (
+              <th key={day} scope="col">
+                {shortDate(day)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {stations.map(({ number, name }) => (
+            <tr
+              key={number}
+              ref={number === asked ? row : undefined}
+              data-asked={number === asked || undefined}
+            >
+              <th scope="row">
+                <span className="figures">{number}</span> {name}
+              </th>
+              {days.map((day) => {
+                const own = waterings.filter(
+                  ({ station, from: begin }) => station === number && dayOf(begin) === day,
+                );
+                return (
+                  <td key={day} data-day={shortDate(day)} data-dry={own.length === 0 || undefined}>
+                    {own.length === 0 && <span className={pageStyles['soft']}>–</span>}
+                    {own.map((watering) => {
+                      const { from: begin, to } = spanWords(watering);
+                      return (
+                        <span key={watering.from} className={styles['watering']}>
+                          <span className="figures">
+                            {say(`${begin} to ${to}`).replace(' to ', '–')}
+                          </span>
+                          {watering.to >= startOfDay(addDays(day, 1)) && (
+                            <span className={pageStyles['soft']}> next day</span>
+                          )}
+                          <span className={pageStyles['soft']}>{amountWords(watering)}</span>
+                        </span>
+                      );
+                    })}
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
