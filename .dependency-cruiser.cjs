@@ -12,6 +12,7 @@ const CORE_ORDER = [
   'local-rules',
   'property-file',
   'words',
+  'household-words',
   'engine',
   'water-use',
   'findings',
@@ -148,7 +149,7 @@ module.exports = {
     {
       name: 'core-words-messages-in-one-place',
       severity: 'error',
-      from: { path: '^packages/core/src/', pathNot: '^packages/core/src/sheets/messages/' },
+      from: { path: '^packages/core/src/', pathNot: '^packages/core/src/household-words/' },
       to: { path: '^node_modules/intl-messageformat/' },
     },
     {

@@ -43,6 +43,7 @@ async function shareLink(url, cookie, timerId) {
     phone: '555 0100',
     handling: new TimerHandling(),
     clock: '24',
+    language: 'en',
     due: [],
     confirmed: { of: 0, keyedIn: 0, unknown: 0 },
     moistureHeld: [],

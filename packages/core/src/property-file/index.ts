@@ -7,5 +7,6 @@ export {
   TimerInFile,
   type CopyReason,
 } from './property-file.js';
+export { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from './household-language.js';
 export { readPropertyFile } from './read-property-file.js';
 export { propertyFileSchema } from './schema.js';

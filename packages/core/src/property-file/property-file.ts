@@ -14,6 +14,7 @@ import {
   UtcMoment,
   WholeNumber,
 } from '../documents/index.js';
+import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from './household-language.js';
 import type { RuleSet } from '../local-rules/index.js';
 import { Confirmed, SUPPLY_SOURCES, type Plan, type SupplySource } from '../settings/index.js';
 import type { Yard } from '../yards/index.js';
@@ -47,6 +48,8 @@ export class PropertyFacts {
   @ListOfWhole(1, 7) mowingWeekdays: number[] = [];
   /** The day before each of them is kept dry too. */
   @Flag() isDryBeforeMowing = false;
+  /** What the household reads. */
+  @OneOf(HOUSEHOLD_LANGUAGES) language: HouseholdLanguage = 'en';
 }
 
 /** One saved copy of a timer's settings. */

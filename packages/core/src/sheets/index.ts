@@ -1,5 +1,6 @@
 export { bypassedSensors, dueDates, seasonStep, type DueAsked } from './due-dates.js';
 export {
+  languageOf,
   readSheet,
   Sheet,
   SHEET_FORMAT,
@@ -8,8 +9,7 @@ export {
   SheetDue,
   SheetStation,
 } from './sheet.js';
-export { axisHour, barWords, hourWords, sheetDate, shortSheetDate } from './messages/dates.js';
-export { GENERAL_WORDS, LABELS } from './messages/en.js';
+export { householdHows, type HouseholdHows } from './household-hows.js';
 export { sheetOf, type SheetAsked } from './sheet-of.js';
 export { nextWatering, stationWaterings, type StationWatering } from './station-week.js';
 export { printedCopy, type PrintedCopy, type PrintedRow } from './printed-copy.js';

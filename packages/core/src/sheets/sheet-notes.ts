@@ -1,42 +1,43 @@
 import { dayOf, parseDateTime, startOfDay, type DayNumber } from '../civil-time/index.js';
 import { outlook } from '../findings/index.js';
 import { holdsNotOver, type DailyHours, type Plan } from '../settings/index.js';
-import { dateWords, momentWords, timeWords } from './messages/dates.js';
-import { lengthWords, listed, message, weekdaysListed } from './messages/message.js';
+import { timeWords, type Speaker } from '../household-words/index.js';
 
 /** What keeps the timer from watering as it is set, or makes it water otherwise; a sentence each. */
-export function sheetNotes(plan: Plan, on: DayNumber): string[] {
+export function sheetNotes(speaker: Speaker, plan: Plan, on: DayNumber): string[] {
   const { timer, controller } = plan;
   return [
-    ...collisionNote(plan, on),
+    ...collisionNote(speaker, plan, on),
     ...holdsNotOver(controller.pauses, startOfDay(on)).map(({ from, to }) =>
-      message('paused', {
-        from: momentWords(parseDateTime(from)!),
-        to: momentWords(parseDateTime(to)!),
+      speaker.message('paused', {
+        from: speaker.moment(parseDateTime(from)!),
+        to: speaker.moment(parseDateTime(to)!),
       }),
     ),
-    ...stationNotes(plan),
+    ...stationNotes(speaker, plan),
     ...(timer.monthDaysOff && controller.monthDaysOff.length > 0
-      ? [message('monthDays', { days: ordered(controller.monthDaysOff) })]
+      ? [speaker.message('monthDays', { days: ordered(speaker, controller.monthDaysOff) })]
       : []),
     ...(timer.noWaterWindows
-      ? controller.noWater.map((hours) => message('noWater', hoursOf(hours)))
+      ? controller.noWater.map((hours) => speaker.message('noWater', hoursOf(speaker, hours)))
       : []),
     ...(timer.programWindows
       ? plan.programs.flatMap(({ id, waterWindows }) =>
-          waterWindows.map((hours) => message('ownHours', { program: id, ...hoursOf(hours) })),
+          waterWindows.map((hours) =>
+            speaker.message('ownHours', { program: id, ...hoursOf(speaker, hours) }),
+          ),
         )
       : []),
-    ...sensorNotes(plan),
+    ...sensorNotes(speaker, plan),
   ];
 }
 
 /** How the timer goes from station to station, and what is otherwise on some of them. */
-function stationNotes({ timer, controller, programs, stations }: Plan): string[] {
+function stationNotes(speaker: Speaker, { timer, controller, programs, stations }: Plan): string[] {
   const watered = stations.filter(({ enabled }) => enabled);
   return [
     ...(controller.stationDelaySeconds > 0
-      ? [message('between', { length: lengthWords(controller.stationDelaySeconds) })]
+      ? [speaker.message('between', { length: speaker.length(controller.stationDelaySeconds) })]
       : []),
     ...programs
       .filter(({ enabled, runs }) => enabled && runs.length > 1)
@@ -45,14 +46,16 @@ function stationNotes({ timer, controller, programs, stations }: Plan): string[]
         count: Math.min(concurrent, timer.maxConcurrentStations),
       }))
       .filter(({ count }) => count > 1)
-      .map((atOnce) => message('atOnce', atOnce)),
-    ...(timer.cycleSoak ? cycleNotes(watered) : []),
+      .map((atOnce) => speaker.message('atOnce', atOnce)),
+    ...(timer.cycleSoak ? cycleNotes(speaker, watered) : []),
     ...some(
+      speaker,
       'off',
       stations.filter(({ enabled }) => !enabled),
     ),
     ...(timer.pumpPerStation
       ? some(
+          speaker,
           'pump',
           watered.filter(({ pump }) => pump === true),
         )
@@ -63,13 +66,16 @@ function stationNotes({ timer, controller, programs, stations }: Plan): string[]
 type Station = Plan['stations'][number];
 
 const some = (
+  speaker: Speaker,
   key: 'off' | 'notForRain' | 'notForFrost' | 'pump',
   are: readonly Station[],
 ): string[] =>
-  are.length === 0 ? [] : [message(key, { count: are.length, names: numbersOf(are) })];
+  are.length === 0
+    ? []
+    : [speaker.message(key, { count: are.length, names: numbersOf(speaker, are) })];
 
 /** What a sensor holds back, and which stations it does not. */
-function sensorNotes({ timer, controller, stations }: Plan): string[] {
+function sensorNotes(speaker: Speaker, { timer, controller, stations }: Plan): string[] {
   const unheeding = (sensor: 'rainSensor' | 'freezeSensor') =>
     controller[sensor] === 'active'
       ? stations.filter((station) => station.enabled && !station[sensor])
@@ -78,24 +84,24 @@ function sensorNotes({ timer, controller, stations }: Plan): string[] {
   return [
     ...(timer.rainSensor
       ? [
-          message(rain ? 'sensorActive' : 'sensorBypass'),
-          ...some('notForRain', unheeding('rainSensor')),
+          speaker.message(rain ? 'sensorActive' : 'sensorBypass'),
+          ...some(speaker, 'notForRain', unheeding('rainSensor')),
         ]
       : []),
     ...(timer.freezeSensor
       ? [
-          message(frost ? 'freezeActive' : 'freezeBypass'),
-          ...some('notForFrost', unheeding('freezeSensor')),
+          speaker.message(frost ? 'freezeActive' : 'freezeBypass'),
+          ...some(speaker, 'notForFrost', unheeding('freezeSensor')),
         ]
       : []),
   ];
 }
 
-const numbersOf = (stations: readonly Station[]): string =>
-  listed(stations.map(({ number }) => String(number)));
+const numbersOf = (speaker: Speaker, stations: readonly Station[]): string =>
+  speaker.listed(stations.map(({ number }) => String(number)));
 
 /** Stations of which cycle and soak are alike stand together. */
-function cycleNotes(stations: readonly Station[]): string[] {
+function cycleNotes(speaker: Speaker, stations: readonly Station[]): string[] {
   const alike = new Map<string, Station[]>();
   for (const station of stations) {
     if (station.cycleSeconds === undefined) continue;
@@ -104,26 +110,31 @@ function cycleNotes(stations: readonly Station[]): string[] {
   }
   return [...alike.values()].map((all) => {
     const { cycleSeconds = 0, soakSeconds = 0 } = all[0]!;
-    return message('cycles', {
-      ...{ count: all.length, names: numbersOf(all), cycle: lengthWords(cycleSeconds) },
-      soak: soakSeconds > 0 ? lengthWords(soakSeconds) : 'none',
+    return speaker.message('cycles', {
+      ...{ count: all.length, names: numbersOf(speaker, all), cycle: speaker.length(cycleSeconds) },
+      soak: soakSeconds > 0 ? speaker.length(soakSeconds) : 'none',
     });
   });
 }
 
-function collisionNote(plan: Plan, on: DayNumber): string[] {
+function collisionNote(speaker: Speaker, plan: Plan, on: DayNumber): string[] {
   const { first } = outlook(plan, on);
   if (!first || plan.controller.off) return [];
   const { start } = first;
-  return [message('collides', { date: dateWords(dayOf(start)), time: timeWords(start) })];
+  return [
+    speaker.message('collides', { date: speaker.date(dayOf(start)), time: timeWords(start) }),
+  ];
 }
 
-const ordered = (days: readonly number[]): string =>
-  listed([...days].sort((a, b) => a - b).map((day) => message('ordinal', { day })));
+const ordered = (speaker: Speaker, days: readonly number[]): string =>
+  speaker.listed([...days].sort((a, b) => a - b).map((day) => speaker.message('ordinal', { day })));
 
 /** Hours with their weekdays, which are none where they are all. */
-export const hoursOf = ({ from, to, weekdays }: DailyHours): Record<string, string> => ({
+export const hoursOf = (
+  speaker: Speaker,
+  { from, to, weekdays }: DailyHours,
+): Record<string, string> => ({
   from,
   to,
-  days: new Set(weekdays).size === 7 ? 'none' : weekdaysListed(weekdays),
+  days: new Set(weekdays).size === 7 ? 'none' : speaker.weekdaysListed(weekdays),
 });

@@ -10,9 +10,9 @@ import { simulate, type Simulation } from '../engine/index.js';
 import type { Plan, StationSettings } from '../settings/index.js';
 import type { TimerHandling } from '../timer-types/index.js';
 import type { ClockStyle } from '../words/index.js';
-import { inHouseholdClock } from './messages/dates.js';
-import { MONTH_NAMES } from './messages/en.js';
-import { listed, message } from './messages/message.js';
+import { inHouseholdClock, speakerOf, type Speaker } from '../household-words/index.js';
+import type { HouseholdLanguage } from '../property-file/index.js';
+import { householdHows } from './household-hows.js';
 import { Sheet, type SheetBar, type SheetDay, type SheetDue } from './sheet.js';
 import { sheetNotes } from './sheet-notes.js';
 import { sheetRules } from './sheet-rules.js';
@@ -29,6 +29,8 @@ export interface SheetAsked {
   readonly phone: string;
   readonly handling: TimerHandling;
   readonly clock: ClockStyle;
+  /** That the household reads. */
+  readonly language: HouseholdLanguage;
   readonly due: readonly SheetDue[];
   /** Of how many values of the timer nobody read what stands there: keyed in, or not known at all. */
   readonly confirmed: { readonly of: number; readonly keyedIn: number; readonly unknown: number };
@@ -43,17 +45,20 @@ const WEEKS_OF_WATER = 4;
 /** The sheet for the door: the settings of a timer in a household's words. */
 export function sheetOf(asked: SheetAsked): Sheet {
   const { plan, on, handling, clock, confirmed } = asked;
-  const say = (text: string) => inHouseholdClock(text, clock);
+  const speaker = speakerOf(asked.language);
+  const say = (text: string) => inHouseholdClock(speaker.language, text, clock);
   const month = simulate(plan, { from: on, days: 7 * WEEKS_OF_WATER });
-  const timesOf = stationTimes(plan, on);
+  const timesOf = stationTimes(speaker, plan, on);
   const { of } = confirmed;
+  const hows = householdHows(handling, asked.language);
   return Object.assign(new Sheet(), {
+    language: asked.language,
     madeOn: formatDate(on),
     property: asked.property,
     timer: asked.timer,
     firm: asked.firm,
     phone: asked.phone,
-    season: seasonWords(plan),
+    season: seasonWords(speaker, plan),
     clock,
     stations: plan.stations.map((station) => ({
       number: station.number,
@@ -62,44 +67,62 @@ export function sheetOf(asked: SheetAsked): Sheet {
       ...waterOf(station, month, asked.volumeWords),
     })),
     notes: [
-      ...(confirmed.keyedIn > 0 ? [message('unconfirmed', { count: confirmed.keyedIn, of })] : []),
-      ...(confirmed.unknown > 0 ? [message('unknown', { count: confirmed.unknown, of })] : []),
-      ...sheetNotes(plan, on),
-      ...moistureNote(asked.moistureHeld),
+      ...(confirmed.keyedIn > 0
+        ? [speaker.message('unconfirmed', { count: confirmed.keyedIn, of })]
+        : []),
+      ...(confirmed.unknown > 0
+        ? [speaker.message('unknown', { count: confirmed.unknown, of })]
+        : []),
+      ...sheetNotes(speaker, plan, on),
+      ...moistureNote(speaker, asked.moistureHeld),
     ].map(say),
-    rules: sheetRules(plan, on).map(say),
+    rules: sheetRules(speaker, plan, on).map(say),
     week: weekOf(month, on),
-    pauseForRain: say(handling.pauseForRain || message('pauseForRain')),
-    runOneStation: say(handling.runOneStation || message('runOneStation')),
+    pauseForRain: say(hows.pauseForRain),
+    runOneStation: say(hows.runOneStation),
     due: [...asked.due],
   });
 }
 
-const moistureNote = (stations: readonly number[]): string[] =>
+const moistureNote = (speaker: Speaker, stations: readonly number[]): string[] =>
   stations.length === 0
     ? []
-    : [message('moistureHeld', { count: stations.length, names: listed(stations.map(String)) })];
+    : [
+        speaker.message('moistureHeld', {
+          count: stations.length,
+          names: speaker.listed(stations.map(String)),
+        }),
+      ];
 
-function seasonWords({ timer, controller: { season, off }, programs }: Plan): string {
-  if (off) return message('seasonOff');
+function seasonWords(
+  speaker: Speaker,
+  { timer, controller: { season, off }, programs }: Plan,
+): string {
+  if (off) return speaker.message('seasonOff');
   if (timer.season === null) return '';
   const percents = (all: readonly (readonly [string, number])[]) =>
-    all.map(([of, percent]) => message('percentOf', { of, percent })).join(', ');
+    all.map(([of, percent]) => speaker.message('percentOf', { of, percent })).join(', ');
   switch (season.mode) {
     case 'whole':
-      return message('seasonWhole', { percent: season.percent });
+      return speaker.message('seasonWhole', { percent: season.percent });
     case 'program':
-      return message('seasonProgram', {
+      return speaker.message('seasonProgram', {
         percents: percents(programs.map(({ id, percent }) => [id, percent])),
       });
     case 'monthly':
-      return message('seasonMonthly', {
+      return speaker.message('seasonMonthly', {
         percents: percents(
-          MONTH_NAMES.map((name, month) => [name.slice(0, 3), season.percents[month] ?? 100]),
+          speaker.language.shortMonthNames.map((name, month) => [
+            name,
+            season.percents[month] ?? 100,
+          ]),
         ),
       });
     case 'weather':
-      return message('seasonWeather', { least: season.leastPercent, most: season.mostPercent });
+      return speaker.message('seasonWeather', {
+        least: season.leastPercent,
+        most: season.mostPercent,
+      });
   }
 }
 

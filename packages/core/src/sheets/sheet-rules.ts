@@ -1,48 +1,54 @@
 import { addDays, type DayNumber } from '../civil-time/index.js';
 import { rulesOfDate, type Plan, type RulesOfDate } from '../settings/index.js';
-import { HEAD_NAMES } from './messages/en.js';
-import { dateWords } from './messages/dates.js';
-import { listed, message, weekdaysListed } from './messages/message.js';
+import type { Speaker } from '../household-words/index.js';
 import { hoursOf } from './sheet-notes.js';
 
 const YEAR = 366;
 
 /** Which rules hold at the home, from when others do, and who answers for keeping them; none where there are none. */
-export function sheetRules({ rules }: Plan, on: DayNumber): string[] {
-  const now = rulesWords(rulesOfDate(rules, on));
+export function sheetRules(speaker: Speaker, { rules }: Plan, on: DayNumber): string[] {
+  const wordsOn = (day: DayNumber) => rulesWords(speaker, rulesOfDate(rules, day));
+  const now = wordsOn(on);
   const change = Array.from({ length: YEAR }, (_, index) => addDays(on, index + 1)).find(
-    (day) => rulesWords(rulesOfDate(rules, day)) !== now,
+    (day) => wordsOn(day) !== now,
   );
-  if (now === message('ruleNone') && change === undefined) return [];
+  if (now === speaker.message('ruleNone') && change === undefined) return [];
   return [
-    message('rulesNow', { rules: now }),
+    speaker.message('rulesNow', { rules: now }),
     ...(change === undefined
       ? []
       : [
-          message('rulesFrom', {
-            date: dateWords(change),
-            rules: rulesWords(rulesOfDate(rules, change)),
+          speaker.message('rulesFrom', {
+            date: speaker.date(change),
+            rules: wordsOn(change),
           }),
         ]),
-    message('rulesOwner'),
+    speaker.message('rulesOwner'),
   ];
 }
 
-function rulesWords({ weekdays, dateParity, noWater, exempt }: RulesOfDate): string {
+function rulesWords(
+  speaker: Speaker,
+  { weekdays, dateParity, noWater, exempt }: RulesOfDate,
+): string {
   const asked = [
-    ...(weekdays ? [weekdaysRule(weekdays)] : []),
-    ...(dateParity ? [message('ruleParity', { parity: dateParity })] : []),
-    ...noWater.map((hours) => message('ruleHours', hoursOf(hours))),
+    ...(weekdays ? [weekdaysRule(speaker, weekdays)] : []),
+    ...(dateParity ? [speaker.message('ruleParity', { parity: dateParity })] : []),
+    ...noWater.map((hours) => speaker.message('ruleHours', hoursOf(speaker, hours))),
   ];
-  if (asked.length === 0) return message('ruleNone');
+  if (asked.length === 0) return speaker.message('ruleNone');
   const spared =
     exempt.length > 0
-      ? [message('ruleExempt', { heads: listed(exempt.map((head) => HEAD_NAMES[head])) })]
+      ? [
+          speaker.message('ruleExempt', {
+            heads: speaker.listed(exempt.map((head) => speaker.language.headNames[head])),
+          }),
+        ]
       : [];
   return [...asked, ...spared].join('; ');
 }
 
-const weekdaysRule = (weekdays: readonly number[]): string =>
+const weekdaysRule = (speaker: Speaker, weekdays: readonly number[]): string =>
   weekdays.length === 0
-    ? message('ruleNoDay')
-    : message('ruleWeekdays', { names: weekdaysListed(weekdays) });
+    ? speaker.message('ruleNoDay')
+    : speaker.message('ruleWeekdays', { names: speaker.weekdaysListed(weekdays) });

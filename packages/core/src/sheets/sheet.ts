@@ -10,6 +10,7 @@ import {
   WholeNumber,
   type DocumentProblem,
 } from '../documents/index.js';
+import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from '../property-file/index.js';
 import { err, fieldOf, ok, type Result } from '../kernel/index.js';
 
 export const SHEET_FORMAT = 'waterclock.sheet/1';
@@ -47,6 +48,8 @@ export class SheetDue {
 /** What is left at the door, in words: all that a household needs, and nothing else. */
 export class Sheet {
   @OneOf([SHEET_FORMAT]) format: typeof SHEET_FORMAT = SHEET_FORMAT;
+  /** Absent in those that were left before there was more than one. */
+  @Optional() @OneOf(HOUSEHOLD_LANGUAGES) language?: HouseholdLanguage;
   @CivilDay() madeOn!: string;
   @Text() property!: string;
   @Text() timer!: string;
@@ -67,6 +70,9 @@ export class Sheet {
   @Text() runOneStation = '';
   @NestedList(() => SheetDue) due: SheetDue[] = [];
 }
+
+/** The language that a sheet is written in. */
+export const languageOf = ({ language = 'en' }: Sheet): HouseholdLanguage => language;
 
 /** The most that a list of a sheet may have: a timer has no more stations, and a sheet no more nights or dates. */
 const LONGEST = [

@@ -9,14 +9,15 @@ import { TimerHandling } from '../timer-types/index.js';
 import {
   axisHour,
   barWords,
-  dueDates,
+  EN,
   hourWords,
-  readSheet,
-  seasonStep,
   sheetDate,
-  sheetOf,
   shortSheetDate,
-} from './index.js';
+  speakerOf,
+} from '../household-words/index.js';
+import { dueDates, readSheet, seasonStep, sheetOf } from './index.js';
+
+const SPEAKER = speakerOf('en');
 
 const ON = parseDate('2026-06-01')!;
 
@@ -68,6 +69,7 @@ const sheet = (
     phone: '555 0100',
     handling: Object.assign(new TimerHandling(), handling),
     clock,
+    language: 'en',
     due: [],
     confirmed: { of: 19, keyedIn: 0, unknown: 0, ...confirmed },
     moistureHeld,
@@ -317,7 +319,7 @@ it('says which stations a moisture sensor may hold back, and nothing of what it 
 it('names what falls due next, the soonest first', () => {
   const step = { on: '2026-09-01', what: 'Set the season percentage to 60 %' };
   const asked = { plan, on: ON, care: new Set(['battery'] as const), seasonStep: step };
-  const due = dueDates({ ...asked, sensorBackOn: null });
+  const due = dueDates({ speaker: SPEAKER, ...asked, sensorBackOn: null });
   expect(due).toEqual([
     { on: '2026-06-01', what: 'Try the rain sensor' },
     step,
@@ -325,6 +327,7 @@ it('names what falls due next, the soonest first', () => {
     { on: '2027-06-01', what: 'Change the backup battery' },
   ]);
   const spring = dueDates({
+    speaker: SPEAKER,
     plan: { ...plan, timer: { ...plan.timer, power: 'battery', rainSensor: false } },
     on: parseDate('2026-12-01')!,
     care: new Set(),
@@ -340,6 +343,7 @@ it('names what falls due next, the soonest first', () => {
 it('has the day on which a sensor that is bypassed is switched back, and none for one that is heeded', () => {
   const dueOf = (controller: Partial<Plan['controller']>) =>
     dueDates({
+      speaker: SPEAKER,
       plan: {
         ...plan,
         timer: { ...plan.timer, freezeSensor: true },
@@ -355,31 +359,33 @@ it('has the day on which a sensor that is bypassed is switched back, and none fo
 });
 
 it('words its dates and times from the catalogue, in the clock of the household', () => {
-  expect([sheetDate('2026-06-09'), shortSheetDate('2026-12-31')]).toEqual([
+  expect([sheetDate(EN, '2026-06-09'), shortSheetDate(EN, '2026-12-31')]).toEqual([
     'Tue 9 June 2026',
     'Thu 31 Dec',
   ]);
   const bar = { program: 'A', from: 13 * 60 + 5, to: 1440 };
-  expect([barWords(bar, '24'), barWords(bar, '12')]).toEqual([
+  expect([barWords(EN, bar, '24'), barWords(EN, bar, '12')]).toEqual([
     'A 13:05 to 00:00',
     'A 1:05 PM to 12:00 midnight',
   ]);
-  expect([hourWords(6, '24'), hourWords(18, '12')]).toEqual(['06:00', '6:00 PM']);
+  expect([hourWords(EN, 6, '24'), hourWords(EN, 18, '12')]).toEqual(['06:00', '6:00 PM']);
   const axis = [0, 3, 12, 21];
-  expect(axis.map((hour) => axisHour(hour, '24'))).toEqual(['00', '03', '12', '21']);
-  expect(axis.map((hour) => axisHour(hour, '12'))).toEqual(['12', '3 AM', 'noon', '9 PM']);
+  expect(axis.map((hour) => axisHour(EN, hour, '24'))).toEqual(['00', '03', '12', '21']);
+  expect(axis.map((hour) => axisHour(EN, hour, '12'))).toEqual(['12', '3 AM', 'noon', '9 PM']);
 });
 
 it('a step of the season says what is to be set', () => {
-  expect(seasonStep('2026-07-01', { A: 60, B: 60 })).toEqual({
+  expect(seasonStep(SPEAKER, '2026-07-01', { A: 60, B: 60 })).toEqual({
     on: '2026-07-01',
     what: 'Set the season percentage to 60 %',
   });
-  expect(seasonStep('2026-07-01', { A: 60, B: 40 }).what).toBe(
+  expect(seasonStep(SPEAKER, '2026-07-01', { A: 60, B: 40 }).what).toBe(
     'Set the season percentage to A 60 %, B 40 %',
   );
-  expect(seasonStep('2026-11-01', {}).what).toBe('Set the season percentage to 100 %');
-  expect(seasonStep('2026-11-01', null).what).toBe('Turn the timer off: no water is wanted');
+  expect(seasonStep(SPEAKER, '2026-11-01', {}).what).toBe('Set the season percentage to 100 %');
+  expect(seasonStep(SPEAKER, '2026-11-01', null).what).toBe(
+    'Turn the timer off: no water is wanted',
+  );
 });
 
 it('says of stations what this timer does, not what only stands in its settings', () => {
@@ -397,7 +403,7 @@ it('says of stations what this timer does, not what only stands in its settings'
     ],
   };
   const notesOf = (timer: object) =>
-    sheetNotes(planOf({ timer, ...fields }), parseDate('2026-06-01')!);
+    sheetNotes(SPEAKER, planOf({ timer, ...fields }), parseDate('2026-06-01')!);
   const able = { cycleSoak: { policy: 'in-order' }, maxConcurrentStations: 3 };
   const sensor = ['It does not water while the rain sensor is wet.'];
   expect(notesOf({ ...able, pumpPerStation: true, rainSensor: true })).toEqual([

@@ -1,8 +1,7 @@
 import { asTimerSeconds, dayOf, startOfDay, type DayNumber } from '../civil-time/index.js';
 import { simulate, type BegunRun, type WaterPiece } from '../engine/index.js';
 import type { DayRule, Plan, ProgramSettings } from '../settings/index.js';
-import { dateWords, timeWords } from './messages/dates.js';
-import { lengthWords, listed, message, weekdaysListed } from './messages/message.js';
+import { timeWords, type Speaker } from '../household-words/index.js';
 
 /** Long enough for the longest interval that timers have, twice. */
 const USUAL_DAYS = 62;
@@ -17,7 +16,11 @@ interface Watering {
 }
 
 /** Tells of a station when it really waters, a sentence for each program and length of run. */
-export function stationTimes(plan: Plan, on: DayNumber): (station: number) => string[] {
+export function stationTimes(
+  speaker: Speaker,
+  plan: Plan,
+  on: DayNumber,
+): (station: number) => string[] {
   if (plan.controller.off) return () => [];
   const held = simulate(plan, { from: on, days: USUAL_DAYS });
   const usual = simulate(asUsual(plan), { from: on, days: USUAL_DAYS });
@@ -30,6 +33,7 @@ export function stationTimes(plan: Plan, on: DayNumber): (station: number) => st
     const pieces = usual.pieces.filter((piece) => piece.station === station);
     return plan.programs.flatMap((program) =>
       sentencesOf(
+        speaker,
         program,
         pieces.filter(({ run }) => run.program.id === program.id),
         nextDates(program.id),
@@ -48,21 +52,22 @@ const asUsual = ({ weather: _weather, ...plan }: Plan): Plan => ({
 });
 
 function sentencesOf(
+  speaker: Speaker,
   program: ProgramSettings,
   pieces: readonly WaterPiece[],
   next: readonly DayNumber[],
 ): string[] {
-  const days = daysWords(program.days, program.blockedWeekdays, next);
+  const days = daysWords(speaker, program.days, program.blockedWeekdays, next);
   const byLength = new Map<string, Watering[]>();
   for (const watering of usualWaterings(pieces)) {
     const key = `${watering.seconds} ${watering.parts}`;
     byLength.set(key, [...(byLength.get(key) ?? []), watering]);
   }
   return [...byLength.values()].map((waterings) =>
-    message('waters', {
+    speaker.message('waters', {
       days,
-      times: listed(waterings.map(spanWords)),
-      length: lengthWords(waterings[0]!.seconds),
+      times: speaker.listed(waterings.map((watering) => spanWords(speaker, watering))),
+      length: speaker.length(waterings[0]!.seconds),
       parts: waterings[0]!.parts,
       starts: waterings.length,
     }),
@@ -98,8 +103,8 @@ function mostCommon(waterings: readonly Watering[]): Watering {
 
 const DAY_SECONDS = 86_400;
 
-const spanWords = ({ fromSeconds, toSeconds }: Watering): string =>
-  message('time', {
+const spanWords = (speaker: Speaker, { fromSeconds, toSeconds }: Watering): string =>
+  speaker.message('time', {
     from: timeWords(asTimerSeconds(fromSeconds)),
     to: timeWords(asTimerSeconds(toSeconds)),
     isNextDay: fromSeconds >= DAY_SECONDS ? 'yes' : 'no',
@@ -113,22 +118,25 @@ function countOf(rule: DayRule): number {
 }
 
 function daysWords(
+  speaker: Speaker,
   rule: DayRule,
   blockedWeekdays: readonly number[],
   next: readonly DayNumber[],
 ): string {
   const isDaily = rule.mode === 'weekdays' && new Set(rule.weekdays).size === 7;
-  const words = message('days', {
+  const words = speaker.message('days', {
     mode: isDaily ? 'daily' : rule.mode,
-    names: rule.mode === 'weekdays' ? weekdaysListed(rule.weekdays) : '',
+    names: rule.mode === 'weekdays' ? speaker.weekdaysListed(rule.weekdays) : '',
     count: countOf(rule),
   });
   const not =
-    blockedWeekdays.length > 0 ? message('notOn', { names: weekdaysListed(blockedWeekdays) }) : '';
+    blockedWeekdays.length > 0
+      ? speaker.message('notOn', { names: speaker.weekdaysListed(blockedWeekdays) })
+      : '';
   const dates =
     (rule.mode === 'interval' || (rule.mode === 'hours' && rule.everyHours >= HOURS_A_DAY)) &&
     next.length > 0
-      ? message('nextOn', { dates: listed(next.map(dateWords)) })
+      ? speaker.message('nextOn', { dates: speaker.listed(next.map((day) => speaker.date(day))) })
       : '';
   return words + not + dates;
 }

@@ -40,6 +40,7 @@ it('are added, listed by name and read back', async () => {
     supplySource: 'pond',
     supplyLpm: 45.5,
     mowingWeekdays: [6],
+    language: 'es',
   };
   const { body: added } = await http().post('/api/properties').send(fields).expect(201);
   expect(added).toMatchObject({ ...fields, supplyKpa: null, archived: false, version: 1 });

@@ -9,6 +9,7 @@ import {
   TimeZone,
   WholeNumber,
 } from '@water-clock/core/documents';
+import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from '@water-clock/core/property-file';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { Transform } from 'class-transformer';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
@@ -89,6 +90,14 @@ export class PropertyFields {
   @Flag()
   isDryBeforeMowing: boolean = false;
 
+  @ApiProperty({
+    enum: HOUSEHOLD_LANGUAGES,
+    description: 'What the household reads',
+    default: 'en',
+  })
+  @OneOf(HOUSEHOLD_LANGUAGES)
+  language: HouseholdLanguage = 'en';
+
   @ApiPropertyOptional({ format: 'uuid', description: 'Absent: nobody knows the rules here' })
   @Optional()
   @IsUUID(undefined, { message: 'must be the id of a rule set' })
@@ -135,6 +144,7 @@ export class PropertyAnswer {
   @ApiProperty({ type: Number, nullable: true }) supplyKpa!: number | null;
   @ApiProperty({ type: [Number] }) mowingWeekdays!: number[];
   @ApiProperty() isDryBeforeMowing!: boolean;
+  @ApiProperty({ enum: HOUSEHOLD_LANGUAGES }) language!: HouseholdLanguage;
   @ApiProperty({ type: String, nullable: true }) ruleSetId!: string | null;
   @ApiProperty({ type: String, nullable: true }) weatherId!: string | null;
   @ApiProperty({ type: Number, nullable: true }) waterPrice!: number | null;

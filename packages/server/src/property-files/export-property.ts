@@ -60,6 +60,7 @@ export function propertyFacts(row: Property): PropertyFile['property'] {
     ...(waterPrice !== null && { waterPrice }),
     mowingWeekdays: row.mowingWeekdays,
     isDryBeforeMowing: row.isDryBeforeMowing,
+    language: row.language,
   };
 }
 

@@ -114,6 +114,7 @@ const FIELD_NAMES: Record<string, string> = {
   waterPrice: 'Price of water',
   mowingWeekdays: 'Mowing days',
   isDryBeforeMowing: 'The day before mowing kept dry',
+  language: 'Language of the household',
   ruleSetId: 'Local rules',
 };
 

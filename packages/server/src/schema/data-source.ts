@@ -19,6 +19,7 @@ import { PlanFields1900000000000 } from './migrations/1900000000000-plan-fields.
 import { HandlingFields1910000000000 } from './migrations/1910000000000-handling-fields.js';
 import { WiringAndMowing1920000000000 } from './migrations/1920000000000-wiring-and-mowing.js';
 import { StationsAreFound1930000000000 } from './migrations/1930000000000-stations-are-found.js';
+import { HouseholdLanguage1940000000000 } from './migrations/1940000000000-household-language.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredOutlook } from './outlook.entity.js';
@@ -84,6 +85,7 @@ const databaseOptions = (url: string) => ({
     HandlingFields1910000000000,
     WiringAndMowing1920000000000,
     StationsAreFound1930000000000,
+    HouseholdLanguage1940000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

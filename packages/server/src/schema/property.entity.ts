@@ -1,3 +1,4 @@
+import type { HouseholdLanguage } from '@water-clock/core/property-file';
 import type { SupplySource } from '@water-clock/core/settings';
 import {
   Check,
@@ -24,6 +25,7 @@ import { StoredWeather } from './weather.entity.js';
 @Check('properties_supply', `supply_source IN ('mains', 'bore', 'tank', 'pond', 'reclaimed')`)
 @Check('properties_supply_lpm', 'supply_lpm >= 0')
 @Check('properties_supply_kpa', 'supply_kpa >= 0')
+@Check('properties_language', `language IN ('en', 'es')`)
 @Check('properties_water_price', 'water_price >= 0')
 @Check('properties_mowing', 'mowing_weekdays <@ ARRAY[1, 2, 3, 4, 5, 6, 7]::smallint[]')
 @Unique('properties_of_firm', ['id', 'firmId'])
@@ -92,6 +94,10 @@ export class Property {
   /** The day before each of them is kept dry too. */
   @Column('boolean', { name: 'is_dry_before_mowing', default: false })
   isDryBeforeMowing!: boolean;
+
+  /** What the household reads. */
+  @Column('text', { default: 'en' })
+  language!: HouseholdLanguage;
 
   /** Null: nobody knows the rules here. */
   @Column('uuid', { name: 'rule_set_id', nullable: true })

@@ -38,7 +38,8 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const find = async (q: string, by = person) =>
-  (await by.agent.get(`/api/search?${new URLSearchParams({ q }).toString()}`).expect(200)).body.rows as {
+  (await by.agent.get(`/api/search?${new URLSearchParams({ q }).toString()}`).expect(200)).body
+    .rows as {
     kind: string;
     title: string;
     where: string;

@@ -1,5 +1,6 @@
 import { join, sep } from 'node:path';
-import { LABELS, sheetDate, type Sheet } from '@water-clock/core/sheets';
+import { sheetDate, speakerOf } from '@water-clock/core/household-words';
+import { languageOf, type Sheet } from '@water-clock/core/sheets';
 import type { Task } from '../computing/task.js';
 import { weekPicture } from './week-picture.js';
 
@@ -43,6 +44,8 @@ async function pressWith(fontFolder: string) {
 }
 
 function definitionOf(sheet: Sheet, paper: Paper) {
+  const { language } = speakerOf(languageOf(sheet));
+  const { labels } = language;
   const width = PAGE_WIDTH[paper] - 2 * MARGIN;
   const fontSize = sheet.stations.length > ROOMY ? 7.5 : 9;
   const hasWater = sheet.stations.some(({ water }) => water !== undefined);
@@ -63,50 +66,55 @@ function definitionOf(sheet: Sheet, paper: Paper) {
       {
         columns: [
           { text: `${sheet.property}: ${sheet.timer}`, bold: true, fontSize: 17 },
-          { text: sheetDate(sheet.madeOn), alignment: 'right', width: 150, margin: [0, 6, 0, 0] },
+          {
+            text: sheetDate(language, sheet.madeOn),
+            alignment: 'right',
+            width: 150,
+            margin: [0, 6, 0, 0],
+          },
         ],
       },
-      { text: [sheet.firm, sheet.phone && `, ${LABELS.phone} ${sheet.phone}`].join('') },
+      { text: [sheet.firm, sheet.phone && `, ${labels.phone} ${sheet.phone}`].join('') },
       { text: sheet.season, margin: [0, 2, 0, 0] },
-      ...sentences(LABELS.mind, sheet.notes),
-      heading(LABELS.waters),
+      ...sentences(labels.mind, sheet.notes),
+      heading(labels.waters),
       {
         table: {
           headerRows: 1,
           widths: [18, 110, '*', ...(hasWater ? [70] : [])],
           body: [
-            ['', LABELS.station, LABELS.when, ...(hasWater ? [LABELS.aWeek] : [])].map((words) => ({
+            ['', labels.station, labels.when, ...(hasWater ? [labels.aWeek] : [])].map((words) => ({
               text: words,
               bold: true,
             })),
             ...sheet.stations.map(({ number, name, waters, water }) => [
               String(number),
               name,
-              waters || LABELS.doesNotWater,
+              waters || labels.doesNotWater,
               ...(hasWater ? [water ?? ''] : []),
             ]),
           ],
         },
         layout: 'lightHorizontalLines',
       },
-      ...sentences(LABELS.rules, sheet.rules),
-      heading(LABELS.thisWeek),
+      ...sentences(labels.rules, sheet.rules),
+      heading(labels.thisWeek),
       { svg: weekPicture(sheet, width) },
       {
         columns: [
-          [heading(LABELS.pauseForRain), sheet.pauseForRain],
-          [heading(LABELS.runOneStation), sheet.runOneStation],
+          [heading(labels.pauseForRain), sheet.pauseForRain],
+          [heading(labels.runOneStation), sheet.runOneStation],
         ],
         columnGap: 18,
       },
       ...(sheet.due.length > 0
         ? [
-            heading(LABELS.due),
-            { ul: sheet.due.map(({ on, what }) => `${sheetDate(on)}: ${what}`) },
+            heading(labels.due),
+            { ul: sheet.due.map(({ on, what }) => `${sheetDate(language, on)}: ${what}`) },
           ]
         : []),
       {
-        text: LABELS.caution,
+        text: labels.caution,
         margin: [0, 9, 0, 0],
         fontSize: 8,
       },

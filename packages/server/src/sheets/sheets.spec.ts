@@ -62,6 +62,7 @@ function bigSheet() {
     phone: '555 0100',
     handling: new TimerHandling(),
     clock: '12',
+    language: 'en',
     due: [
       { on: '2026-09-01', what: 'Set the season percentage to 60 %' },
       { on: '2026-11-01', what: 'Summer time ends: put the clock back' },

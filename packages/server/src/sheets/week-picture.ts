@@ -1,4 +1,5 @@
-import { axisHour, shortSheetDate, type Sheet } from '@water-clock/core/sheets';
+import { axisHour, shortSheetDate, speakerOf } from '@water-clock/core/household-words';
+import { languageOf, type Sheet } from '@water-clock/core/sheets';
 
 const LABEL = 62;
 const ROW = 15;
@@ -15,17 +16,19 @@ const escaped = (words: string): string =>
   words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
 
 /** The week of a sheet as an SVG: a row each date, midnight to midnight, a bar each run with its program. */
-export function weekPicture({ week, clock }: Sheet, width: number): string {
+export function weekPicture(sheet: Sheet, width: number): string {
+  const { week, clock } = sheet;
+  const { language } = speakerOf(languageOf(sheet));
   const x = (minute: number) => LABEL + (minute / 1440) * (width - LABEL - 8);
   const height = HEAD + week.length * ROW + 2;
   const lines = HOURS.flatMap((hour) => [
     `<line x1="${x(hour * 60)}" x2="${x(hour * 60)}" y1="${HEAD - 2}" y2="${height}" stroke="#c9c2b6" stroke-width="0.5"/>`,
-    text(x(hour * 60), HEAD - 5, axisHour(hour, clock), 'middle'),
+    text(x(hour * 60), HEAD - 5, axisHour(language, hour, clock), 'middle'),
   ]);
   const rows = week.flatMap(({ date, bars }, index) => {
     const y = HEAD + index * ROW;
     return [
-      text(0, y + 10, shortSheetDate(date)),
+      text(0, y + 10, shortSheetDate(language, date)),
       `<line x1="0" x2="${width}" y1="${y + ROW}" y2="${y + ROW}" stroke="#e2dcd0" stroke-width="0.5"/>`,
       ...bars.flatMap(({ program, from, to }) => [
         `<rect x="${x(from)}" y="${y + 3}" width="${Math.max(1.5, x(to) - x(from))}" height="${ROW - 6}" fill="#2d6ca3"/>`,

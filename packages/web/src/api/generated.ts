@@ -1717,6 +1717,8 @@ export interface components {
       /** Format: uuid */
       readonly id: string;
       readonly isDryBeforeMowing: boolean;
+      /** @enum {string} */
+      readonly language: 'en' | 'es';
       readonly latitude: number | null;
       readonly longitude: number | null;
       readonly mowingWeekdays: readonly number[];
@@ -1754,6 +1756,12 @@ export interface components {
        * @default false
        */
       readonly isDryBeforeMowing?: boolean;
+      /**
+       * @description What the household reads
+       * @default en
+       * @enum {string}
+       */
+      readonly language?: 'en' | 'es';
       /** @example 40.21 */
       readonly latitude?: number;
       /** @example -107.36 */
@@ -1835,6 +1843,12 @@ export interface components {
        * @default false
        */
       readonly isDryBeforeMowing?: boolean;
+      /**
+       * @description What the household reads
+       * @default en
+       * @enum {string}
+       */
+      readonly language?: 'en' | 'es';
       /** @example 40.21 */
       readonly latitude?: number;
       /** @example -107.36 */

@@ -46,6 +46,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   water_price: 'price of water',
   mowing_weekdays: 'mowing days, Monday = 1',
   is_dry_before_mowing: 'the day before mowing kept dry',
+  language: 'language of the household',
   rule_set_id: 'local rules',
   weather_id: 'weather',
   archived_at: 'archived',

@@ -1,5 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { houseNumberOf } from '@water-clock/core/local-rules';
+import { LANGUAGE_NAMES } from '@water-clock/core/household-words';
+import { HOUSEHOLD_LANGUAGES } from '@water-clock/core/property-file';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, Select } from 'antd';
@@ -73,6 +75,7 @@ const EMPTY: PropertyFields = {
   supplyKpa: null,
   mowingWeekdays: [],
   isDryBeforeMowing: false,
+  language: 'en',
   ruleSetId: null,
   weatherId: null,
   waterPrice: null,
@@ -206,6 +209,14 @@ function Editor({ before, leaving: { isLeaving, leaveTo } }: EditorProps) {
             </Form.Item>
             <Form.Item name="contactEmail" label="E-mail">
               <Input maxLength={300} inputMode="email" />
+            </Form.Item>
+            <Form.Item name="language" label="The household reads">
+              <Select
+                options={HOUSEHOLD_LANGUAGES.map((value) => ({
+                  value,
+                  label: LANGUAGE_NAMES[value],
+                }))}
+              />
             </Form.Item>
           </div>
           <Form.Item name="gateNotes" label="For the gate: how one gets in, where the timer hangs">
@@ -342,6 +353,7 @@ const LABELS: Record<keyof PropertyFields, string> = {
   supplyKpa: 'pressure',
   mowingWeekdays: 'mowing days',
   isDryBeforeMowing: 'the day before mowing',
+  language: 'language',
   ruleSetId: 'local rules',
   weatherId: 'weather',
   waterPrice: 'price of water',

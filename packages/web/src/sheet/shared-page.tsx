@@ -1,57 +1,86 @@
+import { loadLanguage, type Language } from '@water-clock/core/household-words';
+import { languageOf } from '@water-clock/core/sheets';
 import { useCallback, useEffect, useState } from 'react';
-import type { ApiError } from '../api/client';
+import { ApiError, troubleInWords } from '../api/client';
 import { request, type Api } from '../api/request';
 import { Waiting } from '../ui/waiting';
 import { SheetView } from './sheet-view';
 import styles from './shared-page.module.css';
 
-type SharedSheet = Api['SharedSheet'];
+interface Shared {
+  readonly sheet: Api['SharedSheet'];
+  readonly language: Language;
+}
+interface Refused {
+  readonly error: unknown;
+  readonly language: Language;
+}
 
-/** The sheet that a link leads to, or why it cannot be shown. */
+/** Of whoever's browser it is, as long as nobody knows of what home. */
+const ofBrowser = (): Promise<Language> =>
+  loadLanguage(navigator.language.startsWith('es') ? 'es' : 'en');
+
+/** The sheet that a link leads to, or why it cannot be shown, each in its language and none besides. */
 function useShared(token: string) {
-  const [shared, setShared] = useState<SharedSheet | null>(null);
-  const [error, setError] = useState<ApiError | null>(null);
+  const [shared, setShared] = useState<Shared | null>(null);
+  const [refused, setRefused] = useState<Refused | null>(null);
   const ask = useCallback(() => {
-    request('get', '/api/shared/{token}', { path: { token } }).then(setShared, setError);
+    request('get', '/api/shared/{token}', { path: { token } }).then(
+      async (sheet) =>
+        setShared({ sheet, language: await loadLanguage(languageOf(sheet.document)) }),
+      async (error: unknown) => setRefused({ error, language: await ofBrowser() }),
+    );
   }, [token]);
   useEffect(ask, [ask]);
   const again = () => {
-    setError(null);
+    setRefused(null);
     ask();
   };
-  return { shared, error, again };
+  return { shared, refused, again };
 }
 
 /** What a household sees that has the link: the sheet, and nothing else. */
 export function SharedPage({ token }: { token: string }) {
-  const { shared, error, again } = useShared(token);
+  const { shared, refused, again } = useShared(token);
+  const tag = (shared ?? refused)?.language.tag;
+  useEffect(() => {
+    if (tag) document.documentElement.lang = tag;
+  }, [tag]);
   return (
     <main className={styles['shared']}>
       {shared && (
         <>
-          {shared.isDemo && <p>Demo: a made-up home of a made-up firm.</p>}
-          <SheetView sheet={shared.document} />
+          {shared.sheet.isDemo && <p>{shared.language.labels.demo}</p>}
+          <SheetView sheet={shared.sheet.document} language={shared.language} />
           <p className="not-on-paper">
-            <a href={`/api/shared/${encodeURIComponent(token)}/sheet.pdf`}>As a PDF</a>
+            <a href={`/api/shared/${encodeURIComponent(token)}/sheet.pdf`}>
+              {shared.language.labels.asPdf}
+            </a>
           </p>
         </>
       )}
-      {error?.status === 404 && (
-        <>
-          <h1>This link leads nowhere any more</h1>
-          <p>It has expired, or was withdrawn. Ask your sprinkler technician for a new one.</p>
-        </>
-      )}
-      {error && error.status !== 404 && (
-        <>
-          <h1>The sheet could not be loaded</h1>
-          <p role="alert">{error.message}</p>
-          <button type="button" onClick={again}>
-            Try again
-          </button>
-        </>
-      )}
-      {!shared && !error && <Waiting />}
+      {refused && <RefusedWords {...refused} onAgain={again} />}
+      {!shared && !refused && <Waiting />}
     </main>
+  );
+}
+
+function RefusedWords({ error, language, onAgain }: Refused & { onAgain: () => void }) {
+  const { labels } = language;
+  if (error instanceof ApiError && error.status === 404)
+    return (
+      <>
+        <h1>{labels.linkGone}</h1>
+        <p>{labels.linkGoneWhat}</p>
+      </>
+    );
+  return (
+    <>
+      <h1>{labels.notLoaded}</h1>
+      <p role="alert">{troubleInWords(error)}</p>
+      <button type="button" onClick={onAgain}>
+        {labels.tryAgain}
+      </button>
+    </>
   );
 }

@@ -1,43 +1,50 @@
 import {
   barWords,
   hourWords,
-  LABELS,
   sheetDate,
   shortSheetDate,
-  type Sheet,
-} from '@water-clock/core/sheets';
+  type Language,
+} from '@water-clock/core/household-words';
+import type { Sheet } from '@water-clock/core/sheets';
 import styles from './sheet-view.module.css';
 
+interface SheetViewProps {
+  readonly sheet: Sheet;
+  /** That it is written in. */
+  readonly language: Language;
+}
+
 /** The sheet for the door, on the screen and on paper. */
-export function SheetView({ sheet }: { sheet: Sheet }) {
+export function SheetView({ sheet, language }: SheetViewProps) {
+  const { labels } = language;
   const hasWater = sheet.stations.some(({ water }) => water !== undefined);
   return (
     // It is as it will be on paper, in whatever colours the screen is.
-    <article className={styles['left-sheet']} data-paper data-theme="light">
+    <article className={styles['left-sheet']} lang={language.tag} data-paper data-theme="light">
       <header>
         <h1>
           {sheet.property}: {sheet.timer}
         </h1>
-        <span>{sheetDate(sheet.madeOn)}</span>
+        <span>{sheetDate(language, sheet.madeOn)}</span>
       </header>
       <p>
         {sheet.firm}
         {sheet.phone && (
           <>
-            , {LABELS.phone} <a href={`tel:${sheet.phone.replace(/[^\d+]/g, '')}`}>{sheet.phone}</a>
+            , {labels.phone} <a href={`tel:${sheet.phone.replace(/[^\d+]/g, '')}`}>{sheet.phone}</a>
           </>
         )}
       </p>
       {sheet.season && <p>{sheet.season}</p>}
-      <Sentences head={LABELS.mind} all={sheet.notes} />
-      <h2>{LABELS.waters}</h2>
+      <Sentences head={labels.mind} all={sheet.notes} />
+      <h2>{labels.waters}</h2>
       <table>
         <thead>
           <tr>
             <td />
-            <th scope="col">{LABELS.station}</th>
-            <th scope="col">{LABELS.when}</th>
-            {hasWater && <th scope="col">{LABELS.aWeek}</th>}
+            <th scope="col">{labels.station}</th>
+            <th scope="col">{labels.when}</th>
+            {hasWater && <th scope="col">{labels.aWeek}</th>}
           </tr>
         </thead>
         <tbody>
@@ -45,38 +52,38 @@ export function SheetView({ sheet }: { sheet: Sheet }) {
             <tr key={number}>
               <td className="figures">{number}</td>
               <th scope="row">{name}</th>
-              <td>{waters || LABELS.doesNotWater}</td>
+              <td>{waters || labels.doesNotWater}</td>
               {hasWater && <td>{water}</td>}
             </tr>
           ))}
         </tbody>
       </table>
-      <Sentences head={LABELS.rules} all={sheet.rules} />
-      <h2>{LABELS.thisWeek}</h2>
-      <WeekPicture sheet={sheet} />
+      <Sentences head={labels.rules} all={sheet.rules} />
+      <h2>{labels.thisWeek}</h2>
+      <WeekPicture {...{ sheet, language }} />
       <div className={styles['door-how']}>
         <section>
-          <h2>{LABELS.pauseForRain}</h2>
+          <h2>{labels.pauseForRain}</h2>
           <p>{sheet.pauseForRain}</p>
         </section>
         <section>
-          <h2>{LABELS.runOneStation}</h2>
+          <h2>{labels.runOneStation}</h2>
           <p>{sheet.runOneStation}</p>
         </section>
       </div>
       {sheet.due.length > 0 && (
         <>
-          <h2>{LABELS.due}</h2>
+          <h2>{labels.due}</h2>
           <ul>
             {sheet.due.map(({ on, what }) => (
               <li key={`${on} ${what}`}>
-                {sheetDate(on)}: {what}
+                {sheetDate(language, on)}: {what}
               </li>
             ))}
           </ul>
         </>
       )}
-      <p className={styles['door-caution']}>{LABELS.caution}</p>
+      <p className={styles['door-caution']}>{labels.caution}</p>
     </article>
   );
 }
@@ -100,21 +107,21 @@ const HOURS = [0, 6, 12, 18];
 const DAY_MINUTES = 1440;
 
 /** The week by dates, midnight to midnight: a bar each run, and its times below. */
-function WeekPicture({ sheet: { week, clock } }: { sheet: Sheet }) {
+function WeekPicture({ sheet: { week, clock }, language }: SheetViewProps) {
   const percent = (minutes: number) => `${(100 * minutes) / DAY_MINUTES}%`;
   return (
     <div className={styles['door-week']}>
       <div className={styles['door-hours']} aria-hidden="true">
         {HOURS.map((hour) => (
           <span key={hour} style={{ left: percent(60 * hour) }}>
-            {hourWords(hour, clock)}
+            {hourWords(language, hour, clock)}
           </span>
         ))}
       </div>
       <dl>
         {week.map(({ date, bars }) => (
           <div key={date} className={styles['door-day']}>
-            <dt>{shortSheetDate(date)}</dt>
+            <dt>{shortSheetDate(language, date)}</dt>
             <dd>
               <div className={styles['door-track']} aria-hidden="true">
                 {bars.map(({ program, from, to }) => (
@@ -124,8 +131,9 @@ function WeekPicture({ sheet: { week, clock } }: { sheet: Sheet }) {
                   />
                 ))}
               </div>
-              {bars.map((bar) => barWords(bar, clock).replaceAll(' ', '\u00a0')).join(', ') ||
-                LABELS.nothing}
+              {bars
+                .map((bar) => barWords(language, bar, clock).replaceAll(' ', '\u00a0'))
+                .join(', ') || language.labels.nothing}
             </dd>
           </div>
         ))}

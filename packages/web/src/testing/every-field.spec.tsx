@@ -173,6 +173,7 @@ const SCREENS: Readonly<Record<string, (plan: Plan, before: Plan) => string>> = 
       sheetOf({
         ...{ plan, on: ON, property: 'Plum cottage', timer: 'Garage timer' },
         ...{ firm: 'Quillhaven Sprinkler Care', phone: '555 0100', due: [], clock: '24' },
+        language: 'en',
         handling: new TimerHandling(),
         confirmed: { of: 1, keyedIn: 0, unknown: 0 },
         moistureHeld: [],

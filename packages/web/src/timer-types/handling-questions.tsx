@@ -10,7 +10,7 @@ import {
   type TimerHandling,
   type WiringKind,
 } from '@water-clock/core/timer-types';
-import { GENERAL_WORDS } from '@water-clock/core/sheets';
+import { EN } from '@water-clock/core/household-words';
 import { Button, Input } from 'antd';
 import { Choice } from '../ui/choice';
 import { NumberInput } from '../ui/number-input';
@@ -48,7 +48,7 @@ const IN_WORDS = {
 
 const NOT_WRITTEN = 'Nobody has written it down. What is pressed, in order.';
 const PLACEHOLDERS: Readonly<Record<keyof typeof IN_WORDS, string>> = {
-  ...{ pauseForRain: GENERAL_WORDS.pauseForRain, runOneStation: GENERAL_WORDS.runOneStation },
+  ...{ pauseForRain: EN.messages.pauseForRain, runOneStation: EN.messages.runOneStation },
   ...{ storeCopy: NOT_WRITTEN, bringBackCopy: NOT_WRITTEN, factoryReset: NOT_WRITTEN },
 };
 

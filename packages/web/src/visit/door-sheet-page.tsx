@@ -7,7 +7,7 @@ import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { copyQuery, type Copy } from '../api/copies';
 import { useMayChange } from '../session/use-signed-in';
-import { SheetView } from '../sheet/sheet-view';
+import { SheetHere } from '../sheet/sheet-here';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import styles from './leave-page.module.css';
@@ -121,7 +121,7 @@ function DoorSheet({ isInTimer, ...asked }: DoorSheetProps) {
             </section>
           )}
         </div>
-        <SheetView sheet={sheet} />
+        <SheetHere sheet={sheet} />
       </div>
     </Page>
   );

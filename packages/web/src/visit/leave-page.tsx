@@ -12,7 +12,7 @@ import type { Timer } from '../api/timers';
 import { runsCsv } from './runs-csv';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { oncePressed } from '../ui/once-pressed';
-import { SheetView } from '../sheet/sheet-view';
+import { SheetHere } from '../sheet/sheet-here';
 import { useSay } from '../session/use-signed-in';
 import type { OpenVisit } from '../timer-records/use-visit';
 import { useDoorSheet, useLeaveSheet, withZone } from './use-door-sheet';
@@ -54,7 +54,7 @@ function Leave({ open, timer, inTimer, confirmed }: LeaveProps) {
         <OwnMemorySheet timer={timer} inTimer={leftOn(todayHere())} />
         <LeaveBehind {...{ open, timer, inTimer, confirmed, sheet }} />
       </div>
-      <SheetView sheet={sheet} />
+      <SheetHere sheet={sheet} />
     </div>
   );
 }

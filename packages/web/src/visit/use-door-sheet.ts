@@ -1,5 +1,6 @@
 import { parseDate } from '@water-clock/core/civil-time';
 import type { Confirmed, Plan } from '@water-clock/core/settings';
+import { speakerOf } from '@water-clock/core/household-words';
 import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
 import type { Visit } from '@water-clock/core/visits';
 import { moistureHeld } from '@water-clock/core/yards';
@@ -45,7 +46,11 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
         phone: firm.phone,
         handling: timer.handling,
         clock: person.clock,
-        due: dueDates({ plan: withZone(plan, timer), on, care, seasonStep, sensorBackOn }),
+        language: timer.property.language,
+        due: dueDates({
+          ...{ plan: withZone(plan, timer), on, care, seasonStep, sensorBackOn },
+          speaker: speakerOf(timer.property.language),
+        }),
         volumeWords: (litres) => `${shownAmount(litres, volume)} ${volume.label}`,
         confirmed: { of, keyedIn, unknown },
         moistureHeld: yard ? moistureHeld(yard) : [],

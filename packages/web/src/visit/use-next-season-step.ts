@@ -3,6 +3,7 @@ import { parseDate } from '@water-clock/core/civil-time';
 import { highestMonth } from '@water-clock/core/needs';
 import { monthTargets } from '@water-clock/core/season-steps';
 import type { Plan } from '@water-clock/core/settings';
+import { speakerOf } from '@water-clock/core/household-words';
 import { seasonStep, type SheetDue } from '@water-clock/core/sheets';
 import { useMemo } from 'react';
 import type { Timer } from '../api/timers';
@@ -16,6 +17,7 @@ import { useWeatherMonths } from '../weather/use-weather-months';
 /** When the percentage is to be changed next, as the home's weather says; null where nobody knows. */
 export function useNextSeasonStep(timer: Timer, plan: Plan): SheetDue | null {
   const { customary } = useSignedIn().firm;
+  const { language } = timer.property;
   const yard = useStoredYard(timer.id).data?.document;
   const weather = useQuery(weatherQuery(timer.property.weatherId)).data?.document ?? null;
   const months = useWeatherMonths(weather);
@@ -37,7 +39,10 @@ export function useNextSeasonStep(timer: Timer, plan: Plan): SheetDue | null {
   );
   const [next] = table?.steps ?? [];
   return useMemo(
-    () => (next ? seasonStep(next.date, next.month.isDry ? null : next.month.percents) : null),
-    [next],
+    () =>
+      next
+        ? seasonStep(speakerOf(language), next.date, next.month.isDry ? null : next.month.percents)
+        : null,
+    [next, language],
   );
 }

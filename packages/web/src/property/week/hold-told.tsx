@@ -1,8 +1,8 @@
-import { dayOf, parseDateTime, type TimerSeconds } from '@water-clock/core/civil-time';
+import { parseDateTime, type TimerSeconds } from '@water-clock/core/civil-time';
 import { isTooMuch } from '@water-clock/core/engine';
-import { GENERAL_WORDS, nextWatering } from '@water-clock/core/sheets';
+import { inHouseholdClock, speakerOf } from '@water-clock/core/household-words';
+import { householdHows, nextWatering } from '@water-clock/core/sheets';
 import { holdsNotOver, type Plan, type Stretch } from '@water-clock/core/settings';
-import { nearMoment } from '@water-clock/core/words';
 import { propertiesKey } from '../../api/properties';
 import { saveHolds, timersKey, type Timer } from '../../api/timers';
 import { copiesKey } from '../../api/copies';
@@ -10,7 +10,7 @@ import { useWrite } from '../../api/use-write';
 import { HoldInput } from '../../desk/extras/hold-input';
 import { todayHere } from '../../format/today';
 import { useStoredSettings } from '../../offline/use-stored';
-import { useSay } from '../../session/use-signed-in';
+import { useClock } from '../../session/use-signed-in';
 import { Tell } from './tell';
 import { toTheMinute } from './watering-words';
 import pageStyles from '../../ui/page.module.css';
@@ -23,11 +23,11 @@ interface HoldToldProps {
   readonly now: TimerSeconds;
 }
 
-/** When it waters again, in words; null: not for two months, or nobody can work it out. */
-function againOf(plan: Plan, from: TimerSeconds): string | null {
+/** When it waters again; null: not for two months, or nobody can work it out. */
+function againOf(plan: Plan, from: TimerSeconds): TimerSeconds | null {
   try {
     const next = nextWatering(plan, from);
-    return next && nearMoment(toTheMinute(next.from), dayOf(from));
+    return next && toTheMinute(next.from);
   } catch (error) {
     if (isTooMuch(error)) return null;
     throw error;
@@ -36,7 +36,7 @@ function againOf(plan: Plan, from: TimerSeconds): string | null {
 
 /** What to say to a household that wants it to stop, or one station to run; and the hold that is noted here. */
 export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
-  const say = useSay();
+  const clock = useClock();
   const settings = useStoredSettings(timer.id, { isToRead: true });
   const version = settings.data?.version;
   const holding = useWrite(
@@ -44,17 +44,20 @@ export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
     (next: readonly Stretch[]) => saveHolds(timer.id, todayHere(), version!, [...next]),
     { touches: [timersKey, propertiesKey, copiesKey] },
   );
-  const { handling } = timer;
+  const { handling, property } = timer;
+  const { language: code } = property;
+  const speaker = speakerOf(code);
   const open = holdsNotOver(holds, now);
   const last = open.at(-1);
   const again = last && againOf(plan, parseDateTime(last.to)!);
-  const stop = handling.pauseForRain || GENERAL_WORDS.pauseForRain;
-  const after = again ? ` It waters again by itself: ${again}.` : '';
+  const hows = householdHows(handling, code);
+  const after = again ? speaker.message('watersAgain', { moment: speaker.moment(again) }) : '';
+  const say = (text: string) => inHouseholdClock(speaker.language, text, clock);
   return (
     <>
       <section>
         <h3>To stop it for rain</h3>
-        <Tell timer={timer} words={say(`${stop}${after}`)} />
+        <Tell timer={timer} words={say([hows.pauseForRain, after].filter(Boolean).join(' '))} />
         {version !== undefined && (
           <HoldInput
             holds={open}
@@ -70,7 +73,7 @@ export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
       </section>
       <section>
         <h3>To run one station by hand</h3>
-        <Tell timer={timer} words={say(handling.runOneStation || GENERAL_WORDS.runOneStation)} />
+        <Tell timer={timer} words={say(hows.runOneStation)} />
       </section>
     </>
   );

@@ -25,7 +25,9 @@ export function Tell({ timer, words }: TellProps) {
   };
   return (
     <>
-      <blockquote className={styles['words']}>{words}</blockquote>
+      <blockquote className={styles['words']} lang={timer.property.language}>
+        {words}
+      </blockquote>
       <div className={styles['ways']}>
         <Button size="small" onClick={() => void copy()}>
           Copy the words

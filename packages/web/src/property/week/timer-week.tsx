@@ -70,7 +70,7 @@ function Shown({ timer, plan, target, from, now, asked }: ShownProps) {
         <>
           {station && <StationAnswer {...{ plan, station, now }} />}
           <ClockWords plan={plan} />
-          <WeekTable {...{ plan, from, waterings, asked }} />
+          <WeekTable name={timer.name} {...{ plan, from, waterings, asked }} />
         </>
       )}
       <dl className={pageStyles['facts']}>

@@ -9,6 +9,8 @@ import pageStyles from '../../ui/page.module.css';
 import styles from './week.module.css';
 
 interface WeekTableProps {
+  /** Of the timer. */
+  readonly name: string;
   readonly plan: Plan;
   readonly from: DayNumber;
   readonly waterings: readonly StationWatering[];
@@ -19,7 +21,7 @@ interface WeekTableProps {
 const WEEK = 7;
 
 /** Stations down, dates across; on a phone a card for each station. */
-export function WeekTable({ plan, from, waterings, asked }: WeekTableProps) {
+export function WeekTable({ name, plan, from, waterings, asked }: WeekTableProps) {
   const say = useSay();
   const row = useRef<HTMLTableRowElement>(null);
   useEffect(() => row.current?.scrollIntoView({ block: 'nearest' }), [asked]);
@@ -30,7 +32,12 @@ export function WeekTable({ plan, from, waterings, asked }: WeekTableProps) {
   if (stations.length === 0)
     return <p className={pageStyles['soft']}>No station of it is switched on.</p>;
   return (
-    <div className={styles['scroll']} tabIndex={0} role="region" aria-label="Waters this week">
+    <div
+      className={styles['scroll']}
+      tabIndex={0}
+      role="region"
+      aria-label={`${name}: waters this week`}
+    >
       <table className={styles['week']}>
         <thead>
           <tr>
@@ -43,14 +50,14 @@ export function WeekTable({ plan, from, waterings, asked }: WeekTableProps) {
           </tr>
         </thead>
         <tbody>
-          {stations.map(({ number, name }) => (
+          {stations.map(({ number, name: stationName }) => (
             <tr
               key={number}
               ref={number === asked ? row : undefined}
               data-asked={number === asked || undefined}
             >
               <th scope="row">
-                <span className="figures">{number}</span> {name}
+                <span className="figures">{number}</span> {stationName}
               </th>
               {days.map((day) => {
                 const own = waterings.filter(
