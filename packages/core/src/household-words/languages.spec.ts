@@ -3,7 +3,7 @@ import { HOUSEHOLD_LANGUAGES } from '../property-file/index.js';
 import { EN, loadLanguage, sheetDate, shortSheetDate, speakerOf } from './index.js';
 
 /** A value as it is, among the elements of a message. */
-const ARGUMENT = 1;
+const ARGUMENT = '1';
 
 const OTHERS = HOUSEHOLD_LANGUAGES.filter((code) => code !== 'en');
 
@@ -13,7 +13,7 @@ type Element = ReturnType<IntlMessageFormat['getAst']>[number];
 function asksFor(elements: readonly Element[]): string[] {
   return elements.flatMap((element) => {
     if (!('options' in element))
-      return 'value' in element && !('offset' in element) && Number(element.type) === ARGUMENT
+      return 'value' in element && !('offset' in element) && element.type.toString() === ARGUMENT
         ? [element.value]
         : [];
     // How many forms a plural has, is the language's.

@@ -3,10 +3,11 @@ import { isTooMuch } from '@water-clock/core/engine';
 import { inHouseholdClock, speakerOf } from '@water-clock/core/household-words';
 import { householdHows, nextWatering } from '@water-clock/core/sheets';
 import { holdsNotOver, type Plan, type Stretch } from '@water-clock/core/settings';
+import { App } from 'antd';
 import { propertiesKey } from '../../api/properties';
-import { saveHolds, timersKey, type Timer } from '../../api/timers';
+import { saveHolds, storedSettings, timersKey, type Timer } from '../../api/timers';
 import { copiesKey } from '../../api/copies';
-import { useWrite } from '../../api/use-write';
+import { useVersionedSave } from '../../api/use-versioned-save';
 import { HoldInput } from '../../desk/extras/hold-input';
 import { todayHere } from '../../format/today';
 import { useStoredSettings } from '../../offline/use-stored';
@@ -39,11 +40,18 @@ export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
   const clock = useClock();
   const settings = useStoredSettings(timer.id, { isToRead: true });
   const version = settings.data?.version;
-  const holding = useWrite(
-    'hold-timer',
-    (next: readonly Stretch[]) => saveHolds(timer.id, todayHere(), version!, [...next]),
-    { touches: [timersKey, propertiesKey, copiesKey] },
-  );
+  const { message } = App.useApp();
+  const holding = useVersionedSave({
+    name: 'hold-timer',
+    save: (next: readonly Stretch[]) => saveHolds(timer.id, todayHere(), version!, [...next]),
+    newest: () => storedSettings(timer.id, todayHere()),
+    touches: [timersKey, propertiesKey, copiesKey],
+  });
+  const hold = async (next: readonly Stretch[]) => {
+    const done = await holding.write(next);
+    if (done && 'theirs' in done.answer)
+      void message.warning('Somebody else saved this timer meanwhile: look, and do it again.');
+  };
   const { handling, property } = timer;
   const { language: code } = property;
   const speaker = speakerOf(code);
@@ -63,7 +71,7 @@ export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
             holds={open}
             mostDays={handling.longestHoldDays}
             timeZone={plan.site?.timeZone}
-            onChange={(next) => void holding.write(next)}
+            onChange={(next) => void hold(next)}
           />
         )}
         <p className={pageStyles['soft']}>
