@@ -75,7 +75,7 @@ it('the office holds the timer for three days, says when it waters again, and en
 });
 
 it('what was looked at last comes first the next time, the arrows choose, and Escape gives the focus back', async () => {
-  await page.focus('[aria-label="Find anything"]');
+  await page.focus('[aria-label="Find anything Ctrl K"]');
   await page.keyboard.press('Enter');
   await page.waitForSelector(finder, { visible: true });
   await isChosen('Plum cottage');
@@ -87,7 +87,7 @@ it('what was looked at last comes first the next time, the arrows choose, and Es
   await page.waitForSelector(`${chosen}[id="${first!}"]`);
   await page.keyboard.press('Escape');
   await page.waitForFunction(
-    () => document.activeElement?.getAttribute('aria-label') === 'Find anything',
+    () => document.activeElement?.getAttribute('aria-label') === 'Find anything Ctrl K',
   );
 });
 
@@ -103,7 +103,7 @@ it('pages and actions are found by their words, in a cell of the desk too, and o
   await actions.press('Enter');
   await page.waitForFunction(() => location.pathname.endsWith('/copies'));
   await page.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
-  await actions.click('[aria-label="Find anything"]');
+  await actions.click('[aria-label="Find anything Ctrl K"]');
   await page.waitForSelector(finder, { visible: true });
   await actions.fill('dark');
   await isChosen('Switch to dark colours');

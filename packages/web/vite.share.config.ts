@@ -2,7 +2,8 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { opening } from './opening.mjs';
 
-// The page of a link is built by itself, beside the application: nothing of it is loaded with a sheet.
+// The page of a link is built by itself, beside the application: nothing of it is loaded with a sheet, and of the
+// languages that a household reads but one.
 export default defineConfig({
   plugins: [react(), opening()],
   publicDir: false,
@@ -13,7 +14,6 @@ export default defineConfig({
       input: 'share.html',
       output: {
         entryFileNames: 'assets/share-[hash].js',
-        codeSplitting: false,
       },
     },
   },

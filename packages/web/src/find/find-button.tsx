@@ -26,7 +26,7 @@ export function FindButton() {
       <Button
         type="text"
         icon={<SearchOutlined />}
-        aria-label="Find anything"
+        aria-label="Find anything Ctrl K"
         aria-keyshortcuts="Control+K"
         className={styles['find-button'] ?? ''}
         onClick={() => setOpen(true)}
