@@ -36,7 +36,11 @@ function Bar({ timerId }: { timerId: string }) {
   const { property } = timer.data;
   const places = PLACES.filter(([place]) => mayChange || !FOR_CHANGING.includes(place));
   return (
-    <nav className={styles['timer-bar']} aria-label="This timer">
+    <nav
+      className={styles['timer-bar']}
+      aria-label="This timer"
+      data-visited={open ? true : undefined}
+    >
       <ul>
         {places.map(([place, name]) => (
           <li key={place}>
