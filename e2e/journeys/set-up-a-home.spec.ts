@@ -58,7 +58,7 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
   await hands.clickButton('Add the property');
   await waitForWords(page, 'Odd houses on Mondays, Wednesdays and Fridays.');
 
-  // Its kind of timer, by questions.
+  // Its timer type, by questions.
   await hands.clickButton('Add a timer');
   await hands.clickButton('Another type, by questions…');
   await page.waitForFunction(() => document.querySelector('fieldset legend'));

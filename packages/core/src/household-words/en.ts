@@ -23,6 +23,7 @@ export const EN = {
     linkGone: 'This link leads nowhere any more',
     linkGoneWhat: 'It has expired, or was withdrawn. Ask your sprinkler technician for a new one.',
     notLoaded: 'The sheet could not be loaded',
+    notLoadedWhat: 'Look at the connection to the internet, and try again.',
     tryAgain: 'Try again',
   },
   weekdayNames: ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],

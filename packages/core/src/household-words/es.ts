@@ -25,6 +25,7 @@ export const ES: Language = {
     linkGone: 'Este enlace ya no lleva a ninguna parte',
     linkGoneWhat: 'Venció, o fue retirado. Pida uno nuevo a su técnico de riego.',
     notLoaded: 'No se pudo cargar la hoja',
+    notLoadedWhat: 'Revise la conexión a internet e intente de nuevo.',
     tryAgain: 'Intentar de nuevo',
   },
   weekdayNames: ['lun', 'mar', 'mié', 'jue', 'vie', 'sáb', 'dom'],

@@ -10,7 +10,7 @@ export {
 } from './dates.js';
 export { EN } from './en.js';
 export { ES } from './es.js';
-export { type Language, type MessageKey } from './language.js';
+export { writtenIn, type Language, type MessageKey } from './language.js';
 export { LANGUAGE_NAMES, speakerOf } from './languages.js';
 export { loadLanguage } from './load-language.js';
 export { Speaker } from './speaker.js';

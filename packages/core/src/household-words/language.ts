@@ -21,3 +21,10 @@ export interface Language {
 }
 
 export type MessageKey = keyof Language['messages'];
+
+/** The language that a sheet is written in: English, where it was left before there was more than one. */
+export const writtenIn = ({
+  language = 'en',
+}: {
+  readonly language?: HouseholdLanguage;
+}): HouseholdLanguage => language;

@@ -1,6 +1,5 @@
 export { bypassedSensors, dueDates, seasonStep, type DueAsked } from './due-dates.js';
 export {
-  languageOf,
   readSheet,
   Sheet,
   SHEET_FORMAT,
@@ -12,4 +11,5 @@ export {
 export { householdHows, type HouseholdHows } from './household-hows.js';
 export { sheetOf, type SheetAsked } from './sheet-of.js';
 export { nextWatering, stationWaterings, type StationWatering } from './station-week.js';
+export { timerWeek, type DryReason, type TimerWeek, type TimerWeekAsked } from './timer-week.js';
 export { printedCopy, type PrintedCopy, type PrintedRow } from './printed-copy.js';

@@ -71,9 +71,6 @@ export class Sheet {
   @NestedList(() => SheetDue) due: SheetDue[] = [];
 }
 
-/** The language that a sheet is written in. */
-export const languageOf = ({ language = 'en' }: Sheet): HouseholdLanguage => language;
-
 /** The most that a list of a sheet may have: a timer has no more stations, and a sheet no more nights or dates. */
 const LONGEST = [
   ['stations', 256],

@@ -10,6 +10,8 @@ it('leads through what a new timer lacks, in order', () => {
   });
   const described = [{ number: 1, plant: 'turf' }];
   expect(next({ stations: described, programs: [] }, { toKeyIn: 3 })).toEqual({ to: 'plan' });
+  const unnamed = [{ number: 1, name: '', head: 'spray' }];
+  expect(next({ stations: unnamed, programs: [] })).toEqual({ to: 'plan' });
   expect(next({}, { collisions: 2, toKeyIn: 3 })).toEqual({ to: 'collisions', count: 2 });
   expect(next({}, { toKeyIn: 3 })).toEqual({ to: 'visit', values: 3 });
   expect(next({})).toBeNull();

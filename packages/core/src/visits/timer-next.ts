@@ -23,7 +23,9 @@ export function timerNext({ target, collisions, toKeyIn }: TimerNextAsked): Time
     (program) =>
       program.enabled && hasStart(program) && program.runs.some(({ seconds }) => seconds > 0),
   );
-  const isDescribed = stations.some(({ name, head, plant }) => name ?? head ?? plant);
+  const isDescribed = stations.some(
+    ({ name = '', head, plant }) => name !== '' || head !== undefined || plant !== undefined,
+  );
   if (!waters) return { to: isDescribed ? 'plan' : 'stations' };
   if (collisions > 0) return { to: 'collisions', count: collisions };
   return toKeyIn > 0 ? { to: 'visit', values: toKeyIn } : null;

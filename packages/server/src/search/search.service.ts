@@ -53,7 +53,10 @@ export class SearchService {
       this.jobs(firmId, words),
       this.people(firmId, words),
     ]);
-    const timers = await this.timersOf(homes.map(({ id }) => id));
+    const timers = await this.timersOf(
+      firmId,
+      homes.map(({ id }) => id),
+    );
     const likeliest = byLikelihood(words.join(' '));
     const first = (found: Found[]) => found.sort(likeliest).slice(0, MOST);
     return [
@@ -78,15 +81,15 @@ export class SearchService {
     );
   }
 
-  private timersOf(propertyIds: readonly string[]): Promise<TimerFound[]> {
+  private timersOf(firmId: string, propertyIds: readonly string[]): Promise<TimerFound[]> {
     return this.source.query(
       `SELECT t.id, t.property_id AS "propertyId", t.name,
          COALESCE((SELECT jsonb_agg(jsonb_build_object(
            'number', station -> 'number', 'name', station -> 'name'))
            FROM jsonb_array_elements(s.document -> 'stations') station), '[]') AS stations
        FROM timers t JOIN timer_settings s ON s.timer_id = t.id
-       WHERE t.property_id = ANY($1) ORDER BY t.name, t.id`,
-      [propertyIds],
+       WHERE t.firm_id = $1 AND t.property_id = ANY($2) ORDER BY t.name, t.id`,
+      [firmId, propertyIds],
     );
   }
 

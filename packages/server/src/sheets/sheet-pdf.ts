@@ -1,6 +1,6 @@
 import { join, sep } from 'node:path';
-import { sheetDate, speakerOf } from '@water-clock/core/household-words';
-import { languageOf, type Sheet } from '@water-clock/core/sheets';
+import { sheetDate, speakerOf, writtenIn } from '@water-clock/core/household-words';
+import type { Sheet } from '@water-clock/core/sheets';
 import type { Task } from '../computing/task.js';
 import { weekPicture } from './week-picture.js';
 
@@ -44,7 +44,7 @@ async function pressWith(fontFolder: string) {
 }
 
 function definitionOf(sheet: Sheet, paper: Paper) {
-  const { language } = speakerOf(languageOf(sheet));
+  const { language } = speakerOf(writtenIn(sheet));
   const { labels } = language;
   const width = PAGE_WIDTH[paper] - 2 * MARGIN;
   const fontSize = sheet.stations.length > ROOMY ? 7.5 : 9;

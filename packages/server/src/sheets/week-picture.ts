@@ -1,5 +1,5 @@
-import { axisHour, shortSheetDate, speakerOf } from '@water-clock/core/household-words';
-import { languageOf, type Sheet } from '@water-clock/core/sheets';
+import { axisHour, shortSheetDate, speakerOf, writtenIn } from '@water-clock/core/household-words';
+import type { Sheet } from '@water-clock/core/sheets';
 
 const LABEL = 62;
 const ROW = 15;
@@ -18,7 +18,7 @@ const escaped = (words: string): string =>
 /** The week of a sheet as an SVG: a row each date, midnight to midnight, a bar each run with its program. */
 export function weekPicture(sheet: Sheet, width: number): string {
   const { week, clock } = sheet;
-  const { language } = speakerOf(languageOf(sheet));
+  const { language } = speakerOf(writtenIn(sheet));
   const x = (minute: number) => LABEL + (minute / 1440) * (width - LABEL - 8);
   const height = HEAD + week.length * ROW + 2;
   const lines = HOURS.flatMap((hour) => [

@@ -9,7 +9,7 @@ import { forgetDrafts } from '../offline/drafts';
 import { forgetQueries } from '../offline/kept-queries';
 import { outbox } from '../offline/browser-outbox';
 import { useOutbox } from '../offline/use-outbox';
-import { useScheme } from '../ui/colour-scheme';
+import { useSchemeSwitch } from '../ui/colour-scheme';
 import { useSignedIn } from '../session/use-signed-in';
 import styles from './shell.module.css';
 
@@ -24,8 +24,7 @@ export function PersonMenu() {
   const out = useWrite('sign-out', signOut);
   const over = useWrite('change-over', changeOver);
   const other = person.clock === '24' ? '12' : '24';
-  const { scheme, choose } = useScheme();
-  const otherScheme = scheme === 'dark' ? 'light' : 'dark';
+  const scheme = useSchemeSwitch();
   const items: MenuProps['items'] = [
     { key: 'who', type: 'group', label: `${person.name}, ${person.role} · ${firm.name}` },
     ...firms
@@ -33,7 +32,7 @@ export function PersonMenu() {
       .map(({ personId, firm: name }) => ({ key: personId, label: `Work for ${name}` })),
     { key: 'account', label: 'Your account' },
     { key: 'clock', label: `Show times on a ${other}-hour clock` },
-    { key: 'scheme', label: `Switch to ${otherScheme} colours` },
+    { key: 'scheme', label: scheme.words },
     { key: 'firm', label: 'Firm and people' },
     { type: 'divider' },
     { key: 'out', label: 'Sign out' },
@@ -71,7 +70,7 @@ export function PersonMenu() {
   const act: Record<string, () => void> = {
     clock: () => void setOtherClock(),
     account: () => void navigate('/account'),
-    scheme: () => choose(otherScheme),
+    scheme: scheme.change,
     firm: () => void navigate('/firm'),
     out: askToLeave,
   };

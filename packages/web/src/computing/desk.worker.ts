@@ -1,8 +1,9 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
-import { nightOfHome } from '@water-clock/core/engine';
+import { isTooMuch, nightOfHome } from '@water-clock/core/engine';
 import { check, timersOverlap, type Finding } from '@water-clock/core/findings';
 import { apartFromOthers, fixesOf, fixPreview, type FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
+import { timerWeek, type TimerWeek, type TimerWeekAsked } from '@water-clock/core/sheets';
 import { expose } from 'comlink';
 import type { BoardModel, BoardNight } from './board-model';
 import { yearModel } from './year-model';
@@ -36,6 +37,16 @@ const worker = {
   fixes(plan: Plan, finding: Finding, since: DayNumber): FixPreview[] {
     const before = check(plan, since);
     return fixesOf(plan, finding, since).map((fix) => fixPreview(fix, before, since));
+  },
+
+  /** A timer's week, station by station; null: it is too much to work out. */
+  week(asked: TimerWeekAsked): { readonly week: TimerWeek | null } {
+    try {
+      return { week: timerWeek(asked) };
+    } catch (error) {
+      if (isTooMuch(error)) return { week: null };
+      throw error;
+    }
   },
 
   /** All timers of a home, on its supply. */

@@ -11,7 +11,7 @@ import type { SettingsOnDesk } from './state/use-settings-on-desk';
 
 interface DeskSettingsProps {
   readonly plan: Plan;
-  /** The longest hold that the kind of timer takes. */
+  /** The longest hold that the timer type takes. */
   readonly longestHoldDays: number;
   readonly totals: BoardModel['totals'];
   readonly inForce: DeskModel['inForce'];

@@ -1,4 +1,5 @@
-import type { ColourScheme } from '../ui/theme';
+import { timerPages } from '../timer-records/timer-pages';
+import type { SchemeSwitch } from '../ui/colour-scheme';
 import type { Line } from './line';
 
 const page = (title: string, act: string, where = ''): Line => ({
@@ -21,44 +22,16 @@ export const PAGES: readonly Line[] = [
   page('Your account', '/account', 'password, authenticator, devices'),
 ];
 
-interface TimerHere {
-  readonly id: string;
-  readonly name: string;
-  readonly property: string;
-}
-
-const OF_TIMER = [
-  ['Desk', '', 'settings, nights, findings'],
-  ['Visit', '/visit', ''],
-  ['As found', '/as-found', 'read the timer'],
-  ['Yard', '/yard', 'what its stations water'],
-  ['Measure', '/measure', 'catch test, run-off, meter'],
-  ['Need', '/need', 'how much, how seldom, how long'],
-  ['Water', '/water', 'a season at the roots'],
-  ['Saved copies', '/copies', ''],
-  ['Sheet for the door', '/sheet', ''],
-] as const;
-
-const FOR_CHANGING = ['/visit', '/as-found', '/measure'];
-
 /** The pages of the timer that one is at. */
-export const pagesOf = (timer: TimerHere, mayChange: boolean): Line[] =>
-  OF_TIMER.filter(([, place]) => mayChange || !FOR_CHANGING.includes(place)).map(
-    ([title, place, what]) =>
-      page(title, `/timers/${timer.id}${place}`, what || `${timer.property}, ${timer.name}`),
+export const pagesOf = (timerId: string, mayChange: boolean): Line[] =>
+  [...timerPages(mayChange), ...(mayChange ? [VISIT] : [])].map(({ name, place, what }) =>
+    page(name, `/timers/${timerId}${place}`, what),
   );
 
+const VISIT = { name: 'Visit', place: '/visit', what: 'from as found to the sheet at the door' };
+
 /** What can be done from anywhere. */
-export const actions = (scheme: ColourScheme, choose: (to: ColourScheme) => void): Line[] => {
-  const other = scheme === 'dark' ? 'light' : 'dark';
-  return [
-    { ...page('Add a property', '/properties/new'), sort: 'action' },
-    {
-      key: 'scheme',
-      title: `Switch to ${other} colours`,
-      where: '',
-      sort: 'action',
-      act: () => choose(other),
-    },
-  ];
-};
+export const actions = (scheme: SchemeSwitch): Line[] => [
+  { ...page('Add a property', '/properties/new'), sort: 'action' },
+  { key: 'scheme', title: scheme.words, where: '', sort: 'action', act: scheme.change },
+];

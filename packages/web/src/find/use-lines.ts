@@ -3,7 +3,7 @@ import { troubleInWords } from '../api/client';
 import { searchQuery } from '../api/search';
 import type { Timer } from '../api/timers';
 import { useMayChange, useSignedIn } from '../session/use-signed-in';
-import { useScheme } from '../ui/colour-scheme';
+import { useSchemeSwitch } from '../ui/colour-scheme';
 import { useSettled } from '../ui/use-settled';
 import { foundLines } from './found-lines';
 import { linesWith, type Group, type Line } from './line';
@@ -24,7 +24,7 @@ interface Lines {
 export function useLines(typed: string, here: Timer | null): Lines {
   const { person } = useSignedIn();
   const mayChange = useMayChange();
-  const { scheme, choose } = useScheme();
+  const scheme = useSchemeSwitch();
   const words = typed.trim();
   const settled = useSettled(words, PAUSE_MS);
   const asked = useQuery(searchQuery(settled));
@@ -32,9 +32,7 @@ export function useLines(typed: string, here: Timer | null): Lines {
     const sort = to.startsWith('/timers') ? 'timer' : 'home';
     return { key: `recent ${to}`, title, where, sort, act: to };
   });
-  const ofTimer = here
-    ? pagesOf({ id: here.id, name: here.name, property: here.property.name }, mayChange)
-    : [];
+  const ofTimer = here ? pagesOf(here.id, mayChange) : [];
   const found = words === '' ? [] : foundLines(asked.data?.rows ?? []);
   const isKnown = new Set(found.map(({ act }) => act));
   const groups: Group[] = [
@@ -45,7 +43,7 @@ export function useLines(typed: string, here: Timer | null): Lines {
     },
     { name: here ? `${here.property.name}, ${here.name}` : '', lines: linesWith(words, ofTimer) },
     { name: 'Pages', lines: linesWith(words, PAGES) },
-    { name: 'Actions', lines: linesWith(words, actions(scheme, choose)) },
+    { name: 'Actions', lines: linesWith(words, actions(scheme)) },
   ];
   return {
     groups: groups.filter(({ lines }) => lines.length > 0),

@@ -1,10 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { houseNumberOf } from '@water-clock/core/local-rules';
-import { LANGUAGE_NAMES } from '@water-clock/core/household-words';
-import { HOUSEHOLD_LANGUAGES } from '@water-clock/core/property-file';
-import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
-import { WEEKDAYS } from '@water-clock/core/words';
-import { Alert, App, AutoComplete, Button, Checkbox, Form, Input, Select } from 'antd';
+import { Alert, App, Button, Form } from 'antd';
 import { useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import {
@@ -22,15 +17,13 @@ import { useVersionedSave } from '../api/use-versioned-save';
 import { useKeptFields } from '../offline/use-kept-fields';
 import { useFormErrors } from '../ui/form-errors';
 import { Loaded } from '../ui/loaded';
-import { Caution, Page } from '../ui/page';
+import { Page } from '../ui/page';
 import { Unsaved } from '../ui/unsaved';
 import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
-import { useQuantity, useSignedIn } from '../session/use-signed-in';
-import { QuantityItem, TimeZoneSelect } from './property-inputs';
-import { SUPPLY_NAMES } from '../format/supply-names';
-import { SupplyCautions } from './supply';
-import { ofTown, ruleWords, startsWith, townsOf } from './town-offers';
-import { FormNumber } from '../ui/number-input';
+import { RulesFields } from './rules-fields';
+import { SupplyFields } from './supply-fields';
+import { ofTown, townsOf } from './town-offers';
+import { WhoFields } from './who-fields';
 import pageStyles from '../ui/page.module.css';
 import { keysOf } from '@water-clock/core/kernel';
 
@@ -104,11 +97,6 @@ function Editor({ before, leaving: { isLeaving, leaveTo } }: EditorProps) {
   const weather = useQuery(weatherListQuery);
   const client = useQueryClient();
   const { message } = App.useApp();
-  const source = Form.useWatch<SupplySource | null>('supplySource', form);
-  const address = Form.useWatch<string | undefined>('address', form) ?? '';
-  const ruleSetId = Form.useWatch<string | null>('ruleSetId', form);
-  const set = rules.data?.find(({ id }) => id === ruleSetId);
-  const { firm } = useSignedIn();
 
   const saving = useVersionedSave({
     name: base ? 'change-property' : 'add-property',
@@ -186,132 +174,9 @@ function Editor({ before, leaving: { isLeaving, leaveTo } }: EditorProps) {
         }}
       >
         {trouble && <Alert type="error" showIcon title={trouble} style={{ marginBottom: 12 }} />}
-        <section className={pageStyles['sheet']} aria-labelledby="who-heading">
-          <h2 id="who-heading">Who and where</h2>
-          <div className={pageStyles['form-grid']}>
-            <Form.Item name="name" label="Name of the home">
-              <Input autoFocus maxLength={200} />
-            </Form.Item>
-            <Form.Item name="address" label="House number and street">
-              <Input maxLength={300} />
-            </Form.Item>
-            <Form.Item name="town" label="Town">
-              <AutoComplete
-                options={townsOf(rules.data ?? []).map((value) => ({ value }))}
-                showSearch={{ filterOption: startsWith }}
-              />
-            </Form.Item>
-            <Form.Item name="contactName" label="Contact">
-              <Input maxLength={200} />
-            </Form.Item>
-            <Form.Item name="contactPhone" label="Telephone">
-              <Input maxLength={100} inputMode="tel" />
-            </Form.Item>
-            <Form.Item name="contactEmail" label="E-mail">
-              <Input maxLength={300} inputMode="email" />
-            </Form.Item>
-            <Form.Item name="language" label="The household reads">
-              <Select
-                options={HOUSEHOLD_LANGUAGES.map((value) => ({
-                  value,
-                  label: LANGUAGE_NAMES[value],
-                }))}
-              />
-            </Form.Item>
-          </div>
-          <Form.Item name="gateNotes" label="For the gate: how one gets in, where the timer hangs">
-            <Input.TextArea autoSize={{ minRows: 1, maxRows: 5 }} maxLength={2000} />
-          </Form.Item>
-          <div className={pageStyles['form-grid']}>
-            <Form.Item name="timeZone" label="Time zone">
-              <TimeZoneSelect />
-            </Form.Item>
-            <Form.Item name="latitude" label="Latitude, for sunrise">
-              <FormNumber least={-90} most={90} />
-            </Form.Item>
-            <Form.Item name="longitude" label="Longitude">
-              <FormNumber least={-180} most={180} />
-            </Form.Item>
-          </div>
-        </section>
-        <section
-          className={pageStyles['sheet']}
-          aria-labelledby="supply-heading"
-          style={{ marginTop: 14 }}
-        >
-          <h2 id="supply-heading">Water supply</h2>
-          <div className={pageStyles['form-grid']}>
-            <Form.Item name="supplySource" label="Water comes from">
-              <Select
-                allowClear
-                placeholder="not known"
-                options={SUPPLY_SOURCES.map((value) => ({ value, label: SUPPLY_NAMES[value] }))}
-                onClear={() => form.setFieldValue('supplySource', null)}
-              />
-            </Form.Item>
-            <QuantityItem
-              name="supplyLpm"
-              label="Flow it can give"
-              quantity={useQuantity('flow')}
-            />
-            <QuantityItem name="supplyKpa" label="Pressure" quantity={useQuantity('pressure')} />
-            <QuantityItem
-              name="waterPrice"
-              label={`Price of water in ${firm.currency}`}
-              quantity={useQuantity('waterPrice')}
-            />
-          </div>
-          <SupplyCautions source={source ?? null} />
-        </section>
-        <section
-          className={pageStyles['sheet']}
-          aria-labelledby="rules-heading"
-          style={{ marginTop: 14 }}
-        >
-          <h2 id="rules-heading">Rules, weather and mowing</h2>
-          <div className={pageStyles['form-grid']}>
-            <Form.Item
-              name="ruleSetId"
-              label="Local watering rules"
-              extra={ruleWords(set, { number: houseNumberOf(address), supply: source ?? null })}
-            >
-              <Select
-                allowClear
-                placeholder="not known: check with the water supplier"
-                options={(rules.data ?? []).map(({ id, document }) => ({
-                  value: id,
-                  label: document.district,
-                }))}
-                onClear={() => form.setFieldValue('ruleSetId', null)}
-              />
-            </Form.Item>
-            <Form.Item name="weatherId" label="Weather">
-              <Select
-                allowClear
-                placeholder="not known: needs by measurement have no answer"
-                options={(weather.data ?? []).map(({ id, name }) => ({ value: id, label: name }))}
-                onClear={() => form.setFieldValue('weatherId', null)}
-              />
-            </Form.Item>
-            <Form.Item name="mowingWeekdays" label="Mowing days">
-              <Checkbox.Group
-                options={WEEKDAYS.map((label, index) => ({ label, value: index + 1 }))}
-              />
-            </Form.Item>
-            <Form.Item
-              name="isDryBeforeMowing"
-              valuePropName="checked"
-              label="Before mowing"
-              extra="Soft ground marks under a heavy mower. The plans and the findings go by it."
-            >
-              <Checkbox>Keep the day before dry too</Checkbox>
-            </Form.Item>
-          </div>
-          <Caution>
-            Rules change: check with the water supplier. Keeping them, and a fine, is the
-            owner&apos;s.
-          </Caution>
-        </section>
+        <WhoFields towns={townsOf(rules.data ?? [])} />
+        <SupplyFields />
+        <RulesFields rules={rules.data ?? []} weather={weather.data ?? []} />
         <div className={pageStyles['page-head']} style={{ marginTop: 14 }}>
           <Button type="primary" htmlType="submit" loading={saving.isWriting}>
             {base ? 'Save the property' : 'Add the property'}

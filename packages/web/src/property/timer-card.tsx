@@ -7,6 +7,7 @@ import { changeTimer, timerQuery } from '../api/timers';
 import { useWrite } from '../api/use-write';
 import { InTimerWords } from '../copies/in-timer-words';
 import { useMayChange } from '../session/use-signed-in';
+import { timerPages } from '../timer-records/timer-pages';
 import { useOpenVisit } from '../timer-records/use-visit';
 import { HoldRow } from './hold-row';
 import { OwnMemoryHeld } from './own-memory-row';
@@ -27,15 +28,6 @@ export function TimerCard({ timer, isFirst }: TimerCardProps) {
   const navigate = useNavigate();
   const mayChange = useMayChange();
   const isVisited = Boolean(useOpenVisit(id));
-  const ways = [
-    ...(mayChange ? [['As found', 'as-found'] as const] : []),
-    ['Yard', 'yard'],
-    ...(mayChange ? [['Measure', 'measure'] as const] : []),
-    ['Need', 'need'],
-    ['Water', 'water'],
-    ['Saved copies', 'copies'],
-    ['Sheet for the door', 'sheet'],
-  ] as const;
   return (
     <section className={clsx(pageStyles['sheet'], styles['timer-card'])} aria-label={name}>
       <h2>
@@ -69,10 +61,9 @@ export function TimerCard({ timer, isFirst }: TimerCardProps) {
             {isVisited ? 'Go on with the visit' : 'Visit'}
           </Button>
         )}
-        <Button onClick={() => void navigate(`/timers/${id}`)}>Open the desk</Button>
-        {ways.map(([words, place]) => (
-          <Button key={place} onClick={() => void navigate(`/timers/${id}/${place}`)}>
-            {words}
+        {timerPages(mayChange).map(({ place, name: words }) => (
+          <Button key={place} onClick={() => void navigate(`/timers/${id}${place}`)}>
+            {place === '' ? 'Open the desk' : words}
           </Button>
         ))}
       </div>

@@ -1,7 +1,6 @@
-import { loadLanguage, type Language } from '@water-clock/core/household-words';
-import { languageOf } from '@water-clock/core/sheets';
+import { loadLanguage, writtenIn, type Language } from '@water-clock/core/household-words';
 import { useCallback, useEffect, useState } from 'react';
-import { ApiError, troubleInWords } from '../api/client';
+import { ApiError } from '../api/client';
 import { request, type Api } from '../api/request';
 import { Waiting } from '../ui/waiting';
 import { SheetView } from './sheet-view';
@@ -27,7 +26,7 @@ function useShared(token: string) {
   const ask = useCallback(() => {
     request('get', '/api/shared/{token}', { path: { token } }).then(
       async (sheet) =>
-        setShared({ sheet, language: await loadLanguage(languageOf(sheet.document)) }),
+        setShared({ sheet, language: await loadLanguage(writtenIn(sheet.document)) }),
       async (error: unknown) => setRefused({ error, language: await ofBrowser() }),
     );
   }, [token]);
@@ -77,7 +76,7 @@ function RefusedWords({ error, language, onAgain }: Refused & { onAgain: () => v
   return (
     <>
       <h1>{labels.notLoaded}</h1>
-      <p role="alert">{troubleInWords(error)}</p>
+      <p role="alert">{labels.notLoadedWhat}</p>
       <button type="button" onClick={onAgain}>
         {labels.tryAgain}
       </button>

@@ -6,6 +6,7 @@ import {
   type Language,
 } from '@water-clock/core/household-words';
 import type { Sheet } from '@water-clock/core/sheets';
+import { phoneDigits } from '../format/phone';
 import styles from './sheet-view.module.css';
 
 interface SheetViewProps {
@@ -31,7 +32,7 @@ export function SheetView({ sheet, language }: SheetViewProps) {
         {sheet.firm}
         {sheet.phone && (
           <>
-            , {labels.phone} <a href={`tel:${sheet.phone.replace(/[^\d+]/g, '')}`}>{sheet.phone}</a>
+            , {labels.phone} <a href={`tel:${phoneDigits(sheet.phone)}`}>{sheet.phone}</a>
           </>
         )}
       </p>

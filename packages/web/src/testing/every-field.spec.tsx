@@ -15,7 +15,7 @@ import { testPlan } from './plans';
 
 const ON = parseDate('2026-06-01')!;
 
-/** A kind of timer that has everything, with everything set; the season as asked. */
+/** A timer type that has everything, with everything set; the season as asked. */
 const whole = (season: object): Plan =>
   testPlan({
     timer: {

@@ -37,3 +37,16 @@ export function useSchemeChoice(): SchemeChoice {
   };
   return { scheme, choose };
 }
+
+/** The one that is not shown, and the way to it. */
+export interface SchemeSwitch {
+  readonly words: string;
+  readonly change: () => void;
+}
+
+/** The same words, and the same deed, wherever colours can be switched. */
+export function useSchemeSwitch(): SchemeSwitch {
+  const { scheme, choose } = useScheme();
+  const other = scheme === 'dark' ? 'light' : 'dark';
+  return { words: `Switch to ${other} colours`, change: () => choose(other) };
+}

@@ -37,7 +37,7 @@ export function KeyInPage() {
 
 type Words = (value: KeyInStep['value']) => string;
 
-/** Values as this kind of timer asks for them today, on the person's clock. */
+/** Values as this timer type asks for them today, on the person's clock. */
 function useAskedWords({ handling }: Timer, today: DayNumber): Words {
   const say = useSay();
   return (value) => say(value ? askedWords(value, handling.intervalAskedAs, today) : 'true time');

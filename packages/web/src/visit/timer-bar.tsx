@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { RightOutlined } from '@ant-design/icons';
 import { counted } from '@water-clock/core/words';
 import type { TimerNext } from '@water-clock/core/visits';
@@ -5,22 +6,11 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, NavLink, useMatch } from 'react-router';
 import { timerQuery } from '../api/timers';
 import { useMayChange } from '../session/use-signed-in';
+import { timerPages } from '../timer-records/timer-pages';
 import { useOpenVisit } from '../timer-records/use-visit';
+import bar from './bar.module.css';
 import styles from './timer-bar.module.css';
 import { useTimerNext } from './use-timer-next';
-
-const PLACES = [
-  ['', 'Desk'],
-  ['/yard', 'Yard'],
-  ['/measure', 'Measure'],
-  ['/need', 'Need'],
-  ['/water', 'Water'],
-  ['/as-found', 'As found'],
-  ['/copies', 'Copies'],
-  ['/sheet', 'Sheet'],
-] as const;
-
-const FOR_CHANGING = ['/measure', '/as-found'];
 
 /** The pages of a timer, on each of them, and what is most likely to be done next. */
 export function TimerBar() {
@@ -34,15 +24,14 @@ function Bar({ timerId }: { timerId: string }) {
   const open = useOpenVisit(timerId);
   if (!timer.data) return null;
   const { property } = timer.data;
-  const places = PLACES.filter(([place]) => mayChange || !FOR_CHANGING.includes(place));
   return (
     <nav
-      className={styles['timer-bar']}
+      className={clsx(bar['bar'], styles['timer-bar'])}
       aria-label="This timer"
       data-visited={open ? true : undefined}
     >
       <ul>
-        {places.map(([place, name]) => (
+        {timerPages(mayChange).map(({ place, name }) => (
           <li key={place}>
             <NavLink to={`/timers/${timerId}${place}`} end={place === ''}>
               {name}

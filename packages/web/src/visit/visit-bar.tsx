@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { CheckCircleFilled, ExclamationCircleOutlined, ForwardOutlined } from '@ant-design/icons';
 import {
   nextStep,
@@ -17,6 +18,7 @@ import { stepAt, stepPlace } from './step-places';
 import { useStepWork, workWords } from './use-step-work';
 import { useOpenVisit, type OpenVisit } from '../timer-records/use-visit';
 import { oncePressed } from '../ui/once-pressed';
+import bar from './bar.module.css';
 import styles from './visit-bar.module.css';
 
 /** Where a visit is, on every screen of its timer: the step here, done or skipped, and the next. */
@@ -51,7 +53,7 @@ function Bar({ open }: { open: OpenVisit }) {
     if (after) await navigate(stepPlace(after, timerId));
   };
   return (
-    <nav className={styles['visit-bar']} aria-label="Visit">
+    <nav className={clsx(bar['bar'], styles['visit-bar'])} aria-label="Visit">
       <Link to={stepPlace('arrive', timerId)} className={styles['visit-all']}>
         Visit
       </Link>

@@ -20,7 +20,7 @@ const OF_STATIONS = new Set([
 
 interface ExtrasProps {
   readonly plan: Plan;
-  /** The longest hold that the kind of timer takes. */
+  /** The longest hold that the timer type takes. */
   readonly longestHoldDays: number;
   readonly onEdit: (edit: PlanEdit, key?: string) => void;
 }

@@ -70,7 +70,7 @@ it('holds until a day, not longer than the timer takes, and not until one that i
   ]);
   type('The day it waters again', '20 June 2026');
   expect(until().disabled).toBe(true);
-  expect(screen.getByText('This kind of timer holds for 7 days at most.')).toBeTruthy();
+  expect(screen.getByText('This timer type holds for 7 days at most.')).toBeTruthy();
   type('The day it waters again', '8 June 2026');
   press('Hold until then');
   expect(taken).toEqual([[{ from: FROM, to: '2026-06-08T00:00:00' }]]);

@@ -57,7 +57,7 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
         );
       })}
       {mostDays === 0 ? (
-        <span className={pageStyles['soft']}>This kind of timer has no hold.</span>
+        <span className={pageStyles['soft']}>This timer type has no hold.</span>
       ) : (
         <>
           <div className={styles['hold-line']}>
@@ -103,7 +103,7 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
             <span role="alert" className={pageStyles['soft']}>
               {startOfDay(until) <= minute
                 ? 'That day is past.'
-                : `This kind of timer holds for ${mostDays} days at most.`}
+                : `This timer type holds for ${mostDays} days at most.`}
             </span>
           )}
         </>

@@ -19,7 +19,7 @@ interface ValueInputProps {
   readonly value: KeyInValue;
   /** The settings that it is one of: they tell which stations there are. */
   readonly plan: Plan;
-  /** The longest hold that the kind of timer takes. */
+  /** The longest hold that the timer type takes. */
   readonly longestHoldDays: number;
   readonly hasFocus?: boolean;
   readonly onChange: (value: KeyInValue) => void;

@@ -2,10 +2,9 @@ import { MailOutlined, MessageOutlined, PhoneOutlined } from '@ant-design/icons'
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import type { Property } from '../../api/properties';
+import { phoneDigits } from '../../format/phone';
 import pageStyles from '../../ui/page.module.css';
 import styles from './week.module.css';
-
-const digits = (phone: string): string => phone.replace(/[^\d+]/g, '');
 
 /** Who is to be told, and the ways to tell them. */
 export function ContactLinks({ property }: { property: Property }) {
@@ -22,10 +21,10 @@ export function ContactLinks({ property }: { property: Property }) {
       <strong>{contactName || 'The household'}</strong>
       {contactPhone && (
         <>
-          <Button icon={<PhoneOutlined />} href={`tel:${digits(contactPhone)}`}>
+          <Button icon={<PhoneOutlined />} href={`tel:${phoneDigits(contactPhone)}`}>
             Call {contactPhone}
           </Button>
-          <Button icon={<MessageOutlined />} href={`sms:${digits(contactPhone)}`}>
+          <Button icon={<MessageOutlined />} href={`sms:${phoneDigits(contactPhone)}`}>
             Text
           </Button>
         </>

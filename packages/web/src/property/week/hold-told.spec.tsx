@@ -21,10 +21,9 @@ function shown(language: 'en' | 'es', held: () => { status: number; body?: unkno
     ...{ id: 'shed', name: 'Shed', handling: new TimerHandling() },
     property: { name: 'Plum cottage', contactPhone: '555 0142', contactEmail: '', language },
   } as unknown as Timer;
-  const now = parseDateTime('2026-06-01T12:00:00')!;
-  const pauses = [{ from: '2026-06-01T12:00:00', to: '2026-06-03T12:00:00' }];
-  const plan = { ...PLAN, controller: { ...PLAN.controller, pauses } };
-  render(<HoldTold {...{ timer, plan, now }} holds={pauses} />, {
+  const holds = [{ from: '2026-06-01T12:00:00', to: '2026-06-03T12:00:00' }];
+  const again = parseDateTime('2026-06-04T03:30:00')!;
+  render(<HoldTold {...{ timer, holds, again }} timeZone="America/Denver" />, {
     wrapper: aroundScreens().wrapper,
   });
   return all;

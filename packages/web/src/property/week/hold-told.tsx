@@ -1,8 +1,7 @@
-import { parseDateTime, type TimerSeconds } from '@water-clock/core/civil-time';
-import { isTooMuch } from '@water-clock/core/engine';
+import type { TimerSeconds } from '@water-clock/core/civil-time';
 import { inHouseholdClock, speakerOf } from '@water-clock/core/household-words';
-import { householdHows, nextWatering } from '@water-clock/core/sheets';
-import { holdsNotOver, type Plan, type Stretch } from '@water-clock/core/settings';
+import { householdHows } from '@water-clock/core/sheets';
+import type { Stretch } from '@water-clock/core/settings';
 import { App } from 'antd';
 import { propertiesKey } from '../../api/properties';
 import { saveHolds, storedSettings, timersKey, type Timer } from '../../api/timers';
@@ -13,30 +12,20 @@ import { todayHere } from '../../format/today';
 import { useStoredSettings } from '../../offline/use-stored';
 import { useClock } from '../../session/use-signed-in';
 import { Tell } from './tell';
-import { toTheMinute } from './watering-words';
 import pageStyles from '../../ui/page.module.css';
 
 interface HoldToldProps {
   readonly timer: Timer;
-  /** What is in the timer, its holds included. */
-  readonly plan: Plan;
+  /** Those that are not over. */
   readonly holds: readonly Stretch[];
-  readonly now: TimerSeconds;
-}
-
-/** When it waters again; null: not for two months, or nobody can work it out. */
-function againOf(plan: Plan, from: TimerSeconds): TimerSeconds | null {
-  try {
-    const next = nextWatering(plan, from);
-    return next && toTheMinute(next.from);
-  } catch (error) {
-    if (isTooMuch(error)) return null;
-    throw error;
-  }
+  /** When it waters after them; null: nobody knows of any water. */
+  readonly again: TimerSeconds | null;
+  /** Where the timer hangs; absent: where this device is. */
+  readonly timeZone: string | undefined;
 }
 
 /** What to say to a household that wants it to stop, or one station to run; and the hold that is noted here. */
-export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
+export function HoldTold({ timer, holds, again, timeZone }: HoldToldProps) {
   const clock = useClock();
   const settings = useStoredSettings(timer.id, { isToRead: true });
   const version = settings.data?.version;
@@ -55,11 +44,9 @@ export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
   const { handling, property } = timer;
   const { language: code } = property;
   const speaker = speakerOf(code);
-  const open = holdsNotOver(holds, now);
-  const last = open.at(-1);
-  const again = last && againOf(plan, parseDateTime(last.to)!);
   const hows = householdHows(handling, code);
-  const after = again ? speaker.message('watersAgain', { moment: speaker.moment(again) }) : '';
+  const after =
+    again === null ? '' : speaker.message('watersAgain', { moment: speaker.moment(again) });
   const say = (text: string) => inHouseholdClock(speaker.language, text, clock);
   return (
     <>
@@ -68,9 +55,9 @@ export function HoldTold({ timer, plan, holds, now }: HoldToldProps) {
         <Tell timer={timer} words={say([hows.pauseForRain, after].filter(Boolean).join(' '))} />
         {version !== undefined && (
           <HoldInput
-            holds={open}
+            holds={holds}
             mostDays={handling.longestHoldDays}
-            timeZone={plan.site?.timeZone}
+            timeZone={timeZone}
             onChange={(next) => void hold(next)}
           />
         )}

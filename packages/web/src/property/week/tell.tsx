@@ -1,13 +1,12 @@
 import { App, Button } from 'antd';
 import type { Timer } from '../../api/timers';
+import { phoneDigits } from '../../format/phone';
 import styles from './week.module.css';
 
 interface TellProps {
   readonly timer: Timer;
   readonly words: string;
 }
-
-const digits = (phone: string): string => phone.replace(/[^\d+]/g, '');
 
 /** Words for a household: read out, copied, texted or mailed. */
 export function Tell({ timer, words }: TellProps) {
@@ -33,7 +32,7 @@ export function Tell({ timer, words }: TellProps) {
           Copy the words
         </Button>
         {contactPhone && (
-          <Button size="small" href={`sms:${digits(contactPhone)}?body=${body}`}>
+          <Button size="small" href={`sms:${phoneDigits(contactPhone)}?body=${body}`}>
             Text them
           </Button>
         )}

@@ -1,12 +1,12 @@
-import type { DayNumber, TimerSeconds } from '@water-clock/core/civil-time';
-import { clockErrorSeconds, isTooMuch } from '@water-clock/core/engine';
-import { stationWaterings, type StationWatering } from '@water-clock/core/sheets';
-import type { Plan } from '@water-clock/core/settings';
+import { parseDateTime, type DayNumber, type TimerSeconds } from '@water-clock/core/civil-time';
+import { clockErrorSeconds } from '@water-clock/core/engine';
+import { holdsNotOver, type Plan } from '@water-clock/core/settings';
+import type { TimerWeek as Week } from '@water-clock/core/sheets';
 import { lengthInWords, TOO_MUCH_WORDS } from '@water-clock/core/words';
-import { Alert } from 'antd';
-import { useMemo } from 'react';
+import { Alert, Skeleton } from 'antd';
 import { Link } from 'react-router';
 import type { Timer } from '../../api/timers';
+import { useTimerWeek } from '../../computing/use-timer-week';
 import { InTimerWords } from '../../copies/in-timer-words';
 import { Loaded } from '../../ui/loaded';
 import { Caution } from '../../ui/page';
@@ -14,6 +14,7 @@ import { HoldRow } from '../hold-row';
 import { HoldTold } from './hold-told';
 import { StationAnswer } from './station-answer';
 import { usePlanInTimer } from './use-plan-in-timer';
+import { toTheMinute } from './watering-words';
 import { WeekTable } from './week-table';
 import pageStyles from '../../ui/page.module.css';
 import styles from './week.module.css';
@@ -23,16 +24,16 @@ interface TimerWeekProps {
   readonly from: DayNumber;
   /** At the home. */
   readonly now: TimerSeconds;
-  /** The station that somebody asks about; 0: none. */
-  readonly asked: number;
+  /** The station that somebody asks about; null: none. */
+  readonly asked: number | null;
 }
 
 /** A timer's week by station, how it is held, and how one station is run. */
 export function TimerWeek({ timerId, ...shown }: TimerWeekProps) {
-  const { queries, timer, target, plan } = usePlanInTimer(timerId);
+  const { queries, timer, plan } = usePlanInTimer(timerId);
   return (
     <Loaded what="The timer" missing="timer" queries={queries}>
-      {() => <Shown timer={timer!} plan={plan!} target={target!} {...shown} />}
+      {() => <Shown timer={timer!} plan={plan!} {...shown} />}
     </Loaded>
   );
 }
@@ -40,39 +41,23 @@ export function TimerWeek({ timerId, ...shown }: TimerWeekProps) {
 interface ShownProps extends Omit<TimerWeekProps, 'timerId'> {
   readonly timer: Timer;
   readonly plan: Plan;
-  /** What is wanted: with its holds. */
-  readonly target: Plan;
 }
 
-const WEEK = 7;
-
-/** Null: it is too much to work out. */
-function wateringsOf(plan: Plan, from: DayNumber): StationWatering[] | null {
-  try {
-    return stationWaterings(plan, from, WEEK);
-  } catch (error) {
-    if (isTooMuch(error)) return null;
-    throw error;
-  }
-}
-
-function Shown({ timer, plan, target, from, now, asked }: ShownProps) {
-  const waterings = useMemo(() => wateringsOf(plan, from), [plan, from]);
-  const station = plan.stations.find(({ number }) => number === asked);
+function Shown({ timer, plan, from, now, asked }: ShownProps) {
+  const holds = holdsNotOver(plan.controller.pauses, now);
+  const last = holds.at(-1);
+  const heldUntil = last ? parseDateTime(last.to)! : null;
+  const { answer, hasFailed } = useTimerWeek({ plan, from, now, station: asked, heldUntil });
+  const again = answer?.week?.again ?? null;
   return (
     <section className={pageStyles['sheet']} aria-label={timer.name}>
       <h2>
         <Link to={`/timers/${timer.id}`}>{timer.name}</Link>
       </h2>
-      {waterings === null ? (
-        <Alert type="warning" showIcon title={TOO_MUCH_WORDS} />
-      ) : (
-        <>
-          {station && <StationAnswer {...{ plan, station, now }} />}
-          <ClockWords plan={plan} />
-          <WeekTable name={timer.name} {...{ plan, from, waterings, asked }} />
-        </>
-      )}
+      {hasFailed && <Alert type="warning" showIcon title="Its week could not be worked out." />}
+      {answer?.week === null && <Alert type="warning" showIcon title={TOO_MUCH_WORDS} />}
+      {!answer && !hasFailed && <Skeleton active />}
+      {answer?.week && <Times {...{ timer, plan, from, now, asked }} week={answer.week} />}
       <dl className={pageStyles['facts']}>
         <dt>In the timer</dt>
         <dd>
@@ -81,9 +66,24 @@ function Shown({ timer, plan, target, from, now, asked }: ShownProps) {
         <HoldRow timerId={timer.id} />
       </dl>
       <div className={styles['hows']}>
-        <HoldTold {...{ timer, plan, now }} holds={target.controller.pauses} />
+        <HoldTold
+          {...{ timer, holds }}
+          again={again && toTheMinute(again.from)}
+          timeZone={plan.site?.timeZone}
+        />
       </div>
     </section>
+  );
+}
+
+function Times({ timer, plan, from, now, asked, week }: ShownProps & { week: Week }) {
+  const station = plan.stations.find(({ number }) => number === asked);
+  return (
+    <>
+      {station && <StationAnswer {...{ station, now }} next={week.next} dry={week.dry} />}
+      <ClockWords plan={plan} />
+      <WeekTable name={timer.name} {...{ plan, from, asked }} waterings={week.waterings} />
+    </>
   );
 }
 

@@ -17,5 +17,5 @@ export function usePlanInTimer(timerId: string) {
     const { pauses } = target.controller;
     return { ...held, controller: { ...held.controller, pauses } };
   }, [target, reading, open]);
-  return { queries, timer, target, plan, isRead: reading !== null };
+  return { queries, timer, plan };
 }

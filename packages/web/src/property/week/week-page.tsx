@@ -45,7 +45,7 @@ function Week({ property, timers }: WeekProps) {
   const [place, go] = usePlace();
   const today = dayOf(now);
   const from = parseDate(place.get('from') ?? '') ?? today;
-  const station = Number(place.get('station') ?? 0);
+  const station = Number(place.get('station'));
   const move = (days: number) => go({ from: formatDate(addDays(from, days)) });
   return (
     <Page
@@ -74,7 +74,7 @@ function Week({ property, timers }: WeekProps) {
             key={timer.id}
             timerId={timer.id}
             {...{ from, now }}
-            asked={place.get('timer') === timer.id ? station : 0}
+            asked={place.get('timer') === timer.id ? station : null}
           />
         ))}
       </div>

@@ -14,8 +14,8 @@ interface WeekTableProps {
   readonly plan: Plan;
   readonly from: DayNumber;
   readonly waterings: readonly StationWatering[];
-  /** The station that somebody asks about; 0: none. */
-  readonly asked: number;
+  /** The station that somebody asks about; null: none. */
+  readonly asked: number | null;
 }
 
 const WEEK = 7;
@@ -71,7 +71,7 @@ export function WeekTable({ name, plan, from, waterings, asked }: WeekTableProps
                       return (
                         <span key={watering.from} className={styles['watering']}>
                           <span className="figures">
-                            {say(`${begin} to ${to}`).replace(' to ', '–')}
+                            {say(begin)}–{say(to)}
                           </span>
                           {watering.to >= startOfDay(addDays(day, 1)) && (
                             <span className={pageStyles['soft']}> next day</span>

@@ -27,7 +27,7 @@ import gridTableStyles from '../../ui/grid-table.module.css';
 
 interface ReadingProps {
   readonly plan: Plan;
-  /** The longest hold that the kind of timer takes. */
+  /** The longest hold that the timer type takes. */
   readonly longestHoldDays: number;
   readonly edit: (edit: PlanEdit, key?: string) => void;
   readonly settle: () => void;
