@@ -7,9 +7,12 @@ const DEEPEST = 32;
 /** Fields and entries of lists, all together; a file of 5 MB that means something has fewer. */
 const MOST_VALUES = 400_000;
 
-const [QUOTE, BACKSLASH, COMMA] = [...'"\\,'].map((sign) => sign.charCodeAt(0));
-const OPENING = new Set([...'[{'].map((sign) => sign.charCodeAt(0)));
-const CLOSING = new Set([...']}'].map((sign) => sign.charCodeAt(0)));
+const codeOf = (sign: string) => sign.charCodeAt(0);
+const [QUOTE, BACKSLASH, COMMA] = [codeOf('"'), codeOf('\\'), codeOf(',')];
+/** By how much each byte changes the depth. */
+const DEEPER = new Int8Array(256);
+for (const sign of '[{') DEEPER[codeOf(sign)] = 1;
+for (const sign of ']}') DEEPER[codeOf(sign)] = -1;
 
 /**
  * Refuses JSON that is nested too deep or has too many values, by its bytes, before anything is made of it: what reads
@@ -24,8 +27,7 @@ export function refuseEndless(bytes: Uint8Array): void {
       else if (sign === QUOTE) isInText = false;
     } else if (sign === QUOTE) isInText = true;
     else if (sign === COMMA) values++;
-    else if (OPENING.has(sign)) depth++;
-    else if (CLOSING.has(sign)) depth--;
+    else depth += DEEPER[sign]!;
     if (depth > DEEPEST)
       throw badInput([{ path: ROOT_PATH, message: `must be nested at most ${DEEPEST} deep` }]);
     if (values > MOST_VALUES)

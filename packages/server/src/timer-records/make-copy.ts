@@ -1,7 +1,6 @@
 import type { CopyReason } from '@water-clock/core/property-file';
 import { Confirmed, type Plan } from '@water-clock/core/settings';
 import type { EntityManager } from 'typeorm';
-import { lockTimer } from './lock-timer.js';
 import { Copy } from '../schema/copy.entity.js';
 
 interface NewCopy {
@@ -21,10 +20,9 @@ interface NewCopy {
   readonly isInTimer: boolean;
 }
 
-/** Saves a copy under the timer's next number, inside the transaction of `manager`. */
+/** Saves a copy under the timer's next number, inside the transaction of `manager`, which holds the timer (`lockTimer`). */
 export async function makeCopy(manager: EntityManager, copy: NewCopy): Promise<string> {
   const { firmId, timerId } = copy;
-  await lockTimer(manager, firmId, timerId);
   if (copy.isInTimer) await manager.update(Copy, { firmId, timerId }, { isInTimer: false });
   const highest = await manager.maximum(Copy, 'number', { firmId, timerId });
   const { confirmed, ...fields } = copy;

@@ -14,6 +14,9 @@ interface Storing {
   readonly fromVersion?: number;
 }
 
+/** What is stored, where whoever stores has read it since the timer is held. */
+type Stored<Row extends TimerSettings | TimerYard> = Pick<Row, 'version' | 'document'>;
+
 interface RecordClass {
   new (): TimerSettings | TimerYard;
 }
@@ -23,12 +26,20 @@ interface RecordClass {
  * holds the timer (`lockTimer`). Tells whether they are otherwise than those before: the same settings
  * from no version count no version up.
  */
-export const storeSettings = (manager: EntityManager, at: Storing, plan: Plan): Promise<boolean> =>
-  store(manager, TimerSettings, 'timer', at, plan);
+export const storeSettings = (
+  manager: EntityManager,
+  at: Storing,
+  plan: Plan,
+  stored?: Stored<TimerSettings>,
+): Promise<boolean> => store(manager, TimerSettings, 'timer', at, plan, stored);
 
 /** The same for a timer's yard. */
-export const storeYard = (manager: EntityManager, at: Storing, yard: Yard): Promise<boolean> =>
-  store(manager, TimerYard, 'yard', at, yard);
+export const storeYard = (
+  manager: EntityManager,
+  at: Storing,
+  yard: Yard,
+  stored?: Stored<TimerYard>,
+): Promise<boolean> => store(manager, TimerYard, 'yard', at, yard, stored);
 
 async function store(
   manager: EntityManager,
@@ -36,9 +47,10 @@ async function store(
   what: string,
   { firmId, timerId, savedBy, fromVersion }: Storing,
   document: Plan | Yard,
+  read?: Stored<TimerSettings | TimerYard>,
 ): Promise<boolean> {
   const where = { firmId, timerId };
-  const stored = await manager.findOneByOrFail(table, where);
+  const stored = read ?? (await manager.findOneByOrFail(table, where));
   const isOther = !isSameJson(document, stored.document);
   if (!isOther && fromVersion === undefined) return false;
   await saveVersion(

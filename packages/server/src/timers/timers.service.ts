@@ -136,7 +136,7 @@ export class TimersService {
       const where = { firmId, timerId, savedBy };
       await storeYard(manager, { ...where, fromVersion: change.version }, yard);
       const settings = await manager.findOneByOrFail(TimerSettings, { firmId, timerId });
-      await storeSettings(manager, where, withYard(settings.document, yard));
+      await storeSettings(manager, where, withYard(settings.document, yard), settings);
     });
     return this.yardOf(firmId, timerId);
   }
@@ -162,9 +162,14 @@ async function save(
   const stored = await manager.findOneByOrFail(TimerSettings, where);
   const sent = settingsOf(stored.document);
   const document = yard ? withFollowers(sent, yard.document) : sent;
-  await storeSettings(manager, { ...where, savedBy: personName, fromVersion }, document);
+  await storeSettings(manager, { ...where, savedBy: personName, fromVersion }, document, stored);
   if (yard)
-    await storeYard(manager, { ...where, savedBy: personName }, yardFor(document, yard.document));
+    await storeYard(
+      manager,
+      { ...where, savedBy: personName },
+      yardFor(document, yard.document),
+      yard,
+    );
   // The same save once more has its copy.
   if (stored.version !== fromVersion) return;
   await makeCopy(manager, {
