@@ -15,6 +15,7 @@ import { describeApi } from './platform/describe-api.js';
 import { formerPaths } from './platform/former-paths.js';
 import { apiCaching, ownOriginOnly, pageHeaders } from './platform/headers.js';
 import { jsonUpTo } from './platform/json-bounds.js';
+import { largeBodiesInTurn } from './platform/large-bodies.js';
 import { FrameworkLogger, loggerAt, requestLog } from './platform/logging.js';
 import type { Metrics } from './platform/metrics.js';
 import { notSignedIn } from './platform/problem.js';
@@ -60,6 +61,7 @@ export async function createApplication(
   app.use(compression());
   if (web) app.use(web.pages);
   app.use(cookieParser());
+  app.use(largeBodiesInTurn());
   // Who is not signed in has little to say; what may be long is read in threads.
   app.use(['/api/session', '/api/setup'], jsonUpTo('4kb'));
   app.use(['/api/property-files', '/api/weather'], jsonUpTo('5mb'));

@@ -35,7 +35,8 @@ export class TimersService {
   ) {}
 
   async one(firmId: string, id: string): Promise<TimerAnswer> {
-    const row = await this.source.manager.findOne(Timer, {
+    // For one row with its relations the framework's `findOne` asks twice.
+    const [row] = await this.source.manager.find(Timer, {
       where: { firmId, id },
       relations: { property: true, timerType: true },
     });
@@ -74,7 +75,7 @@ export class TimersService {
   }
 
   async settingsOf(firmId: string, timerId: string, on: string): Promise<SettingsAnswer> {
-    const row = await this.source.manager.findOne(TimerSettings, {
+    const [row] = await this.source.manager.find(TimerSettings, {
       where: { firmId, timerId },
       relations: { timer: { property: { ruleSet: true } } },
     });
