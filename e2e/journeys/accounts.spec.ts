@@ -1,7 +1,7 @@
 import { Secret, TOTP } from 'otpauth';
 import type { Page } from 'puppeteer-core';
 import { clickButton, clickOn, goTo, waitForWords } from '../support/desk.js';
-import { faultsOf, widerThanItsWindow } from '../support/faultless.js';
+import { faultsOf, unfitFor } from '../support/faultless.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: true });
@@ -37,7 +37,7 @@ it('somebody is invited, joins, sets up an authenticator, signs in by it, and is
   const link = await shown!.evaluate((field) => (field as HTMLInputElement).value);
   await waitForWords(greta, 'invited');
   expect(await faultsOf(greta)).toEqual([]);
-  expect(await widerThanItsWindow(greta)).toEqual([]);
+  expect(await unfitFor(greta)).toEqual([]);
   await goTo(greta, `${stage.url()}/firm/outbox`);
   await waitForWords(greta, `To ${EMAIL}`);
   await waitForWords(greta, new URL(link).pathname);
@@ -53,7 +53,7 @@ it('somebody is invited, joins, sets up an authenticator, signs in by it, and is
   await fill(wendel, '[name="password"]', PASSWORD);
   await waitForWords(wendel, 'Strength: strong');
   expect(await faultsOf(wendel)).toEqual([]);
-  expect(await widerThanItsWindow(wendel)).toEqual([]);
+  expect(await unfitFor(wendel)).toEqual([]);
   await clickOn(wendel, button('Join'));
   await wendel.waitForSelector('[aria-label="You: Wendel Ash"]');
   await waitForWords(wendel, 'Demo');
@@ -109,7 +109,7 @@ it('somebody is invited, joins, sets up an authenticator, signs in by it, and is
   await clickOn(greta, ofWendel('Erase the name…'));
   await waitForWords(greta, 'What was done stays');
   expect(await faultsOf(greta)).toEqual([]);
-  expect(await widerThanItsWindow(greta)).toEqual([]);
+  expect(await unfitFor(greta)).toEqual([]);
   const isOff = (selector: string) =>
     greta.$eval(selector, (one) => (one as HTMLButtonElement).disabled);
   expect(await isOff(inDialog('Erase for good'))).toBe(true);

@@ -11,6 +11,7 @@ import {
   typeInCell,
   verdict,
   waitForVerdict,
+  waitForWords,
 } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
 
@@ -100,11 +101,16 @@ it('pastes a block from a spreadsheet as one step, or nothing of it', async () =
   await waitForValue(page, 'Station 5, name', 'Fence side');
 
   await pasteAt('Station 4, name', 'North lawn\t\t\tlots\nSouth lawn\tlong\t40\t18\n');
-  await page.waitForFunction(() => document.body.textContent.includes('Nothing was pasted.'));
-  const said = await page.$eval('.ant-message', (element) => element.textContent);
+  await waitForWords(page, 'Not all of it can be read');
+  const said = await page.$eval('.ant-modal', (element) => element.textContent);
   expect(said).toContain('Row 1, column 4: "lots"');
   expect(said).toContain('Row 2, column 2: "long"');
   expect(await cellValue(page, 'Station 4, name')).toBe('Back lawn');
+  await clickButton(page, 'Take the other 6 cells');
+  await waitForValue(page, 'Station 4, name', 'North lawn');
+  expect(await cellValue(page, 'Station 5, soak')).toBe('40');
+  await control(page, 'z');
+  await waitForValue(page, 'Station 4, name', 'Back lawn');
   await page.close();
 });
 
@@ -214,5 +220,69 @@ it('finds properties by their names and their timers, keeps the search, and says
   await page.waitForFunction(() =>
     document.body.textContent.includes('No property has all the words of "plum tap nowhere"'),
   );
+  await page.close();
+});
+
+it('the first setting is a few Tabs away, a range of cells goes to a spreadsheet and back, and ? is answered in a cell', async () => {
+  const page = await stage.newPage();
+  await goTo(page, deskUrl);
+  await labelled(page, 'Station 1, name');
+  const focused = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label'));
+
+  let tabs = 0;
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  do {
+    await page.keyboard.press('Tab');
+    tabs += 1;
+  } while (
+    tabs < 5 &&
+    (await page.evaluate(() => document.activeElement?.textContent)) !== 'Skip to the page'
+  );
+  await page.keyboard.press('Enter');
+  expect(await focused()).toMatch(/^Program A/);
+  expect(tabs).toBeLessThan(5);
+
+  // Two stations, names to soak: marked, copied as a block, pasted two rows below.
+  const cells = ['name', 'cycle', 'soak'];
+  const rows = (station: number) =>
+    Promise.all(cells.map((cell) => cellValue(page, `Station ${station}, ${cell}`)));
+  const before = [await rows(1), await rows(2)];
+  const [third = ''] = await rows(3);
+  await page.focus('[aria-label="Station 1, name"]');
+  await page.keyboard.down('Shift');
+  for (const key of ['ArrowDown', 'ArrowRight', 'ArrowRight'] as const)
+    await page.keyboard.press(key);
+  await page.keyboard.up('Shift');
+  expect(await page.$$eval('td[data-in-range]', (all) => all.length)).toBe(6);
+  expect(await focused()).toBe('Station 1, name');
+  expect(await page.$eval('[role="log"]', (said) => said.textContent)).toBe(
+    '2 rows, 3 columns selected',
+  );
+  const copied = await page.evaluate(() => {
+    const data = new DataTransfer();
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('copy', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+    return data.getData('text/plain');
+  });
+  expect(copied).toBe(before.map((row) => row.join('\t')).join('\n'));
+  await page.focus('[aria-label="Station 3, name"]');
+  expect(await page.$$('td[data-in-range]')).toEqual([]);
+  await paste(page, copied);
+  await waitForValue(page, 'Station 3, name', before[0]![0]!);
+  expect([await rows(3), await rows(4)]).toEqual(before);
+
+  // In a cell of figures the sign asks for the keys; the focus comes back to the cell.
+  await page.focus('[aria-label="Station 3, cycle"]');
+  await page.keyboard.type('?');
+  await waitForWords(page, 'select a range of cells');
+  await page.keyboard.press('Escape');
+  await page.waitForFunction(
+    () => document.activeElement?.getAttribute('aria-label') === 'Station 3, cycle',
+    { polling: 200 },
+  );
+  expect(await cellValue(page, 'Station 3, cycle')).toBe(before[0]![1]);
+  await control(page, 'z');
+  await waitForValue(page, 'Station 3, name', third);
   await page.close();
 });

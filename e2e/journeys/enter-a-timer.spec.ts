@@ -3,7 +3,6 @@ import {
   boardContents,
   clickButton,
   goTo,
-  labelled,
   typeInCell,
   verdict,
   waitForVerdict,
@@ -41,8 +40,8 @@ it('enters a timer by hand, sees a collision, drags it away, saves, and finds th
   await clickButton(page, 'Add a timer');
   await (await page.waitForSelector('.ant-modal #name', { visible: true }))!.type('Garage');
   await clickButton(page, 'Add the timer');
-  await labelled(page, 'Station 6, name');
-  const deskUrl = `${page.url().replace('/yard', '')}?from=2026-06-01`;
+  await page.waitForFunction(() => location.pathname.endsWith('/as-found'), { polling: 200 });
+  const deskUrl = `${page.url().replace('/as-found', '')}?from=2026-06-01`;
   await goTo(page, deskUrl);
   await waitForVerdict(page, 'Nothing waters');
 

@@ -430,6 +430,15 @@ const EXERCISES: Record<WriteName, Exercise> = {
         'Archive it',
       ),
   },
+  'lead-through': {
+    sends: 'PUT /properties/*/set-up',
+    come: async (page) => {
+      const home = { ...aHome('Led through'), isLed: true };
+      await open(page, `/properties/${await made('/properties', home)}`);
+      await clickOn(page, beginning('Leave out'));
+      return inDialog('Leave it out');
+    },
+  },
   'bring-back': {
     sends: 'POST /rule-sets/*/bring-back',
     come: async (page) => {

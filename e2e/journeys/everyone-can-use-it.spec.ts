@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { goTo, labelled, waitForVerdict, waitForWords } from '../support/desk.js';
-import { faultsOf, widerThanItsWindow } from '../support/faultless.js';
+import { faultsOf, unfitFor } from '../support/faultless.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: true });
@@ -19,7 +19,7 @@ it('the desk has no faults that axe finds, with a run selected, and fits every w
   await page.keyboard.press('Enter');
   await page.waitForSelector('[aria-label="Selected run"]');
   expect(await faultsOf(page)).toEqual([]);
-  expect(await widerThanItsWindow(page)).toEqual([]);
+  expect(await unfitFor(page)).toEqual([]);
 });
 
 it('the door has no faults that axe finds, and fits every window', async () => {
@@ -27,7 +27,7 @@ it('the door has no faults that axe finds, and fits every window', async () => {
   await goTo(door, stage.url());
   await waitForWords(door, 'Look around as');
   expect(await faultsOf(door)).toEqual([]);
-  expect(await widerThanItsWindow(door)).toEqual([]);
+  expect(await unfitFor(door)).toEqual([]);
   await door.close();
 });
 
@@ -36,7 +36,7 @@ it.each(['clock', 'key-in', 'walk', 'leave'])(
   async (step) => {
     const { id } = await stage.timerOf('Carport');
     await goTo(page, `${stage.url()}/timers/${id}/visit/${step}`);
-    expect(await widerThanItsWindow(page)).toEqual([]);
+    expect(await unfitFor(page)).toEqual([]);
   },
 );
 

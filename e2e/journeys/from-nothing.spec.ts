@@ -54,7 +54,7 @@ async function newTimer(page: Page, home: string, type: string, stations: number
   await page.keyboard.up('Control');
   await page.keyboard.type(String(stations));
   await clickButton(page, 'Add the timer');
-  await labelled(page, `Station ${stations}, name`);
+  await page.waitForFunction(() => location.pathname.endsWith('/as-found'), { polling: 200 });
   return timerIn(page);
 }
 
@@ -117,6 +117,7 @@ it('a tap timer of one valve waters every 8 hours, and is held for two days', as
 it('a two-wire timer: units found and assigned, a linked station, hours of a program, three at once', async () => {
   const page = await stage.newPage();
   const timerId = await newTimer(page, 'Medlar house', 'Two-wire timer, 64', 4);
+  await clickOn(page, 'nav[aria-label="This timer"] a[href$="/yard"]');
   await clickOn(page, '[aria-label="Station 1, name"]');
   await paste(page, 'Front beds\nRose bank\nBack lawn\nOrchard');
   await typeInCell(page, 'Station 2, follows', '1');

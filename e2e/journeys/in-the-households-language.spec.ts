@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { clickButton, goTo, waitForWords } from '../support/desk.js';
-import { faultsOf, widerThanItsWindow } from '../support/faultless.js';
+import { faultsOf, unfitFor } from '../support/faultless.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: true });
@@ -64,7 +64,7 @@ it('a household that reads Spanish has its sheet, its link and its messages in S
   expect(asked.filter((path) => /\/assets\/es-/.test(path))).toHaveLength(1);
   expect(asked.filter((path) => /\/assets\/en-/.test(path))).toEqual([]);
   expect(await faultsOf(household)).toEqual([]);
-  expect(await widerThanItsWindow(household)).toEqual([]);
+  expect(await unfitFor(household)).toEqual([]);
   await household.close();
 });
 

@@ -70,7 +70,7 @@ it('two people at one yard lose nothing: the second sees what the first changed'
   await Promise.all([ines.close(), tobias.close()]);
 }, 90_000);
 
-it('bad cells of a sheet are all named, and nothing of it is taken', async () => {
+it('bad cells of a sheet are all named, and nothing of it is taken unasked', async () => {
   const page = await stage.newPage();
   await goTo(page, `${await yardOf('Boat shed')}/yard`);
   await (await labelled(page, 'Station 1, name')).click();
@@ -81,12 +81,15 @@ it('bad cells of a sheet are all named, and nothing of it is taken', async () =>
       new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
     );
   });
-  await waitForWords(page, 'Nothing was taken over');
+  await waitForWords(page, 'Not all of it can be read');
   const said = await page.$eval('.ant-modal', (dialog) => dialog.textContent);
   expect(said).toContain('Row 2, head: "hose"');
   expect(said).toContain('Row 3: "99" is no station of this timer, 1 to 12.');
   expect(said).toContain('Row 4, flow: "-4"');
+  await clickButton(page, 'Take nothing');
+  await page.waitForFunction(() => !document.querySelector('.ant-modal-wrap'), { polling: 200 });
   expect(await cellValue(page, 'Station 1, head')).toBe('rotor');
+  expect(await page.$eval('main', (main) => main.textContent)).toContain('Saved');
   await page.close();
 });
 

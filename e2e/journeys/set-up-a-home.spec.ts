@@ -77,6 +77,7 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
   await hands.control('a');
   await hands.type('8');
   await hands.clickButton('Add the timer');
+  await hands.click('xpath/.//nav[@aria-label="This timer"]//a[.="Yard"]');
 
   // Eight stations from a spreadsheet.
   await hands.click('[aria-label="Station 1, name"]');

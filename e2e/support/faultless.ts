@@ -1,9 +1,13 @@
+import type { Yard } from '@water-clock/core/yards';
 import type { Page } from 'puppeteer-core';
+import { clippedWords } from './clipped-words.js';
 import { axeFindings, goTo, turnTo } from './desk.js';
 import { SCREENS } from './screens.js';
-import { setStage } from './stage.js';
+import { setStage, type Stage } from './stage.js';
 
-const WIDTHS = [360, 768, 1280];
+const WIDTHS = [360, 390, 768, 1024, 1280, 1920];
+/** Sixty letters. */
+const LONG_NAME = 'Longstreet-Featherstonehaugh by the old mill pond, west side';
 
 /** What moves into place has moved: axe would read colours in between. */
 const atRest = (page: Page) =>
@@ -27,8 +31,11 @@ export async function faultsOf(page: Page): Promise<string[]> {
   return [...light, ...dark.map((finding) => `dark: ${finding}`)];
 }
 
-/** The width of a page in each window that is narrower than it, and tables that nobody sees there. */
-export async function widerThanItsWindow(page: Page): Promise<string[]> {
+/**
+ * The width of a page in each window that is narrower than it, tables that nobody sees there, and words that are not all
+ * to be seen.
+ */
+export async function unfitFor(page: Page): Promise<string[]> {
   const wide: string[] = [];
   for (const width of WIDTHS) {
     await page.setViewport({ width, height: 800 });
@@ -50,6 +57,7 @@ export async function widerThanItsWindow(page: Page): Promise<string[]> {
     );
     if (has > width) wide.push(`${has} px in a window of ${width} px`);
     wide.push(...(await squeezed(page)).map((label) => `${label}: nothing of it at ${width} px`));
+    wide.push(...(await page.evaluate(clippedWords)).map((words) => `${words} (${width} px)`));
   }
   return wide;
 }
@@ -62,11 +70,20 @@ const squeezed = (page: Page): Promise<string[]> =>
       .map((table) => table.getAttribute('aria-label') ?? 'a table'),
   );
 
+/** The desk of a timer with collisions, for somebody who reads twelve hours: its words are the longest. */
+const DESK_SCREENS = [
+  ['the desk', '?from=2026-06-01', '[data-run]'],
+  ['plans side by side', '?mode=plan&from=2026-06-01', '[aria-label="Plans side by side"]'],
+  ['a season in percentages', '?mode=season', '[aria-label="Percentage by month"]'],
+] as const;
+
 /** Tests every other screen of the list: axe finds no fault, light or dark, and it fits every window. */
 export function testsOfScreens(half: 0 | 1): void {
   const stage = setStage({ demo: true });
   let page: Page;
   beforeAll(async () => {
+    await withLongNames(stage);
+    await stage.ask('PATCH', '/session', { clock: '12' });
     page = await stage.newPage();
     await goTo(page, `${stage.url()}/account`);
     await inColours(page, 'light');
@@ -84,6 +101,38 @@ export function testsOfScreens(half: 0 | 1): void {
     await turnTo(page, path.replace('HOME', propertyId).replace('TIMER', id));
     await page.waitForSelector(`${ready}:not([data-left])`);
     expect(await faultsOf(page)).toEqual([]);
-    expect(await widerThanItsWindow(page)).toEqual([]);
+    expect(await unfitFor(page)).toEqual([]);
   });
+
+  if (half === 0)
+    it.each(DESK_SCREENS)('%s, with collisions, fits every window', async (_, place, ready) => {
+      const { id } = await stage.timerOf('Garage timer');
+      await turnTo(page, `/timers/${id}${place}`);
+      await page.waitForSelector(ready);
+      expect(await unfitFor(page)).toEqual([]);
+    });
+}
+
+/** Gives a home, its timer and three of its stations names of sixty letters. */
+async function withLongNames(stage: Stage): Promise<void> {
+  const { id, propertyId } = await stage.timerOf('Carport');
+  const home = await stage.ask<Record<string, object | string | number | boolean | null>>(
+    'GET',
+    `/properties/${propertyId}`,
+  );
+  const { id: _id, archived: _archived, setUpSkipped: _setUpSkipped, ...fields } = home;
+  const known = Object.entries<unknown>({ ...fields, name: LONG_NAME, contactName: LONG_NAME });
+  await stage.ask(
+    'PUT',
+    `/properties/${propertyId}`,
+    Object.fromEntries(known.filter(([, value]) => value !== null)),
+  );
+  const { version, document } = await stage.ask<{ version: number; document: Yard }>(
+    'GET',
+    `/timers/${id}/yard`,
+  );
+  const stations = document.stations.map((station, index) =>
+    index < 3 ? { ...station, name: LONG_NAME } : station,
+  );
+  await stage.ask('PUT', `/timers/${id}/yard`, { version, document: { ...document, stations } });
 }

@@ -1,4 +1,4 @@
-import { hasStart, type Plan } from '../settings/index.js';
+import { hasWatering, type Plan } from '../settings/index.js';
 
 /** What is most likely to be done next to a timer that nobody is visiting. */
 export type TimerNext =
@@ -18,15 +18,10 @@ export interface TimerNextAsked {
 
 /** The first of what a timer lacks, in the order in which a home is set up; null where it lacks nothing. */
 export function timerNext({ target, collisions, toKeyIn }: TimerNextAsked): TimerNext | null {
-  const { stations, programs } = target;
-  const waters = programs.some(
-    (program) =>
-      program.enabled && hasStart(program) && program.runs.some(({ seconds }) => seconds > 0),
-  );
-  const isDescribed = stations.some(
+  const isDescribed = target.stations.some(
     ({ name = '', head, plant }) => name !== '' || head !== undefined || plant !== undefined,
   );
-  if (!waters) return { to: isDescribed ? 'plan' : 'stations' };
+  if (!hasWatering(target)) return { to: isDescribed ? 'plan' : 'stations' };
   if (collisions > 0) return { to: 'collisions', count: collisions };
   return toKeyIn > 0 ? { to: 'visit', values: toKeyIn } : null;
 }

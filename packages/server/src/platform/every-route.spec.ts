@@ -119,6 +119,7 @@ const BODIES: Record<string, object> = {
   'DELETE /api/account/sessions/{sessionId}': { password: '' },
   'PUT /api/properties/{propertyId}': { name: 'Renamed', version: 1 },
   'PUT /api/properties/{propertyId}/archived': { archived: true },
+  'PUT /api/properties/{propertyId}/set-up': { isLed: true, skipped: ['supply'] },
   'PUT /api/timer-types/{timerTypeId}': { name: 'Renamed', capability: {}, version: 1 },
   'POST /api/timer-types/{timerTypeId}/preview': { capability: {}, from: '2026-06-01' },
   'PUT /api/rule-sets/{ruleSetId}': { version: 1, document: RULES },

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, Post, Put, Query } from '@nestjs/common';
 import { ApiOperation, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { CurrentFirm, CurrentPerson, type SignedIn } from '../people/signed-in.js';
+import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import { PropertiesService } from './properties.service.js';
@@ -9,9 +9,10 @@ import {
   OutlookQuery,
   PropertyAnswer,
   PropertyChange,
-  PropertyFields,
+  NewProperty,
   PropertyPage,
   PropertyQuery,
+  SetUpChange,
   TimerOfProperty,
 } from './property.dto.js';
 
@@ -32,7 +33,7 @@ export class PropertiesController {
   @Post()
   @ApiCreatedResponse({ type: PropertyAnswer })
   @ApiProblems(422)
-  add(@CurrentFirm() firmId: string, @Body() fields: PropertyFields): Promise<PropertyAnswer> {
+  add(@CurrentFirm() firmId: string, @Body() fields: NewProperty): Promise<PropertyAnswer> {
     return this.properties.add(firmId, fields);
   }
 
@@ -69,6 +70,21 @@ export class PropertiesController {
     @Body() change: PropertyChange,
   ): Promise<PropertyAnswer> {
     return this.properties.change(firmId, propertyId, change);
+  }
+
+  @ForTechnicians()
+  @ApiOperation({
+    summary: 'Leaves out steps of setting up a home, or ends the leading through it.',
+  })
+  @Put(':propertyId/set-up')
+  @ApiOkResponse({ type: PropertyAnswer })
+  @ApiProblems(403, 404, 422)
+  setUp(
+    @CurrentFirm() firmId: string,
+    @Param('propertyId', idOf('property')) propertyId: string,
+    @Body() change: SetUpChange,
+  ): Promise<PropertyAnswer> {
+    return this.properties.setUp(firmId, propertyId, change);
   }
 
   @ApiOperation({ summary: 'Archives a property, or brings it back.' })

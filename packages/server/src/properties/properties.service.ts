@@ -14,8 +14,10 @@ import {
   PropertyAnswer,
   PropertyChange,
   PropertyFields,
+  NewProperty,
   PropertyPage,
   PropertyQuery,
+  SetUpChange,
   TimerOfProperty,
   type SORTS,
 } from './property.dto.js';
@@ -94,10 +96,14 @@ export class PropertiesService {
     return row;
   }
 
-  async add(firmId: string, fields: PropertyFields): Promise<PropertyAnswer> {
+  async add(firmId: string, fields: NewProperty): Promise<PropertyAnswer> {
     await refuseUnknown(this.properties.manager, firmId, fields);
     const { id } = await this.properties.save(
-      this.properties.create({ ...propertyColumns(fields), firmId }),
+      this.properties.create({
+        ...propertyColumns(fields),
+        firmId,
+        setUpSkipped: fields.isLed ? [] : null,
+      }),
     );
     return this.one(firmId, id);
   }
@@ -136,6 +142,20 @@ export class PropertiesService {
     const columns = propertyColumns(change);
     await transact(this.source, (manager) =>
       saveVersion(manager, Property, { firmId, id }, change.version, columns, 'property'),
+    );
+    return this.one(firmId, id);
+  }
+
+  /** No save of the home itself: who has it open to change it is not in the way. */
+  async setUp(
+    firmId: string,
+    id: string,
+    { isLed, skipped }: SetUpChange,
+  ): Promise<PropertyAnswer> {
+    await this.row(firmId, id);
+    const setUpSkipped = isLed ? [...new Set(skipped)] : null;
+    await transact(this.source, (manager) =>
+      manager.update(Property, { firmId, id }, { setUpSkipped }),
     );
     return this.one(firmId, id);
   }
@@ -227,6 +247,7 @@ export const propertyAnswer = (row: Property): PropertyAnswer => ({
   ruleSetId: row.ruleSetId,
   weatherId: row.weatherId,
   waterPrice: row.waterPrice,
+  setUpSkipped: row.setUpSkipped,
   archived: row.archivedAt !== null,
   version: row.version,
 });

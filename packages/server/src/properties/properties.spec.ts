@@ -213,3 +213,26 @@ it('that are not there are told so in a problem document', async () => {
     .send({ ...home, version: 1 })
     .expect(404);
 });
+
+it('somebody may be led through setting up a home, which is no save of it and no change that is noted', async () => {
+  person = await server.signIn('technician');
+  const add = async (fields: object) =>
+    (await http().post('/api/properties').send(fields).expect(201)).body as { id: string };
+  expect(await add({ name: 'Fern lodge' })).toMatchObject({ setUpSkipped: null });
+  const home = await add({ name: 'Wren corner', isLed: true });
+  expect(home).toMatchObject({ setUpSkipped: [], version: 1 });
+  const setUp = (body: object, status = 200) =>
+    http().put(`/api/properties/${home.id}/set-up`).send(body).expect(status);
+  const noted = () =>
+    server.source.query<{ count: string }[]>('SELECT count(*) FROM changes WHERE row_id = $1', [
+      home.id,
+    ]);
+  const before = await noted();
+  const { body } = await setUp({ isLed: true, skipped: ['supply', 'rules', 'supply'] });
+  expect(body).toMatchObject({ setUpSkipped: ['supply', 'rules'], version: 1 });
+  expect((await setUp({ isLed: true, skipped: ['roof'] }, 422)).body.errors).toMatchObject([
+    { path: 'skipped' },
+  ]);
+  expect((await setUp({ isLed: false })).body).toMatchObject({ setUpSkipped: null });
+  expect(await noted()).toEqual(before);
+});

@@ -3,6 +3,7 @@ import {
   Amount,
   CivilDay,
   Flag,
+  ListOfChoices,
   ListOfWhole,
   OneOf,
   Optional,
@@ -10,6 +11,7 @@ import {
   WholeNumber,
 } from '@water-clock/core/documents';
 import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from '@water-clock/core/property-file';
+import { SET_UP_STEPS, type SetUpStep } from '@water-clock/core/set-up';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { Transform } from 'class-transformer';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
@@ -114,6 +116,12 @@ export class PropertyFields {
   waterPrice?: number;
 }
 
+export class NewProperty extends PropertyFields {
+  @ApiProperty({ description: 'Somebody is to be led through setting it up', default: false })
+  @Flag()
+  isLed: boolean = false;
+}
+
 export class PropertyChange extends PropertyFields {
   /** The version that the change was made from. */
   @ApiProperty({ example: 1 })
@@ -125,6 +133,22 @@ export class ArchivedChange {
   @ApiProperty()
   @Flag()
   archived!: boolean;
+}
+
+/** How far somebody is led through setting up a home. */
+export class SetUpChange {
+  @ApiProperty({ description: 'Whether somebody is led through it' })
+  @Flag()
+  isLed!: boolean;
+
+  @ApiProperty({
+    type: [String],
+    enum: SET_UP_STEPS,
+    description: 'Steps that are left out for now',
+    default: [],
+  })
+  @ListOfChoices(SET_UP_STEPS)
+  skipped: SetUpStep[] = [];
 }
 
 export class PropertyAnswer {
@@ -148,6 +172,14 @@ export class PropertyAnswer {
   @ApiProperty({ type: String, nullable: true }) ruleSetId!: string | null;
   @ApiProperty({ type: String, nullable: true }) weatherId!: string | null;
   @ApiProperty({ type: Number, nullable: true }) waterPrice!: number | null;
+  @ApiProperty({
+    type: [String],
+    enum: SET_UP_STEPS,
+    nullable: true,
+    description:
+      'Steps of its setting up that are left out for now; null: nobody is led through it',
+  })
+  setUpSkipped!: SetUpStep[] | null;
   @ApiProperty() archived!: boolean;
   @ApiProperty() version!: number;
 }

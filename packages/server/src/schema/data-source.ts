@@ -20,6 +20,7 @@ import { HandlingFields1910000000000 } from './migrations/1910000000000-handling
 import { WiringAndMowing1920000000000 } from './migrations/1920000000000-wiring-and-mowing.js';
 import { StationsAreFound1930000000000 } from './migrations/1930000000000-stations-are-found.js';
 import { HouseholdLanguage1940000000000 } from './migrations/1940000000000-household-language.js';
+import { SetUp1950000000000 } from './migrations/1950000000000-set-up.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredOutlook } from './outlook.entity.js';
@@ -86,6 +87,7 @@ const databaseOptions = (url: string) => ({
     WiringAndMowing1920000000000,
     StationsAreFound1930000000000,
     HouseholdLanguage1940000000000,
+    SetUp1950000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

@@ -519,6 +519,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/properties/{propertyId}/set-up': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Leaves out steps of setting up a home, or ends the leading through it. */
+    readonly put: operations['propertiesSetUp'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/properties/{propertyId}/timers': {
     readonly parameters: {
       readonly query?: never;
@@ -1648,6 +1665,76 @@ export interface components {
       /** @description Null: no circuit */
       readonly ohms: number | null;
     };
+    readonly NewProperty: {
+      /**
+       * @default
+       * @example 3 Alder Row
+       */
+      readonly address?: string;
+      /** @default  */
+      readonly contactEmail?: string;
+      /** @default  */
+      readonly contactName?: string;
+      /** @default  */
+      readonly contactPhone?: string;
+      /**
+       * @description How one gets in
+       * @default
+       */
+      readonly gateNotes?: string;
+      /**
+       * @description The day before each of them is kept dry too
+       * @default false
+       */
+      readonly isDryBeforeMowing?: boolean;
+      /**
+       * @description Somebody is to be led through setting it up
+       * @default false
+       */
+      readonly isLed?: boolean;
+      /**
+       * @description What the household reads
+       * @default en
+       * @enum {string}
+       */
+      readonly language?: 'en' | 'es';
+      /** @example 40.21 */
+      readonly latitude?: number;
+      /** @example -107.36 */
+      readonly longitude?: number;
+      /**
+       * @description Monday = 1
+       * @default []
+       */
+      readonly mowingWeekdays?: readonly number[];
+      /** @example Plum cottage */
+      readonly name: string;
+      /**
+       * Format: uuid
+       * @description Absent: nobody knows the rules here
+       */
+      readonly ruleSetId?: string;
+      /** @description Kilopascal */
+      readonly supplyKpa?: number;
+      /** @description Litres a minute */
+      readonly supplyLpm?: number;
+      /** @enum {string} */
+      readonly supplySource?: 'mains' | 'bore' | 'tank' | 'pond' | 'reclaimed';
+      /** @example America/Denver */
+      readonly timeZone?: string;
+      /**
+       * @default
+       * @example Quillhaven
+       */
+      readonly town?: string;
+      /** @description Of a cubic metre of water, in the firm's currency */
+      readonly waterPrice?: number;
+      /**
+       * Format: uuid
+       * @description Absent: no weather is known here
+       */
+      readonly weatherId?: string;
+    };
     readonly OpenStation: {
       /** @description Empty: by hand */
       readonly program: string;
@@ -1724,6 +1811,20 @@ export interface components {
       readonly mowingWeekdays: readonly number[];
       readonly name: string;
       readonly ruleSetId: string | null;
+      /** @description Steps of its setting up that are left out for now; null: nobody is led through it */
+      readonly setUpSkipped:
+        | readonly (
+            | 'home'
+            | 'timer'
+            | 'as-found'
+            | 'stations'
+            | 'supply'
+            | 'rules'
+            | 'weather'
+            | 'plan'
+            | 'sheet'
+          )[]
+        | null;
       readonly supplyKpa: number | null;
       readonly supplyLpm: number | null;
       /** @enum {string|null} */
@@ -1820,71 +1921,6 @@ export interface components {
       readonly timers: number;
       /** @example 9 */
       readonly visits: number;
-    };
-    readonly PropertyFields: {
-      /**
-       * @default
-       * @example 3 Alder Row
-       */
-      readonly address?: string;
-      /** @default  */
-      readonly contactEmail?: string;
-      /** @default  */
-      readonly contactName?: string;
-      /** @default  */
-      readonly contactPhone?: string;
-      /**
-       * @description How one gets in
-       * @default
-       */
-      readonly gateNotes?: string;
-      /**
-       * @description The day before each of them is kept dry too
-       * @default false
-       */
-      readonly isDryBeforeMowing?: boolean;
-      /**
-       * @description What the household reads
-       * @default en
-       * @enum {string}
-       */
-      readonly language?: 'en' | 'es';
-      /** @example 40.21 */
-      readonly latitude?: number;
-      /** @example -107.36 */
-      readonly longitude?: number;
-      /**
-       * @description Monday = 1
-       * @default []
-       */
-      readonly mowingWeekdays?: readonly number[];
-      /** @example Plum cottage */
-      readonly name: string;
-      /**
-       * Format: uuid
-       * @description Absent: nobody knows the rules here
-       */
-      readonly ruleSetId?: string;
-      /** @description Kilopascal */
-      readonly supplyKpa?: number;
-      /** @description Litres a minute */
-      readonly supplyLpm?: number;
-      /** @enum {string} */
-      readonly supplySource?: 'mains' | 'bore' | 'tank' | 'pond' | 'reclaimed';
-      /** @example America/Denver */
-      readonly timeZone?: string;
-      /**
-       * @default
-       * @example Quillhaven
-       */
-      readonly town?: string;
-      /** @description Of a cubic metre of water, in the firm's currency */
-      readonly waterPrice?: number;
-      /**
-       * Format: uuid
-       * @description Absent: no weather is known here
-       */
-      readonly weatherId?: string;
     };
     readonly PropertyFile: import('@water-clock/core/property-file').PropertyFile;
     readonly PropertyFileFields: {
@@ -1986,6 +2022,25 @@ export interface components {
        * @example 1
        */
       readonly version: number;
+    };
+    readonly SetUpChange: {
+      /** @description Whether somebody is led through it */
+      readonly isLed: boolean;
+      /**
+       * @description Steps that are left out for now
+       * @default []
+       */
+      readonly skipped?: readonly (
+        | 'home'
+        | 'timer'
+        | 'as-found'
+        | 'stations'
+        | 'supply'
+        | 'rules'
+        | 'weather'
+        | 'plan'
+        | 'sheet'
+      )[];
     };
     readonly SetupFields: {
       /** @description Printed where the installation was started */
@@ -2978,7 +3033,7 @@ export interface operations {
     };
     readonly requestBody: {
       readonly content: {
-        readonly 'application/json': components['schemas']['PropertyFields'];
+        readonly 'application/json': components['schemas']['NewProperty'];
       };
     };
     readonly responses: {
@@ -3164,6 +3219,31 @@ export interface operations {
         };
         content: {
           readonly 'application/json': readonly components['schemas']['JobAnswer'][];
+        };
+      };
+    };
+  };
+  readonly propertiesSetUp: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['SetUpChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PropertyAnswer'];
         };
       };
     };

@@ -11,7 +11,7 @@ export type Property = Api['PropertyAnswer'];
 export type ImportAnswer = Api['ImportAnswer'];
 
 /** What is entered of a property; what is unknown is null. */
-export type PropertyFields = Omit<Property, 'id' | 'archived' | 'version'>;
+export type PropertyFields = Omit<Property, 'id' | 'archived' | 'version' | 'setUpSkipped'>;
 
 export interface PropertySearch {
   readonly q: string;
@@ -69,8 +69,12 @@ const withoutNulls = <Fields extends object>(fields: Fields) =>
     [Name in keyof Fields]: Exclude<Fields[Name], null>;
   };
 
+/** Adds a home that somebody is led through setting up. */
 export const addProperty = (fields: PropertyFields): Promise<Property> =>
-  request('post', '/api/properties', { body: withoutNulls(fields) });
+  request('post', '/api/properties', { body: { ...withoutNulls(fields), isLed: true } });
+
+export const setUpHome = (id: string, body: Api['SetUpChange']): Promise<Property> =>
+  request('put', '/api/properties/{propertyId}/set-up', { path: { propertyId: id }, body });
 
 export const changeProperty = (
   id: string,

@@ -37,6 +37,7 @@ export const WRITE_NAMES = [
   'hold-timer',
   'import-property',
   'invite-person',
+  'lead-through',
   'leave-sheet',
   'link-person',
   'preview-import',

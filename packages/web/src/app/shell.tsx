@@ -2,12 +2,16 @@ import { Link, NavLink, Outlet } from 'react-router';
 import { FindButton } from '../find/find-button';
 import { OutboxButton } from '../offline/outbox-button';
 import { PersonMenu } from './person-menu';
+import { SetUp } from '../set-up/set-up';
 import { useSignedIn } from '../session/use-signed-in';
 import { useTakenAlong } from '../visit/use-taken-along';
 import { TimerBar } from '../visit/timer-bar';
 import { VisitBar } from '../visit/visit-bar';
 import { BrandMark } from '../ui/brand-mark';
+import { Keys } from '../ui/keys';
+import { Said } from '../ui/said';
 import { SchemeButton } from '../ui/scheme-button';
+import { SkipLink } from '../ui/skip-link';
 import styles from './shell.module.css';
 import '../ui/page.module.css';
 import '../ui/field.module.css';
@@ -28,6 +32,7 @@ export function Shell() {
   const { firm } = useSignedIn();
   return (
     <div className={styles['shell']}>
+      <SkipLink />
       <header className={styles['shell-bar']}>
         <Link to="/properties" className={styles['shell-name']}>
           <BrandMark />
@@ -53,8 +58,11 @@ export function Shell() {
         <PersonMenu />
       </header>
       <TimerBar />
+      <SetUp />
       <VisitBar />
       <Outlet />
+      <Keys />
+      <Said />
     </div>
   );
 }

@@ -6,12 +6,13 @@ import {
 } from '@ant-design/icons';
 import { addDays, parseDate } from '@water-clock/core/civil-time';
 import { App, Button, Dropdown, Modal, Segmented, Tooltip } from 'antd';
-import { memo, useCallback, useState } from 'react';
+import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Timer } from '../api/timers';
 import { later } from '../ui/later';
 import { LeaveGuard } from '../ui/leave-guard';
 import { UndoButtons } from '../ui/undo-buttons';
+import { showKeys } from '../ui/keys';
 import { useEditKeys } from '../ui/use-edit-keys';
 import { NIGHTS } from '../computing/board-model';
 import { momentWords } from '../format/moment-words';
@@ -22,7 +23,6 @@ import type { SettingsOnDesk } from './state/use-settings-on-desk';
 import styles from './desk.module.css';
 import { DateField } from '../ui/date-field';
 
-const KeysHelp = later(() => import('./keys-help'), 'KeysHelp');
 const LeftDialog = later(() => import('./as-left-dialog'), 'LeftDialog');
 const PlanFileDialog = later(() => import('./plan-file-dialog'), 'PlanFileDialog');
 const TimerDrawer = later(() => import('./timer-drawer'), 'TimerDrawer');
@@ -35,13 +35,11 @@ interface DeskHeadProps {
 
 /** Whose timer it is, which nights are shown, undo, redo and save; guards what is not saved. */
 export function DeskHead({ timer, desk, place }: DeskHeadProps) {
-  const [showsKeys, setShowsKeys] = useState(false);
   const [showsTimer, setShowsTimer] = useState(false);
   const [showsFile, setShowsFile] = useState(false);
   const [isLeaving, setLeaving] = useState(false);
   const mayChange = useMayChange();
-  const showKeys = useCallback(() => setShowsKeys(true), []);
-  useEditKeys(desk, showKeys);
+  useEditKeys(desk);
   return (
     <div className={styles['desk-head']}>
       <h1>
@@ -89,7 +87,6 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
           {desk.isChanged ? 'Save settings' : 'Saved'}
         </Button>
       </div>
-      {showsKeys && <KeysHelp isOpen onClose={() => setShowsKeys(false)} />}
       {showsTimer && (
         <TimerDrawer
           isOpen

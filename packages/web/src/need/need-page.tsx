@@ -88,7 +88,9 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
           type="info"
           showIcon
           title="This home goes by no weather yet, so by measurement there is no answer."
-          action={<Link to={`/properties/${property.id}/edit`}>Choose its weather</Link>}
+          action={
+            <Link to={`/properties/${property.id}/edit?at=weatherId`}>Choose its weather</Link>
+          }
         />
       )}
       <div className={styles['need-bar']}>

@@ -76,7 +76,7 @@ it('a type that comes with the product is no longer offered beside the own one t
   opened({ ...ownType('a', 8), name: wall.name });
   expect((await field(NAME)).value).toBe('Potting shed');
   expect((await field(STATIONS)).value).toBe('8');
-  await userEvent.click(screen.getByRole('combobox'));
+  await userEvent.click(screen.getByRole('combobox', { name: 'Timer type' }));
   const { name: other } = GENERIC_TYPES.find(({ key }) => key === 'wall-12')!.timer;
   expect((await screen.findAllByTitle(new RegExp(`^${other} ·`))).length).toBeGreaterThan(0);
   expect(screen.queryByTitle(new RegExp(`^${wall.name} ·`))).toBeNull();

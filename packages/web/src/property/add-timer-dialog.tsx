@@ -13,6 +13,7 @@ import { useKeptFields } from '../offline/use-kept-fields';
 import { useFormErrors } from '../ui/form-errors';
 import { KeptHere } from '../ui/unsaved';
 import { newPlan } from '@water-clock/core/settings';
+import { LikeAnotherHome, type OtherTimer } from './like-another-home';
 
 interface AddTimerFields {
   readonly name: string;
@@ -28,7 +29,18 @@ interface ChosenType {
   readonly like?: string;
 }
 
-function typeOf(key: string, own: readonly TimerType[]): ChosenType {
+/** The key of a type that is had from another home. */
+const keyOf = ({ timerId }: OtherTimer) => `at:${timerId}`;
+
+function typeOf(
+  key: string,
+  own: readonly TimerType[],
+  other: OtherTimer | null = null,
+): ChosenType {
+  if (other && key === keyOf(other)) {
+    const { timer, timerTypeId } = other;
+    return { timer, ...(timerTypeId !== null && { timerTypeId }) };
+  }
   const ours = own.find(({ id }) => id === key);
   if (ours) return { timer: ours.capability, timerTypeId: ours.id };
   return { timer: GENERIC_TYPES.find((timerType) => timerType.key === key)!.timer, like: key };
@@ -41,6 +53,33 @@ const toStartFrom = (own: readonly TimerType[]) =>
 /** Not one that was taken out of the library since, or has become the firm's own. */
 const isKnown = (key: unknown, own: readonly TimerType[]): boolean =>
   own.some(({ id }) => id === key) || toStartFrom(own).some((type) => type.key === key);
+
+/** Its timers' types, those of the product, and, where one was found, the one at another home. */
+const optionsOf = (own: readonly TimerType[], other: OtherTimer | null) => [
+  ...(other
+    ? [
+        {
+          label: 'At another home',
+          options: [{ value: keyOf(other), label: `Like ${other.words}` }],
+        },
+      ]
+    : []),
+  ...(own.length > 0
+    ? [
+        {
+          label: 'Your timer types',
+          options: own.map(({ id, name }) => ({ value: id, label: name })),
+        },
+      ]
+    : []),
+  {
+    label: 'Types to start from',
+    options: toStartFrom(own).map(({ key, timer, summary }) => ({
+      value: key,
+      label: `${timer.name ?? key} · ${summary}`,
+    })),
+  },
+];
 
 /** A type, and as many stations as it has. */
 const startingWith = (timerType: string, own: readonly TimerType[]) => ({
@@ -67,6 +106,7 @@ interface AskingProps extends AddTimerDialogProps {
 function Asking({ property, own, onClose }: AskingProps) {
   const [form] = Form.useForm<AddTimerFields>();
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [other, setOther] = useState<OtherTimer | null>(null);
   const first = { name: '', ...startingWith(own.at(-1)?.id ?? 'wall-6', own) };
   const kept = useKeptFields(form, `timers.new.${property.id}`, first);
   const { initialValues } = kept;
@@ -81,12 +121,13 @@ function Asking({ property, own, onClose }: AskingProps) {
   );
   const add = async ({ name, timerType, stations }: AddTimerFields) => {
     setTrouble(null);
-    const { timer, ...type } = typeOf(timerType, own);
+    const { timer, ...type } = typeOf(timerType, own, other);
     const document = newPlan(property, timer, stations);
     const done = await adding.write({ name, document, ...type });
     if (!done) return;
     kept.forget();
-    await navigate(`/timers/${done.answer.id}/yard`);
+    // Who is led reads the timer first, or says that there is nothing in it.
+    await navigate(`/timers/${done.answer.id}/${property.setUpSkipped ? 'as-found' : 'yard'}`);
   };
   useFormErrors(form, adding.error, setTrouble);
 
@@ -130,7 +171,10 @@ function Asking({ property, own, onClose }: AskingProps) {
         }
         onFinish={(fields) => void add(fields)}
         onValuesChange={(changed: Partial<AddTimerFields>) => {
-          if (changed.timerType) form.setFieldsValue(startingWith(changed.timerType, own));
+          if (changed.timerType)
+            form.setFieldsValue({
+              stations: typeOf(changed.timerType, own, other).timer.stations,
+            });
           kept.look();
         }}
       >
@@ -139,29 +183,21 @@ function Asking({ property, own, onClose }: AskingProps) {
           <Input maxLength={200} placeholder="Garage timer" />
         </Form.Item>
         <Form.Item name="timerType" label="Timer type">
-          <Select
-            showSearch={{ optionFilterProp: 'label' }}
-            options={[
-              ...(own.length > 0
-                ? [
-                    {
-                      label: 'Your timer types',
-                      options: own.map(({ id, name }) => ({ value: id, label: name })),
-                    },
-                  ]
-                : []),
-              {
-                label: 'Types to start from',
-                options: toStartFrom(own).map(({ key, timer, summary }) => ({
-                  value: key,
-                  label: `${timer.name ?? key} · ${summary}`,
-                })),
-              },
-            ]}
-          />
+          <Select showSearch={{ optionFilterProp: 'label' }} options={optionsOf(own, other)} />
         </Form.Item>
         <Form.Item name="stations" label="Stations that are wired">
           <FormNumber least={1} most={256} isWhole width={110} />
+        </Form.Item>
+        <Form.Item label="Or like the one at another home" htmlFor="like">
+          <LikeAnotherHome
+            id="like"
+            onTake={(taken) => {
+              setOther(taken);
+              form.setFieldsValue({ timerType: keyOf(taken), stations: taken.stations });
+              kept.look();
+            }}
+            onTrouble={setTrouble}
+          />
         </Form.Item>
         {kept.isChanged && <KeptHere onBeginAnew={kept.beginAnew} />}
       </Form>

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Alert, App, Button, Form } from 'antd';
-import { useRef, useState } from 'react';
-import { useParams } from 'react-router';
+import { useEffect, useRef, useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
 import {
   addProperty,
   changeProperty,
@@ -74,8 +74,13 @@ const EMPTY: PropertyFields = {
   waterPrice: null,
 };
 
-const fieldsOf = ({ id: _id, archived: _archived, version: _version, ...fields }: Property) =>
-  fields;
+const fieldsOf = ({
+  id: _id,
+  archived: _archived,
+  version: _version,
+  setUpSkipped: _setUpSkipped,
+  ...fields
+}: Property): PropertyFields => fields;
 
 interface EditorProps {
   /** Null: a new one. */
@@ -128,6 +133,13 @@ function Editor({ before, leaving: { isLeaving, leaveTo } }: EditorProps) {
     leaveTo(base ? `/properties/${base.id}` : '/properties');
   };
   useFormErrors(form, saving.error, setTrouble);
+  const [place] = useSearchParams();
+  const asked = place.get('at');
+  useEffect(() => {
+    // Whoever is sent here for one of the fields begins at it.
+    if (asked !== null && asked in EMPTY)
+      form.scrollToField(asked, { focus: true, block: 'center' });
+  }, [form, asked]);
   /** What only the other person changed comes into the form; what both changed stays as typed here. */
   const takeTheirs = (mine: PropertyFields, old: Property, theirs: Property) => {
     const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);

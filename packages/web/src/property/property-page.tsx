@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { parseDate } from '@water-clock/core/civil-time';
 import { houseNumberOf } from '@water-clock/core/local-rules';
 import { App, Button, Skeleton, Tag } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { troubleInWords } from '../api/client';
 import {
@@ -11,14 +11,17 @@ import {
   propertyFile,
   propertyQuery,
   setArchived,
+  setUpHome,
   timersOfPropertyQuery,
   type Property,
 } from '../api/properties';
 import { rulesQuery } from '../api/rules';
+import { timersKey } from '../api/timers';
 import { weatherQuery } from '../api/weather';
 import { Loaded } from '../ui/loaded';
 import { Caution, LoadError, Page } from '../ui/page';
 import { downloadText, fileNameOf } from '../ui/text-files';
+import { usePlace } from '../ui/use-place';
 import { RulesInForceWords } from '../rules/rules-in-force';
 import { useWrite } from '../api/use-write';
 import { useMayChange, useQuantity, useSignedIn } from '../session/use-signed-in';
@@ -54,10 +57,14 @@ function PropertySheets({ property }: { property: Property }) {
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
   const mayChange = useMayChange();
-  const [isAdding, setAdding] = useState(false);
+  const [place, go] = usePlace();
+  const setAdding = (isOn: boolean) => go({ add: isOn ? 'timer' : undefined });
   const timers = useQuery(timersOfPropertyQuery(id, todayHere()));
   const archiving = useWrite('archive-property', (isOff: boolean) => setArchived(id, isOff), {
     touches: [propertiesKey],
+  });
+  const leading = useWrite('lead-through', () => setUpHome(id, { isLed: true, skipped: [] }), {
+    touches: [propertiesKey, timersKey],
   });
   const archive = async (isOff: boolean) => {
     if (await archiving.write(isOff))
@@ -128,7 +135,22 @@ function PropertySheets({ property }: { property: Property }) {
         <RulesSheet property={property} />
         <WeatherSheet property={property} />
       </div>
-      {isAdding && <AddTimerDialog property={property} onClose={() => setAdding(false)} />}
+      {mayChange && !archived && property.setUpSkipped === null && (
+        <p className={pageStyles['soft']} style={{ margin: 0 }}>
+          <Button
+            type="link"
+            size="small"
+            style={{ padding: 0 }}
+            loading={leading.isWriting}
+            onClick={() => void leading.write()}
+          >
+            Go through setting up this home, step by step
+          </Button>
+        </p>
+      )}
+      {place.get('add') === 'timer' && mayChange && (
+        <AddTimerDialog property={property} onClose={() => setAdding(false)} />
+      )}
     </Page>
   );
 }

@@ -2,6 +2,7 @@ import { houseNumberOf } from '@water-clock/core/local-rules';
 import type { SupplySource } from '@water-clock/core/settings';
 import { WEEKDAYS } from '@water-clock/core/words';
 import { Checkbox, Form, Select } from 'antd';
+import { Link } from 'react-router';
 import type { PropertyFields } from '../api/properties';
 import type { StoredRuleSet } from '../api/rules';
 import type { WeatherListing } from '../api/weather';
@@ -20,6 +21,7 @@ export function RulesFields({ rules, weather }: RulesFieldsProps) {
   const source = Form.useWatch<SupplySource | null>('supplySource', form);
   const address = Form.useWatch<string | undefined>('address', form) ?? '';
   const ruleSetId = Form.useWatch<string | null>('ruleSetId', form);
+  const weatherId = Form.useWatch<string | null>('weatherId', form);
   const set = rules.find(({ id }) => id === ruleSetId);
   return (
     <section
@@ -32,11 +34,20 @@ export function RulesFields({ rules, weather }: RulesFieldsProps) {
         <Form.Item
           name="ruleSetId"
           label="Local watering rules"
-          extra={ruleWords(set, { number: houseNumberOf(address), supply: source ?? null })}
+          extra={
+            rules.length > 0 ? (
+              (ruleWords(set, { number: houseNumberOf(address), supply: source ?? null }) ??
+              (set ? undefined : 'Not known: check with the water supplier.'))
+            ) : (
+              <>
+                Your firm has no rules yet. <Link to="/rules/new">Enter the district&apos;s</Link>
+              </>
+            )
+          }
         >
           <Select
             allowClear
-            placeholder="not known: check with the water supplier"
+            placeholder="not known"
             options={rules.map(({ id, document }) => ({
               value: id,
               label: document.district,
@@ -44,10 +55,22 @@ export function RulesFields({ rules, weather }: RulesFieldsProps) {
             onClear={() => form.setFieldValue('ruleSetId', null)}
           />
         </Form.Item>
-        <Form.Item name="weatherId" label="Weather">
+        <Form.Item
+          name="weatherId"
+          label="Weather"
+          extra={
+            weather.length === 0 ? (
+              <>
+                Your firm has no weather yet. <Link to="/weather/new">Enter some</Link>
+              </>
+            ) : (
+              !weatherId && 'Without it, needs by measurement have no answer.'
+            )
+          }
+        >
           <Select
             allowClear
-            placeholder="not known: needs by measurement have no answer"
+            placeholder="not known"
             options={weather.map(({ id, name }) => ({ value: id, label: name }))}
             onClear={() => form.setFieldValue('weatherId', null)}
           />

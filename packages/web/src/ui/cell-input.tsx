@@ -81,6 +81,7 @@ export function CellInput(props: CellInputProps) {
         title={fault ?? warning}
         data-warning={warning !== undefined}
         data-field={field}
+        data-figures={isText ? undefined : true}
         data-row={row}
         data-column={column}
         value={typed.text}

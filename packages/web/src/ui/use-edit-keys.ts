@@ -7,13 +7,10 @@ interface Editing {
   readonly save: () => Promise<boolean>;
 }
 
-/** Ctrl Z, Ctrl Shift Z and Ctrl S, wherever on the page the focus is; `?` asks for help. */
-export function useEditKeys({ undo, redo, save, isChanged }: Editing, help?: () => void): void {
+/** Ctrl Z, Ctrl Shift Z and Ctrl S, wherever on the page the focus is. */
+export function useEditKeys({ undo, redo, save, isChanged }: Editing): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const { target } = event;
-      const isTyping = target instanceof Element && target.matches('input, textarea, select');
-      if (event.key === '?' && !isTyping) help?.();
       if (!event.ctrlKey && !event.metaKey) return;
       const key = event.key.toLowerCase();
       const action =

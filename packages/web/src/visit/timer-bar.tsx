@@ -42,7 +42,7 @@ function Bar({ timerId }: { timerId: string }) {
           <Link to={`/properties/${property.id}/week`}>This week</Link>
         </li>
       </ul>
-      {mayChange && open === null && <Next timerId={timerId} />}
+      {mayChange && open === null && property.setUpSkipped === null && <Next timerId={timerId} />}
     </nav>
   );
 }
@@ -69,7 +69,7 @@ function Next({ timerId }: { timerId: string }) {
   // Where one is already, it is no next step.
   if (place === `/${here}` || (place === '' && here === '')) return null;
   return (
-    <Link to={`/timers/${timerId}${place}`} className={styles['timer-next']}>
+    <Link to={`/timers/${timerId}${place}`} className={bar['next']}>
       Next: {words} <RightOutlined aria-hidden="true" />
     </Link>
   );

@@ -20,7 +20,6 @@ interface RecordEditorProps<Record> {
   readonly faults: ReadonlyMap<string, string>;
   readonly isLocked: boolean;
   readonly onChange: (record: Record) => void;
-  readonly onTrouble: (sentences: readonly string[]) => void;
 }
 
 const depthColumn = (quantity: Quantity) => ({

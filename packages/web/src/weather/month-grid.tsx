@@ -2,6 +2,8 @@ import { clsx } from 'clsx';
 import { MONTHS } from '@water-clock/core/words';
 import type { ClipboardEvent } from 'react';
 import { sheetCells } from '../format/sheet-cells';
+import { usePastedPart } from '../ui/pasted-part';
+import { useCellRange } from '../ui/use-cell-range';
 import { CellInput } from '../ui/cell-input';
 import gridTableStyles from '../ui/grid-table.module.css';
 import styles from './weather-page.module.css';
@@ -27,13 +29,13 @@ interface MonthGridProps<Month> {
   readonly faults: ReadonlyMap<string, string>;
   readonly isLocked: boolean;
   readonly onChange: (months: Month[]) => void;
-  /** Told where a pasted block cannot be read. */
-  readonly onTrouble: (sentences: readonly string[]) => void;
 }
 
 /** Twelve rows, January first, typed or pasted from a spreadsheet. */
 export function MonthGrid<Month extends object>(props: MonthGridProps<Month>) {
-  const { label, columns, months, faults, isLocked, onChange, onTrouble } = props;
+  const { label, columns, months, faults, isLocked, onChange } = props;
+  const takePart = usePastedPart();
+  const range = useCellRange();
   const set = (row: number, fields: Partial<Month>) =>
     months.map((month, index) => (index === row ? { ...month, ...fields } : month));
 
@@ -42,26 +44,31 @@ export function MonthGrid<Month extends object>(props: MonthGridProps<Month>) {
     const text = event.clipboardData.getData('text/plain');
     if (!/[\t\n]/.test(text.trim()) || row === undefined || isLocked) return;
     event.preventDefault();
-    const bad: string[] = [];
+    const refused: string[] = [];
+    let taken = 0;
     let pasted = [...months];
     sheetCells(text).forEach((cells, down) =>
       cells.forEach((cell, right) => {
         const [at, target] = [Number(row) + down, columns[Number(column) + right]];
         const read = target && at < 12 ? readCell(cell, target) : 'is beyond the table';
         if (typeof read === 'string')
-          bad.push(`Row ${down + 1}, column ${right + 1}: “${cell}” ${read}`);
-        else pasted = pasted.map((month, index) => (index === at ? { ...month, ...read } : month));
+          refused.push(`Row ${down + 1}, column ${right + 1}: “${cell}” ${read}`);
+        else {
+          pasted = pasted.map((month, index) => (index === at ? { ...month, ...read } : month));
+          taken += 1;
+        }
       }),
     );
-    if (bad.length > 0) onTrouble(bad);
-    else onChange(pasted);
+    takePart({ edit: pasted, taken, refused }, onChange);
   };
 
   return (
     <table
       className={clsx(gridTableStyles['settings-grid'], styles['month-grid'])}
       aria-label={label}
+      data-skip-to
       onPaste={onPaste}
+      {...range}
     >
       <thead>
         <tr>

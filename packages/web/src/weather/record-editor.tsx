@@ -7,7 +7,6 @@ interface RecordEditorProps {
   readonly faults: ReadonlyMap<string, string>;
   readonly isLocked: boolean;
   readonly onChange: (record: WeatherRecord) => void;
-  readonly onTrouble: (sentences: readonly string[]) => void;
 }
 
 /** What a weather record is made of, by its kind. */

@@ -179,25 +179,12 @@ function Editor({ stored, property, homes, leaveTo }: EditorProps) {
         );
       },
     });
-  const onTrouble = (sentences: readonly string[]) =>
-    void modal.error({
-      title: 'Nothing was taken over',
-      content: (
-        <ul>
-          {sentences.slice(0, 12).map((words) => (
-            <li key={words}>{words}</li>
-          ))}
-        </ul>
-      ),
-    });
-
   const editor = {
     faults: new Map(
       [...faults].map(([path, words]) => [path.replace(/^record\./, ''), words] as const),
     ),
     isLocked: !mayChange,
     onChange: (changed: WeatherRecord) => change({ record: changed }),
-    onTrouble,
   };
   return (
     <Page

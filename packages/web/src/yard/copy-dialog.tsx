@@ -15,6 +15,8 @@ interface CopyDialogProps {
 /** Gives other stations the facts that they share with one. */
 export function CopyDialog({ from, stations, onCopy, onClose }: CopyDialogProps) {
   const [to, setTo] = useState<number[]>([]);
+  const others = stations.filter(({ number }) => number !== from);
+  const isAll = to.length === others.length;
   return (
     <Dialog
       open
@@ -31,13 +33,21 @@ export function CopyDialog({ from, stations, onCopy, onClose }: CopyDialogProps)
         Head, plant, sun, soil, slope, pump, sensor, run-off and soak go to the stations ticked.
         Names, areas, flows and notes stay their own.
       </p>
+      <Checkbox
+        checked={isAll}
+        indeterminate={to.length > 0 && !isAll}
+        onChange={() => setTo(isAll ? [] : others.map(({ number }) => number))}
+      >
+        All the others
+      </Checkbox>
       <Checkbox.Group
         aria-label="Stations"
         className={clsx(styles['copy-stations'])}
         value={to}
-        options={stations
-          .filter(({ number }) => number !== from)
-          .map(({ number, name }) => ({ value: number, label: `${number} ${name ?? ''}` }))}
+        options={others.map(({ number, name }) => ({
+          value: number,
+          label: `${number} ${name ?? ''}`,
+        }))}
         onChange={setTo}
       />
     </Dialog>

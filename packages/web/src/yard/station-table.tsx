@@ -2,6 +2,7 @@ import { clsx } from 'clsx';
 import type { Yard, YardEdit, YardStation } from '@water-clock/core/yards';
 import type { ClipboardEvent, ReactNode } from 'react';
 import { placeOfCell } from '../ui/place-of-cell';
+import { useCellRange } from '../ui/use-cell-range';
 import { choicesId } from './choices-id';
 import { YardCell } from './yard-cell';
 import type { YardColumn } from './yard-column';
@@ -34,6 +35,7 @@ const NAMED_FROM = 100;
 /** Facts of all stations, a row for each, typed like a sheet. */
 export function StationTable(props: StationTableProps) {
   const { label, yard, columns, isLocked, edit, settle, head, headWidth, actions } = props;
+  const range = useCellRange();
   const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
     const place = placeOfCell(event.target);
     const text = event.clipboardData.getData('text/plain');
@@ -46,7 +48,9 @@ export function StationTable(props: StationTableProps) {
       <table
         className={clsx(gridTableStyles['settings-grid'], styles['yard-table'])}
         aria-label={label}
+        data-skip-to
         onPaste={onPaste}
+        {...range}
       >
         <colgroup>
           <col style={{ width: headWidth }} />

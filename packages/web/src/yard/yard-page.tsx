@@ -27,6 +27,7 @@ import { yardColumns } from './yard-columns';
 import { addStation, copyTo, nextStation } from '@water-clock/core/yards';
 import { sheetEdit, yardCsv } from './yard-sheets';
 import styles from './yard-page.module.css';
+import { usePastedPart } from '../ui/pasted-part';
 import pageStyles from '../ui/page.module.css';
 
 /** The station table of one timer: what its stations water. */
@@ -60,7 +61,8 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
   const { yard, edit, settle } = desk;
   const { firm } = useSignedIn();
   const mayChange = useMayChange();
-  const { message, modal } = App.useApp();
+  const { message } = App.useApp();
+  const takePart = usePastedPart();
   const { freezeSensor: hasFreezeSensor, stations: most } = settings.document.timer;
   const isTwoWire = timer.handling.wiring === 'two-wire';
   const columns = useMemo(
@@ -71,23 +73,8 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
   const next = nextStation(yard, most);
   useEditKeys(desk);
 
-  const takeSheet = (text: string, row: number, column: number, into = columns) => {
-    const taken = sheetEdit(yard, text, into, { row, column }, most);
-    if (taken.ok) edit(taken.value);
-    else
-      void modal.error({
-        title: 'Nothing was taken over',
-        content: (
-          <ul>
-            {taken.trouble.slice(0, 12).map((words) => (
-              <li key={words}>{words}</li>
-            ))}
-            {taken.trouble.length > 12 && <li>… and {taken.trouble.length - 12} more.</li>}
-          </ul>
-        ),
-      });
-    return taken.ok;
-  };
+  const takeSheet = (text: string, row: number, column: number, into = columns) =>
+    takePart(sheetEdit(yard, text, into, { row, column }, most), edit);
   /** What the tables of the yard have in common. */
   const table = (of: YardTable) => {
     const own = columns.filter((column) => column.table === of);

@@ -1,7 +1,7 @@
-import { err, ok, type Result } from '@water-clock/core/kernel';
 import type { Yard } from '@water-clock/core/yards';
 import Papa from 'papaparse';
 import { sheetCells } from '../format/sheet-cells';
+import type { PastedPart } from '../ui/pasted-part';
 import type { YardColumn } from './yard-column';
 import { addStation, nextStation, setStation, type YardEdit } from '@water-clock/core/yards';
 
@@ -33,8 +33,8 @@ function columnOf(heading: string, columns: readonly YardColumn[]): YardColumn |
 
 /**
  * A block from a spreadsheet as one edit. With a row of headings, cells go where the headings say;
- * without one, they begin at `place`. Rows beyond the last station become new stations. Either every
- * cell can be read, or nothing is taken and each bad cell is named.
+ * without one, they begin at `place`. Rows beyond the last station become new stations. Each cell
+ * that cannot be read is named.
  */
 export function sheetEdit(
   yard: Yard,
@@ -42,7 +42,9 @@ export function sheetEdit(
   columns: readonly YardColumn[],
   place: SheetPlace,
   mostStations: number,
-): Result<YardEdit, string[]> {
+): PastedPart<YardEdit> {
+  const refused: string[] = [];
+  let taken = 0;
   const [first = [], ...rest] = sheetCells(text);
   const headings = first.map((cell) => columnOf(cell, columns));
   // A row of which half or more are names of columns is meant as headings.
@@ -50,14 +52,13 @@ export function sheetEdit(
     headings.filter((found) => found !== null).length >= Math.max(1, first.length / 2);
   const unknown = first.filter((cell, index) => headings[index] === null && cell.trim() !== '');
   if (hasHeadings && unknown.length > 0)
-    return err([
+    refused.push(
       `No column is called ${unknown.map((cell) => `"${cell}"`).join(', ')}. Columns are: number, ${columns.map(({ title }) => title).join(', ')}.`,
-    ]);
+    );
   const rows = hasHeadings ? rest : [first, ...rest];
   const targets = hasHeadings
     ? headings
     : first.map((_, index) => columns[place.column + index] ?? null);
-  const bad: string[] = [];
   let edited = yard;
   rows.forEach((cells, down) => {
     const line = `Row ${down + 1 + (hasHeadings ? 1 : 0)}`;
@@ -65,7 +66,7 @@ export function sheetEdit(
     const number =
       given === undefined ? numberAt(edited, place.row + down, mostStations) : Number(given);
     if (number === null || !Number.isInteger(number) || number < 1 || number > mostStations) {
-      bad.push(
+      refused.push(
         given === undefined
           ? `${line}: this timer has ${mostStations} stations.`
           : `${line}: "${given}" is no station of this timer, 1 to ${mostStations}.`,
@@ -78,21 +79,26 @@ export function sheetEdit(
       const target = targets[index] ?? (hasHeadings ? null : columns[place.column + index]);
       if (target === 'number') return;
       if (!target) {
-        if (cell.trim() !== '')
-          bad.push(`${line}, column ${index + 1}: "${cell}" is beyond the last column.`);
+        // A heading that nobody knows is refused once, and not with each of its cells.
+        const isOfUnknown = hasHeadings && (first[index]?.trim() ?? '') !== '';
+        if (cell.trim() !== '' && !isOfUnknown)
+          refused.push(`${line}, column ${index + 1}: "${cell}" is beyond the last column.`);
         return;
       }
       const read = target.read(
         cell,
         edited.stations.find((one) => one.number === number)!,
       );
-      if (typeof read === 'string') bad.push(`${line}, ${target.title}: "${cell}". ${read}.`);
-      else edited = setStation(number, read)(edited);
+      if (typeof read === 'string') refused.push(`${line}, ${target.title}: "${cell}". ${read}.`);
+      else {
+        edited = setStation(number, read)(edited);
+        taken += 1;
+      }
     });
   });
-  if (rows.length === 0) bad.push('There is no row of stations in it.');
+  if (rows.length === 0) refused.push('There is no row of stations in it.');
   const result = edited;
-  return bad.length > 0 ? err(bad) : ok(() => result);
+  return { edit: () => result, taken, refused };
 }
 
 /** The station in a row of the table; below the last one the next free number. */

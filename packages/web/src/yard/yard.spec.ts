@@ -128,35 +128,39 @@ describe('a sheet', () => {
     sheetEdit(yard, text, METRIC, place, most);
 
   it('without headings begins at the cell, and makes the stations that are missing', () => {
-    const taken = take('Rose bed\tdrip\tflowers\nPots\tmicro\tflow', { row: 1, column: 0 });
-    expect(taken.ok && taken.value(yard).stations.slice(1)).toMatchObject([
+    const { edit } = take('Rose bed\tdrip\tflowers\nPots\tmicro\tflow', { row: 1, column: 0 });
+    expect(edit(yard).stations.slice(1)).toMatchObject([
       { number: 2, name: 'Rose bed', head: 'drip', plant: 'flowers', follows: 1 },
       { number: 3, name: 'Pots', head: 'micro', plant: 'flowers' },
     ]);
   });
 
   it('with headings goes where they say, in any order, units and all', () => {
-    const taken = take('Flow (L/min),Station,"name"\n9,2,"Beech, tall"\n4,7,New\n');
-    expect(taken.ok && taken.value(yard).stations.slice(1)).toMatchObject([
+    const { edit } = take('Flow (L/min),Station,"name"\n9,2,"Beech, tall"\n4,7,New\n');
+    expect(edit(yard).stations.slice(1)).toMatchObject([
       { number: 2, name: 'Beech, tall', flowLpm: 9, head: 'drip' },
       { number: 7, name: 'New', flowLpm: 4 },
     ]);
   });
 
-  it('with bad cells is not taken at all, and each is named', () => {
-    const taken = take('number\thead\tarea\n1\those\t12\n13\tdrip\t3\n2\tdrip\t-4');
-    expect(!taken.ok && taken.trouble).toEqual([
+  it('names each bad cell, and takes the others if they are wanted', () => {
+    const part = take('number\thead\tarea\n1\those\t12\n13\tdrip\t3\n2\tdrip\t-4');
+    expect(part.taken).toBe(2);
+    expect(part.edit(yard).stations).toMatchObject([
+      { number: 1, areaSquareMetres: 12 },
+      { number: 2, head: 'drip' },
+    ]);
+    expect(part.edit(yard).stations[0]!.head).toBe(yard.stations[0]!.head);
+    expect(part.refused).toEqual([
       expect.stringMatching(/^Row 2, head: "hose"\. One of:/),
       'Row 3: "13" is no station of this timer, 1 to 12.',
       expect.stringMatching(/^Row 4, area: "-4"\./),
     ]);
     expect(take('name\tcolour\nKerb\tred')).toMatchObject({
-      ok: false,
-      trouble: [expect.stringMatching(/^No column is called "colour"/)],
+      refused: [expect.stringMatching(/^No column is called "colour"/)],
     });
     expect(take('A\nB\nC', { row: 1, column: 0 }, 2)).toMatchObject({
-      ok: false,
-      trouble: ['Row 2: this timer has 2 stations.', 'Row 3: this timer has 2 stations.'],
+      refused: ['Row 2: this timer has 2 stations.', 'Row 3: this timer has 2 stations.'],
     });
   });
 
@@ -176,7 +180,8 @@ describe('a sheet', () => {
       { number: 2, follows: 1, followsFor: 'sensor', valveUnit: { serial: 'VU-47175' } },
     );
     const taken = sheetEdit(yardOf(), yardCsv(full, columns), columns, { row: 0, column: 0 }, 12);
-    expect(taken.ok && JSON.parse(JSON.stringify(taken.value(yardOf())))).toEqual(
+    expect(taken.refused).toEqual([]);
+    expect(JSON.parse(JSON.stringify(taken.edit(yardOf())))).toEqual(
       JSON.parse(JSON.stringify(full)),
     );
   });
@@ -189,7 +194,8 @@ describe('a sheet', () => {
     );
     expect(yardCsv(full, METRIC)).toContain("'=1+1");
     const taken = sheetEdit(yardOf(), yardCsv(full, METRIC), METRIC, { row: 0, column: 0 }, 12);
-    expect(taken.ok && taken.value(yardOf()).stations).toEqual(
+    expect(taken.refused).toEqual([]);
+    expect(taken.edit(yardOf()).stations).toEqual(
       full.stations.map((station) => expect.objectContaining(JSON.parse(JSON.stringify(station)))),
     );
   });

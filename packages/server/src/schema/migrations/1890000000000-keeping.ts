@@ -2,15 +2,15 @@ import type { MigrationInterface, QueryRunner } from 'typeorm';
 import { noteChange, UNNOTED } from './1880000000000-changes.js';
 
 /** Who did something stands at the change itself already. */
-const BY_WHOM = [
+export const BY_WHOM = [
   ...['person_name', 'started_by', 'ended_by', 'found_by', 'done_by', 'made_by', 'withdrawn_by'],
 ];
-const GOES_WITH_ITS_TIMER = `
+export const GOES_WITH_ITS_TIMER = `
         IF TG_OP = 'DELETE' AND TG_ARGV[2] IN ('timer', 'sheet') AND home IS NULL THEN
           RETURN NULL;
         END IF;`;
 /** A firm that comes from another installation brings along what was noted there. */
-const COMES_WITH_ITS_FIRM = `
+export const COMES_WITH_ITS_FIRM = `
         IF coalesce(one ->> 'firm_id', one ->> 'id')
           = nullif(current_setting('water_clock.firm_brought_in', true), '') THEN
           RETURN NULL;

@@ -1,8 +1,11 @@
 import type { NightSpan } from '../../computing/board-model';
 import { useClock } from '../../session/use-signed-in';
 import { hourLabel } from '../../format/clock-style';
-import { AXIS_HEIGHT, type Scale } from './board-scale';
+import { AXIS_HEIGHT, RIGHT_MARGIN, type Scale } from './board-scale';
 import styles from './night-board.module.css';
+
+/** Half of the widest hour, in pixels. */
+const LABEL_HALF = 24;
 
 export function HourAxis({
   scale,
@@ -26,7 +29,15 @@ export function HourAxis({
       {hours.map(({ second, hour, isLabelled }) => (
         <g key={second} transform={`translate(${scale(second)} 0)`}>
           {isLabelled && (
-            <text className={styles['hour']} y={15}>
+            <text
+              className={styles['hour']}
+              y={15}
+              // At the very edge there is room on one side only.
+              {...(scale(axis.to) - scale(second) < LABEL_HALF && {
+                x: RIGHT_MARGIN - 2,
+                style: { textAnchor: 'end' as const },
+              })}
+            >
               {hourLabel(hour, clock)}
             </text>
           )}

@@ -42,6 +42,9 @@ interface Drag {
   movedMinutes: number;
 }
 
+/** Of what a phone leaves. */
+const LEAST_WIDTH = 280;
+
 /** Fourteen nights, noon to noon, one a row; runs are moved along it by drag or by keyboard. */
 export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
   const { className, model, selected, onSelect, moving } = props;
@@ -53,7 +56,7 @@ export const NightBoard = memo(function NightBoard(props: NightBoardProps) {
   const [heldAxis, setHeldAxis] = useState<NightSpan | null>(null);
 
   const axis = heldAxis ?? model.axis;
-  const width = Math.max(360, size.width);
+  const width = Math.max(LEAST_WIDTH, size.width);
   const heightOf = (row: number) => AXIS_HEIGHT + row * model.nights.length + 2;
   const room = size.height - heightOf(0);
   const rowHeight = Math.max(LEAST_ROW, Math.floor(room / model.nights.length));

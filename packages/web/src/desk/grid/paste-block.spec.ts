@@ -9,14 +9,13 @@ const plan = testPlan();
 const place = (row: number, column: number) => ({ row, column, firstStation: 2 });
 
 function pasted(text: string, row: number, column: number, onto: Plan = plan): Plan {
-  const read = pasteBlock(onto, text, place(row, column));
-  if (!read.ok) throw new Error(read.trouble.join(' '));
-  return read.value(onto);
+  const { edit, refused } = pasteBlock(onto, text, place(row, column));
+  expect(refused).toEqual([]);
+  return edit(onto);
 }
 
 function trouble(text: string, row: number, column: number, onto: Plan = plan): string[] {
-  const read = pasteBlock(onto, text, place(row, column));
-  return read.ok ? [] : read.trouble;
+  return [...pasteBlock(onto, text, place(row, column)).refused];
 }
 
 it('puts columns in the order of the grid: name, cycle, soak, programs', () => {
@@ -55,12 +54,19 @@ it('takes starts in the rows of starts', () => {
   expect(programOf(pasted('4:15\t5 pm', 0, 3), 'A').starts).toEqual(['04:15']);
 });
 
-it('names every cell that cannot be read, and pastes nothing', () => {
+it('names every cell that cannot be read, and takes the others', () => {
   expect(trouble('Verge\tlong\t30\tten\nHedge\t6\t30\t12\t1\t2\t3', 2, 0)).toEqual([
     expect.stringMatching(/^Row 1, column 2: "long" is no length\. Minutes such as /),
     expect.stringMatching(/^Row 1, column 4: "ten" is no length\. /),
     'Row 2, column 7: "3" is beyond the last program.',
   ]);
+  const part = pasteBlock(plan, 'Verge\tlong\t30\nHedge\t6\tten', place(2, 0));
+  expect([part.taken, part.refused.length]).toEqual([4, 2]);
+  expect(part.edit(plan).stations.slice(0, 2)).toMatchObject([
+    { name: 'Verge', soakSeconds: 1800 },
+    { name: 'Hedge', cycleSeconds: 360 },
+  ]);
+  expect(part.edit(plan).stations[0]!.cycleSeconds).toBe(plan.stations[0]!.cycleSeconds);
   expect(trouble('25:00', 0, 3)).toEqual(['Row 1, column 1: "25:00" is no time of day.']);
 });
 

@@ -1,4 +1,3 @@
-import { err, ok, type Result } from '@water-clock/core/kernel';
 import type { Plan } from '@water-clock/core/settings';
 import {
   addStation,
@@ -11,6 +10,7 @@ import {
 } from '@water-clock/core/settings';
 import { LENGTH_HINT, parseClock, parseLength } from '../../format/lengths';
 import { blockCells } from '../../format/sheet-cells';
+import type { PastedPart } from '../../ui/pasted-part';
 
 export interface PastePlace {
   readonly row: number;
@@ -23,16 +23,16 @@ type ReadCell = PlanEdit | string;
 
 /**
  * A block from a spreadsheet as one edit, beginning at a cell: columns are name, cycle, soak, then
- * the programs. Rows beyond the last station become new stations. Either every cell can be read, or
- * nothing is pasted and each bad cell is named.
+ * the programs. Rows beyond the last station become new stations. Each cell that cannot be read is named.
  */
 export function pasteBlock(
   plan: Plan,
   text: string,
   { row, column, firstStation }: PastePlace,
-): Result<PlanEdit, string[]> {
+): PastedPart<PlanEdit> {
   const edits: PlanEdit[] = [];
-  const bad: string[] = [];
+  const refused: string[] = [];
+  let taken = 0;
   let working = plan;
   blockCells(text).forEach((cells, down) => {
     const at = row + down;
@@ -41,7 +41,7 @@ export function pasteBlock(
       const known = working.stations[at - firstStation];
       station = known?.number ?? nextStationNumber(working);
       if (station === null) {
-        bad.push(`Row ${down + 1}: this timer has ${plan.timer.stations} stations.`);
+        refused.push(`Row ${down + 1}: this timer has ${plan.timer.stations} stations.`);
         return;
       }
       if (!known) {
@@ -52,11 +52,14 @@ export function pasteBlock(
     }
     cells.forEach((cell, right) => {
       const read = readCell(plan, cell.trim(), at, column + right, station);
-      if (typeof read === 'string') bad.push(`Row ${down + 1}, column ${right + 1}: ${read}.`);
-      else edits.push(read);
+      if (typeof read === 'string') refused.push(`Row ${down + 1}, column ${right + 1}: ${read}.`);
+      else {
+        edits.push(read);
+        taken += 1;
+      }
     });
   });
-  return bad.length > 0 ? err(bad) : ok(together(edits));
+  return { edit: together(edits), taken, refused };
 }
 
 function readCell(

@@ -19,6 +19,8 @@ import { endOfFirstStart } from './totals';
 import { hoursText } from '../../format/lengths';
 import gridTableStyles from '../../ui/grid-table.module.css';
 import { placeOfCell } from '../../ui/place-of-cell';
+import { useCellRange } from '../../ui/use-cell-range';
+import { usePastedPart } from '../../ui/pasted-part';
 
 export const NO_CYCLE = 'This timer has no cycle-and-soak.';
 
@@ -40,6 +42,8 @@ interface GridProps {
 export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
   const { plan, totals, leaders, onEdit, onSettle } = props;
   const { message } = App.useApp();
+  const takePart = usePastedPart();
+  const range = useCellRange();
   const say = useSay();
   const { timer } = plan;
   const labels = timer.programs;
@@ -58,9 +62,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
   const paste = async (text: string, place: PastePlace) => {
     // Nobody needs it but who pastes.
     const { pasteBlock } = await import('./paste-block');
-    const pasted = pasteBlock(plan, text, place);
-    if (pasted.ok) onEdit(pasted.value);
-    else void message.error(`Nothing was pasted. ${pasted.trouble.join(' ')}`, 8);
+    takePart(pasteBlock(plan, text, place), onEdit);
   };
   const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
     const place = placeOfCell(event.target);
@@ -77,7 +79,9 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
       className={gridTableStyles['settings-grid']}
       style={{ minWidth: FIRST_COLUMNS + LEAST_NAME + labels.length * programWidth }}
       aria-label="Settings"
+      data-skip-to
       onPaste={onPaste}
+      {...range}
     >
       <colgroup>
         <col style={{ width: 28 }} />

@@ -5,6 +5,7 @@ import { listInWords, MONTHS, nearDate } from '@water-clock/core/words';
 import type { Yard } from '@water-clock/core/yards';
 import { Alert, App, Button, Spin } from 'antd';
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import { addCopy, copiesKey } from '../../api/copies';
 import type { Timer } from '../../api/timers';
 import { weatherQuery } from '../../api/weather';
@@ -65,6 +66,7 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
   });
   const planner = usePlanner(targets.asked);
   const [choice, setChoice] = useState<string | null>(null);
+  const yardPlace = `/timers/${timer.id}/yard`;
   const mowing = mowingSentence(timer.property);
   const { offers } = planner;
   const offer = offers.find(({ key }) => key === choice) ?? offers[0];
@@ -95,13 +97,18 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
         <TargetTable
           stations={plan.stations}
           startsPerProgram={plan.timer.startsPerProgram}
-          {...{ targets, leaders }}
+          {...{ targets, leaders, yardPlace }}
         />
         {!weather && (
           <Alert
             type="info"
             showIcon
             title="This home goes by no weather: what cannot be measured goes by the minute, or as it is set now."
+            action={
+              <Link to={`/properties/${timer.property.id}/edit?at=weatherId`}>
+                Choose its weather
+              </Link>
+            }
           />
         )}
         <Caution>
@@ -116,7 +123,10 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
           keep the rules of those dates, and what is left is found from{' '}
           {nearDate(targets.dates.from, since)} on.
         </p>
-        <PlanState planner={planner} offer={offer} hasTargets={targets.asked.targets.length > 0} />
+        <PlanState
+          {...{ planner, offer, yardPlace }}
+          hasTargets={targets.asked.targets.length > 0}
+        />
         {planner.now && offers.length > 0 && (
           <div className={styles['offers-scroll']}>
             <OffersTable
@@ -148,10 +158,11 @@ interface PlanStateProps {
   readonly planner: Planner;
   readonly offer: Offer | undefined;
   readonly hasTargets: boolean;
+  readonly yardPlace: string;
 }
 
 /** How far the planning is, why there is no plan, and what would help. */
-function PlanState({ planner, offer, hasTargets }: PlanStateProps) {
+function PlanState({ planner, offer, hasTargets, yardPlace }: PlanStateProps) {
   const { state, trying, refusals, same, stop, again } = planner;
   const say = useSay();
   const refused = refusals.find(({ alternative }) => alternative === 'fewest');
@@ -182,8 +193,8 @@ function PlanState({ planner, offer, hasTargets }: PlanStateProps) {
       )}
       {!hasTargets && (
         <p>
-          There is nothing to plan: every station is kept, left out, or needs nothing. Enter what
-          the stations water in the yard, or keep fewer of them.
+          There is nothing to plan: every station is kept, left out, or needs nothing.{' '}
+          <Link to={yardPlace}>Say what the stations water</Link>, or keep fewer of them.
         </p>
       )}
       {refused && <Refused refusal={refused} hasNearest={offer !== undefined} />}

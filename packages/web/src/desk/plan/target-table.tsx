@@ -4,6 +4,7 @@ import { isTarget, type Cut, type NoTarget, type StationTarget } from '@water-cl
 import type { StationSettings } from '@water-clock/core/settings';
 import { counted } from '@water-clock/core/words';
 import { Button, Tooltip } from 'antd';
+import { Link } from 'react-router';
 import { CellInput } from '../../ui/cell-input';
 import { LENGTH_HINT, minutesText, parseLength } from '../../format/lengths';
 import type { Targets } from './use-targets';
@@ -19,6 +20,8 @@ interface TargetTableProps {
     Targets,
     'rows' | 'changed' | 'change' | 'pinned' | 'pin' | 'kept' | 'byDay'
   >;
+  /** Where it is said what the stations water. */
+  readonly yardPlace: string;
   /** Stations that follow others are given what their leaders are. */
   readonly leaders: ReadonlyMap<number, number>;
 }
@@ -30,7 +33,7 @@ const FROM_WORDS: Record<StationTarget['from'], string> = {
 };
 const NO_TARGET_WORDS: Record<NoTarget['why'], string> = {
   'needs-nothing': 'needs nothing in this month: it is left out',
-  'not-known': 'nobody knows its need, and it runs in no program: it is left out',
+  'not-known': 'nobody knows its need: it is left out',
 };
 
 /** Why a station is watered less often than it wants. */
@@ -44,7 +47,13 @@ function cutWords(cut: Cut, startsPerProgram: number): string {
 }
 
 /** What each station is to be given, to be typed over, and which stations stay as they are. */
-export function TargetTable({ stations, startsPerProgram, targets, leaders }: TargetTableProps) {
+export function TargetTable({
+  stations,
+  startsPerProgram,
+  targets,
+  leaders,
+  yardPlace,
+}: TargetTableProps) {
   const { rows, pinned, pin, kept } = targets;
   const names = new Map(stations.map(({ number, name }) => [number, name]));
   return (
@@ -115,6 +124,11 @@ export function TargetTable({ stations, startsPerProgram, targets, leaders }: Ta
                 ) : (
                   <td colSpan={5} className={styles['target-words']}>
                     {NO_TARGET_WORDS[row.why]}
+                    {row.why === 'not-known' && (
+                      <>
+                        . <Link to={yardPlace}>Say what it waters</Link>
+                      </>
+                    )}
                   </td>
                 )}
               </tr>

@@ -297,11 +297,16 @@ function Steps({ table, plan, place, edit }: StepsProps) {
           type="warning"
           showIcon
           title={`${monthsWords(table.winter)}: the percentage cannot do it`}
-          description="Run times that are made for these months do: plan a copy of its own, to be keyed in for them."
-          action={
-            <Button onClick={() => place.go({ mode: 'plan', winter: byNeed(table) })}>
-              Plan the winter copy
-            </Button>
+          description={
+            <>
+              <p>
+                Run times that are made for these months do: plan a copy of its own, to be keyed in
+                for them.
+              </p>
+              <Button onClick={() => place.go({ mode: 'plan', winter: byNeed(table) })}>
+                Plan the winter copy
+              </Button>
+            </>
           }
         />
       )}
@@ -310,8 +315,14 @@ function Steps({ table, plan, place, edit }: StepsProps) {
           type="warning"
           showIcon
           title="Some months want more than the timer's most"
-          description="Plan the run times for the month that wants most water, and set less in the others."
-          action={<Button onClick={() => place.go({ mode: 'plan' })}>Plan for me</Button>}
+          description={
+            <>
+              <p>
+                Plan the run times for the month that wants most water, and set less in the others.
+              </p>
+              <Button onClick={() => place.go({ mode: 'plan' })}>Plan for me</Button>
+            </>
+          }
         />
       )}
     </section>
