@@ -1,6 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { Actions } from '../support/actions.js';
 import { clickOn, goTo, waitForWords } from '../support/desk.js';
+import { faultsOf } from '../support/faultless.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: true, person: 'Piet Lark' });
@@ -109,4 +110,29 @@ it('pages and actions are found by their words, in a cell of the desk too, and o
   await isChosen('Switch to dark colours');
   await actions.click(chosen);
   await page.waitForSelector('html[data-theme="dark"]');
+});
+
+it('on the desk the office looks: nothing can be typed, pressed or moved, and what is only shown still is', async () => {
+  await goTo(page, await stage.deskOf('Garage timer'));
+  await page.waitForSelector('[data-run]');
+  const open = await page.$$eval(
+    'table[aria-label="Settings"] :is(input, button, select), [data-field] :is(input, button, select)',
+    (fields) => fields.filter((field) => !field.matches(':disabled')).length,
+  );
+  expect(open).toBe(0);
+  expect(await page.$$('table[aria-label="Settings"] input')).not.toEqual([]);
+  const buttons = await page.$$eval('main button:not(:disabled)', (all) =>
+    all.map((button) => button.textContent.trim()),
+  );
+  expect(buttons).toContain('Show');
+  expect(buttons).toContain('Run times and ends…');
+  expect(buttons).not.toContain('Fix…');
+  // A run is chosen by a click, and stays where it is.
+  const placeOf = () =>
+    page.$eval('[data-run]', (run) => [run.getAttribute('aria-label'), run.innerHTML]);
+  await clickOn(page, '[data-run]');
+  const before = await placeOf();
+  await page.keyboard.press(']');
+  expect((await placeOf())[0]).toBe(before[0]);
+  expect(await faultsOf(page)).toEqual([]);
 });

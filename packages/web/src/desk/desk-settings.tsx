@@ -6,6 +6,8 @@ import type { DeskModel } from '../computing/desk-model';
 import { TimerExtras } from './extras/extra-fields';
 import { ControllerStrip } from './grid/controller-strip';
 import { SettingsGrid } from './grid/settings-grid';
+import { useMayChange } from '../session/use-signed-in';
+import { Locked } from '../ui/locked';
 import { InForce } from './in-force/in-force';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
 
@@ -30,18 +32,23 @@ interface DeskSettingsProps {
 export function DeskSettings(props: DeskSettingsProps) {
   const { plan, longestHoldDays, totals, inForce, leaders, moistureHeld, since } = props;
   const { onEdit, onSettle, children } = props;
+  const isLocked = !useMayChange();
   return (
     <>
-      <SettingsGrid {...{ plan, leaders, totals, onEdit, onSettle }} />
-      <ControllerStrip
-        timer={plan.timer}
-        controller={plan.controller}
-        timeZone={plan.site?.timeZone}
-        {...{ since, onEdit }}
-      />
+      <Locked isLocked={isLocked}>
+        <SettingsGrid {...{ plan, leaders, totals, onEdit, onSettle }} />
+        <ControllerStrip
+          timer={plan.timer}
+          controller={plan.controller}
+          timeZone={plan.site?.timeZone}
+          {...{ since, onEdit }}
+        />
+      </Locked>
       {children}
       <InForce programs={inForce} {...{ plan, since, moistureHeld, onEdit }} />
-      <TimerExtras {...{ plan, longestHoldDays, onEdit }} isWhole />
+      <Locked isLocked={isLocked}>
+        <TimerExtras {...{ plan, longestHoldDays, onEdit }} isWhole />
+      </Locked>
     </>
   );
 }

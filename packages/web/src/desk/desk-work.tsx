@@ -21,6 +21,7 @@ import { hasStart, moveStart, type Plan } from '@water-clock/core/settings';
 import { useOtherTimers } from './findings/use-other-timers';
 import { nightOf } from '../computing/year-model';
 import { mowingSentence } from '../format/mowing-words';
+import { useMayChange } from '../session/use-signed-in';
 import { later } from '../ui/later';
 import { BoardBar } from './board-bar';
 import type { DeskPlace } from './state/use-desk-place';
@@ -45,6 +46,7 @@ type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
 export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
   const { timer, plan, place, leaders, moistureHeld, edit, settle } = props;
   const { since, night, board, isTrueTime, go } = place;
+  const mayChange = useMayChange();
   const computer = useDeskWorker(plan, { night, since, isTrueTime });
   const { model } = computer;
   const others = useOtherTimers(timer, plan, since);
@@ -126,7 +128,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
                   model={model.board}
                   selected={selected}
                   onSelect={select}
-                  moving={moving}
+                  {...(mayChange && { moving })}
                 />
               ) : (
                 <Year {...{ plan, place }} ask={computer.year} />

@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { memo } from 'react';
 import type { DeskFinding } from '../../computing/desk-model';
 import styles from './findings-panel.module.css';
+import { useMayChange } from '../../session/use-signed-in';
 import { FindingLine, FindingList, SEVERITY_NAMES } from './finding-list';
 
 interface FindingsPanelProps {
@@ -21,6 +22,7 @@ interface FindingsPanelProps {
 /** All that is found on the timer, errors first: what happens, what to set, and the way there. */
 export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelProps) {
   const { findings, isClockOff, hasRuns, ofHome, onShow, onFix, onFixOfHome } = props;
+  const mayChange = useMayChange();
   const all = [...findings, ...(ofHome ? [ofHome] : [])];
   return (
     <section className={styles['findings']} aria-label="Findings">
@@ -42,9 +44,11 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
           <FindingLine
             finding={{ ...ofHome, fix: FIX_OF_HOME[ofHome.severity] }}
             actions={
-              <Button size="small" onClick={onFixOfHome}>
-                Fix…
-              </Button>
+              mayChange && (
+                <Button size="small" onClick={onFixOfHome}>
+                  Fix…
+                </Button>
+              )
             }
           />
         </ul>
@@ -56,7 +60,7 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
             <Button size="small" onClick={() => onShow(finding)}>
               Show
             </Button>
-            {finding.isFixable && (
+            {finding.isFixable && mayChange && (
               <Button size="small" onClick={() => onFix(finding)}>
                 Fix…
               </Button>
