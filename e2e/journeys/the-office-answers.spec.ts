@@ -1,6 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { Actions } from '../support/actions.js';
 import { clickOn, goTo, waitForWords } from '../support/desk.js';
+import { signIn } from '../support/sign-in.js';
 import { faultsOf } from '../support/faultless.js';
 import { setStage } from '../support/stage.js';
 
@@ -110,6 +111,33 @@ it('pages and actions are found by their words, in a cell of the desk too, and o
   await isChosen('Switch to dark colours');
   await actions.click(chosen);
   await page.waitForSelector('html[data-theme="dark"]');
+});
+
+it('the office sends the sheet that was left, as a link that opens for whoever has it', async () => {
+  const { id, propertyId } = await stage.timerOf('Garage timer');
+  await goTo(page, `${stage.url()}/properties/${propertyId}/week`);
+  await waitForWords(page, 'No sheet was left here yet');
+  // A technician leaves one.
+  const { cookie } = await signIn(stage.url(), 'Tobias Fenn');
+  const document = {
+    ...{ format: 'waterclock.sheet/1', madeOn: '2026-06-01', property: 'Plum cottage' },
+    ...{ timer: 'Garage timer', firm: 'Quillhaven Sprinkler Care', stations: [] },
+  };
+  const left = await fetch(`${stage.url()}/api/timers/${id}/sheets`, {
+    method: 'POST',
+    headers: { cookie, 'content-type': 'application/json' },
+    body: JSON.stringify({ document }),
+  });
+  expect(left.status).toBe(201);
+  await page.reload();
+  await clickOn(page, 'xpath/.//button[normalize-space()="Send the sheet…"]');
+  const link = await page.waitForSelector('[aria-label="The sheet"] a[href*="/s/"]');
+  const address = (await link!.evaluate((made) => made.getAttribute('href')))!;
+  const text = await page.$eval('[aria-label="The sheet"] a[href^="sms:"]', (way) =>
+    way.getAttribute('href'),
+  );
+  expect(text).toBe(`sms:5550142?body=${encodeURIComponent(address)}`);
+  expect((await fetch(address.replace('/s/', '/api/shared/'))).status).toBe(200);
 });
 
 it('on the desk the office looks: nothing can be typed, pressed or moved, and what is only shown still is', async () => {

@@ -48,6 +48,7 @@ const OWNERS = new Set([
 /** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
 const OFFICE = new Set([
   'PUT /api/timers/{timerId}/holds',
+  'POST /api/sheets/{sheetId}/links',
   'POST /api/properties',
   'PUT /api/properties/{propertyId}',
   'PUT /api/properties/{propertyId}/archived',

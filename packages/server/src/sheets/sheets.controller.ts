@@ -89,11 +89,10 @@ export class SheetsController {
     return new StreamableFile(await this.sheets.pdf(person, sheetId), PDF);
   }
 
-  @ForTechnicians()
   @ApiOperation({ summary: 'Makes a link that leads to a sheet for some days.' })
   @Post('sheets/:sheetId/links')
   @ApiCreatedResponse({ type: LinkAnswer })
-  @ApiProblems(403, 404, 422)
+  @ApiProblems(404, 422)
   share(
     @CurrentPerson() person: SignedIn,
     @Param('sheetId', idOf('sheet')) sheetId: string,

@@ -12,6 +12,7 @@ import { Loaded } from '../../ui/loaded';
 import { Caution } from '../../ui/page';
 import { HoldRow } from '../hold-row';
 import { HoldTold } from './hold-told';
+import { SendSheet } from './send-sheet';
 import { StationAnswer } from './station-answer';
 import { usePlanInTimer } from './use-plan-in-timer';
 import { toTheMinute } from './watering-words';
@@ -65,6 +66,7 @@ function Shown({ timer, plan, from, now, asked }: ShownProps) {
         </dd>
         <HoldRow timerId={timer.id} />
       </dl>
+      <SendSheet timerId={timer.id} property={timer.property} />
       <div className={styles['hows']}>
         <HoldTold
           {...{ timer, holds }}
