@@ -108,6 +108,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
       )}
       <LeaveGuard
         isChanged={desk.isChanged && mayChange}
+        isSaving={desk.isSaving}
         save={desk.save}
         what="The settings on this desk have"
       />

@@ -160,7 +160,12 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
           {desk.isChanged ? 'Save' : 'Saved'}
         </Button>
       </div>
-      <LeaveGuard isChanged={desk.isChanged} save={desk.save} what="The yard has" />
+      <LeaveGuard
+        isChanged={desk.isChanged}
+        isSaving={desk.isSaving}
+        save={desk.save}
+        what="The yard has"
+      />
     </Page>
   );
 }

@@ -162,7 +162,12 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
         These are starting values. Local watering rules and guidance come first; look at the plants
         and the ground again after a week.
       </Caution>
-      <LeaveGuard isChanged={desk.isChanged} save={desk.save} what="The yard has" />
+      <LeaveGuard
+        isChanged={desk.isChanged}
+        isSaving={desk.isSaving}
+        save={desk.save}
+        what="The yard has"
+      />
     </Page>
   );
 }

@@ -1,20 +1,28 @@
 import { Button, Modal } from 'antd';
-import { useLayoutEffect } from 'react';
-import { useBlocker } from 'react-router';
+import { useEffect, useLayoutEffect, useState } from 'react';
+import { useBlocker, type Blocker } from 'react-router';
 
 interface LeaveGuardProps {
   readonly isChanged: boolean;
+  /** They are being saved: whoever leaves meanwhile is let go as soon as they are. */
+  readonly isSaving?: boolean;
   readonly save: () => Promise<boolean>;
   /** What has changes that are not saved: "The settings on this desk have". */
   readonly what: string;
 }
 
 /** Asks before a page is left with changes that are not saved. */
-export function LeaveGuard({ isChanged, save, what }: LeaveGuardProps) {
+export function LeaveGuard({ isChanged, isSaving = false, save, what }: LeaveGuardProps) {
   const blocker = useBlocker(
     ({ currentLocation, nextLocation }) =>
       isChanged && currentLocation.pathname !== nextLocation.pathname,
   );
+  const [letGo, setLetGo] = useState<Blocker['location']>();
+  const isHeldForNothing =
+    blocker.state === 'blocked' && (!isChanged || letGo === blocker.location);
+  useEffect(() => {
+    if (isHeldForNothing) blocker.proceed();
+  }, [isHeldForNothing, blocker]);
   // With what is shown: a page that says "Saved" is not held back a moment later.
   useLayoutEffect(() => {
     if (!isChanged) return;
@@ -24,7 +32,7 @@ export function LeaveGuard({ isChanged, save, what }: LeaveGuardProps) {
   }, [isChanged]);
   return (
     <Modal
-      open={blocker.state === 'blocked'}
+      open={blocker.state === 'blocked' && isChanged && !isSaving}
       title="Leave without saving?"
       onCancel={() => blocker.reset?.()}
       footer={[
@@ -38,7 +46,7 @@ export function LeaveGuard({ isChanged, save, what }: LeaveGuardProps) {
           key="save"
           type="primary"
           onClick={() =>
-            void save().then((saved) => (saved ? blocker.proceed?.() : blocker.reset?.()))
+            void save().then((saved) => (saved ? setLetGo(blocker.location) : blocker.reset?.()))
           }
         >
           Save and leave

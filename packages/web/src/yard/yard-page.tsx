@@ -177,7 +177,12 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
           onClose={() => setCopying(null)}
         />
       )}
-      <LeaveGuard isChanged={desk.isChanged} save={desk.save} what="The yard has" />
+      <LeaveGuard
+        isChanged={desk.isChanged}
+        isSaving={desk.isSaving}
+        save={desk.save}
+        what="The yard has"
+      />
     </Page>
   );
 }
