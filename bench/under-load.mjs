@@ -38,8 +38,6 @@ async function largeFirm() {
       AND state < 'completed'`) !== '0' || psql('SELECT count(*) FROM outlooks') === '0';
   while (isBusy()) await pause(1000);
   await boss.stop({ graceful: false, wait: true });
-  // What the load of so many homes has left to be written is no part of what is measured.
-  psql('CHECKPOINT');
   const timers = Number(psql('SELECT count(DISTINCT timer_id) FROM outlooks'));
   const eachMs = (performance.now() - began) / timers;
   const from = psql('SELECT from_date FROM outlooks GROUP BY 1 ORDER BY count(*) DESC LIMIT 1');

@@ -1,24 +1,10 @@
 import type { Page } from 'puppeteer-core';
 import { Actions } from '../support/actions.js';
 import { axeFindings, clickOn, goTo, waitForWords } from '../support/desk.js';
+import { DISTRICT_RULES } from '../support/district.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: false });
-
-const RULES = {
-  format: 'waterclock.rules/1',
-  district: 'Quillhaven Water District',
-  towns: ['Quillhaven'],
-  periods: [
-    {
-      from: '2020-01-01',
-      houses: [{ houses: 'all', weekdays: [1, 3, 5] }],
-      noWater: [{ from: '10:00', to: '18:00' }],
-      words: 'Mondays, Wednesdays and Fridays, not by day.',
-      source: 'Made up for the test',
-    },
-  ],
-};
 const NAMES = ['Kerb strip', 'Front lawn', 'Side lawn', 'Back lawn', 'Hedge', 'Rose bed'];
 
 const guide = 'nav[aria-label="Setting up this home"]';
@@ -42,7 +28,7 @@ const nextIs = (page: Page, words: string) =>
   );
 
 it('a new home comes from the first call to a plan and a sheet in under sixty actions', async () => {
-  await stage.ask('POST', '/rule-sets', { document: RULES });
+  await stage.ask('POST', '/rule-sets', { document: DISTRICT_RULES });
   const page = await stage.newPage();
   await goTo(page, `${stage.url()}/properties`);
   const actions = new Actions(page);

@@ -1,23 +1,9 @@
 import { clickButton, goTo, labelled, typeInCell, waitForWords } from '../support/desk.js';
+import { DISTRICT_RULES } from '../support/district.js';
 import { Hands } from '../support/hands.js';
 import { setStage } from '../support/stage.js';
 
 const stage = setStage({ demo: false });
-
-const RULES = {
-  format: 'waterclock.rules/1',
-  district: 'Quillhaven Water District',
-  towns: ['Quillhaven'],
-  periods: [
-    {
-      from: '2020-01-01',
-      houses: [{ houses: 'odd', weekdays: [1, 3, 5] }],
-      noWater: [{ from: '10:00', to: '18:00' }],
-      words: 'Odd houses on Mondays, Wednesdays and Fridays.',
-      source: 'Made up for the test',
-    },
-  ],
-};
 
 const STATIONS = [
   'name\thead\tplant\tsoil\tarea\tflow',
@@ -40,7 +26,7 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
   await page.evaluate(async (document) => {
     const headers = { 'content-type': 'application/json' };
     await fetch('/api/rule-sets', { method: 'POST', headers, body: JSON.stringify({ document }) });
-  }, RULES);
+  }, DISTRICT_RULES);
   await page.reload({ waitUntil: 'networkidle0' });
   const hands = new Hands(page);
 

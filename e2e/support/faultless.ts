@@ -113,7 +113,7 @@ export function testsOfScreens(half: 0 | 1): void {
     });
 }
 
-/** Gives a home, its timer and three of its stations names of sixty letters. */
+/** Gives a home, its contact and three of its stations names of sixty letters. */
 async function withLongNames(stage: Stage): Promise<void> {
   const { id, propertyId } = await stage.timerOf('Carport');
   const home = await stage.ask<Record<string, object | string | number | boolean | null>>(

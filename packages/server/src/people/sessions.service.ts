@@ -134,7 +134,7 @@ export class SessionsService {
   /** Whose session a token opens; null for one that is unknown, has run out, or was left alone for too long. */
   async personOf(token: string): Promise<SignedIn | null> {
     const hash = tokenHash(token);
-    // Every request asks this: written out, it takes the server's thread a quarter of the time.
+    // Every request asks this: what the framework makes of it was much of what a small one took.
     const [row] = await this.sessions.query<(SignedIn & { isToBeSeen: boolean })[]>(
       `SELECT person.id, person.firm_id AS "firmId", person.name, person.role, person.clock,
         person.account_id AS "accountId", session.id AS "sessionId",
