@@ -1,3 +1,4 @@
+import type { Yard } from '@water-clock/core/yards';
 import type { Page } from 'puppeteer-core';
 import { Actions } from '../support/actions.js';
 import { axeFindings, clickOn, goTo, waitForWords } from '../support/desk.js';
@@ -165,5 +166,41 @@ it('the steps are left and taken up again, put away and brought back, and a time
   await goTo(page, `${stage.url()}/properties/${home.id}`);
   await clickOn(page, 'xpath/.//button[starts-with(normalize-space(), "Go through setting up")]');
   await nextIs(page, 'Next: Read the timer');
+  await page.close();
+});
+
+it('going by the minute overwrites nothing that somebody saved meanwhile, says so, and does it when asked again', async () => {
+  const home = await stage.ask<{ id: string }>('POST', '/properties', {
+    ...{ name: 'Fern lodge', town: 'Far Hill', isLed: true },
+  });
+  const plan = { format: 'waterclock.plan/2', timer: {}, stations: [{ number: 1 }], programs: [] };
+  const timer = await stage.ask<{ id: string }>('POST', `/properties/${home.id}/timers`, {
+    ...{ name: 'Shed', document: plan },
+  });
+  const skipped = ['as-found', 'stations', 'supply', 'rules'];
+  await stage.ask('PUT', `/properties/${home.id}/set-up`, { isLed: true, skipped });
+  const page = await stage.newPage();
+  await goTo(page, `${stage.url()}/properties/${home.id}`);
+  await nextIs(page, 'Next: Choose the weather');
+  const yardOf = () =>
+    stage.ask<{ version: number; document: Yard }>('GET', `/timers/${timer.id}/yard`);
+  const before = await yardOf();
+  const stations = before.document.stations.map((station) => ({ ...station, name: 'Pear wall' }));
+  await stage.ask('PUT', `/timers/${timer.id}/yard`, {
+    ...{ version: before.version, document: { ...before.document, stations } },
+  });
+
+  const byTheMinute = async () => {
+    await clickOn(page, inGuide('By the minute…'));
+    await clickOn(page, inModal('Go by the minute'));
+  };
+  await byTheMinute();
+  await waitForWords(page, 'Somebody else saved the yard meanwhile');
+  expect((await yardOf()).document.school).toBeUndefined();
+  await page.waitForFunction(() => !document.querySelector('.ant-modal-wrap'), { polling: 200 });
+  await byTheMinute();
+  await nextIs(page, 'Next: Plan its watering');
+  const { document: saved } = await yardOf();
+  expect(saved).toMatchObject({ school: 'minute', stations: [{ name: 'Pear wall' }] });
   await page.close();
 });

@@ -68,7 +68,7 @@ function Steps({ property, timer, timerId, yard }: StepsProps) {
   const next = nextStep(steps);
   const place = useLocation();
   const navigate = useNavigate();
-  const { modal } = App.useApp();
+  const { message, modal } = App.useApp();
   const placeOf = (step: SetUpStep) => placeOfStep(step, property.id, timerId ?? null);
   const changing = useWrite(
     'lead-through',
@@ -76,15 +76,20 @@ function Steps({ property, timer, timerId, yard }: StepsProps) {
     { touches: [propertiesKey, timersKey] },
   );
   const yardSave = useTimerSave(timerId ?? '', 'yard');
+  /** Whether it is done. */
+  const goByTheMinute = async (base: StoredYard): Promise<boolean> => {
+    const document = setFields({ school: 'minute' })(base.document);
+    const done = await yardSave.write({ base, document });
+    const isMet = done !== null && 'theirs' in done.answer;
+    if (isMet) void message.warning('Somebody else saved the yard meanwhile: do it again.');
+    return done !== null && !isMet;
+  };
   const skip = async (step: SetUpStep) => {
     const without = [...skipped, step];
     const done =
       step === 'weather' && yard
-        ? await yardSave.write({
-            base: yard,
-            document: setFields({ school: 'minute' })(yard.document),
-          })
-        : await changing.write({ isLed: true, skipped: without });
+        ? await goByTheMinute(yard)
+        : (await changing.write({ isLed: true, skipped: without })) !== null;
     const after = nextStep(setUpSteps(home, without));
     // Whoever leaves out what this page is for has no more to do here.
     if (done && after && isAt(place, placeOf(step))) await navigate(placeOf(after));
