@@ -112,7 +112,7 @@ it('is made whole on a phone, without signal from key in to walk, and all of it 
   await press('The timer shows it now');
   await page.waitForSelector('table[aria-label="Stations"]');
   await press('Yard done');
-  await page.waitForSelector('[aria-label="Need of every station"]');
+  await page.waitForSelector('[aria-label^="Need of station"]');
   await press('Need done');
   await page.waitForSelector('[aria-label="Plans side by side"]');
   await press('Take this plan');

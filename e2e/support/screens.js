@@ -32,7 +32,11 @@ export const SCREENS = [
   screen('a catch test', '/timers/TIMER/measure', 'main input[inputmode="decimal"]'),
   screen('the stopwatch', '/timers/TIMER/measure?way=run-off', '[aria-label="Time on"]'),
   screen('the meter', '/timers/TIMER/measure?way=meter', 'main input[inputmode="decimal"]'),
-  screen('the need', '/timers/TIMER/need', '[aria-label="Need of every station"]'),
+  screen(
+    'the need',
+    '/timers/TIMER/need',
+    ':is([aria-label="Need of every station"], [aria-label^="Need of station"])',
+  ),
   screen(
     'a season at the roots',
     '/timers/TIMER/water?over=desk',

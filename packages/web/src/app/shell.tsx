@@ -9,6 +9,7 @@ import { TimerBar } from '../visit/timer-bar';
 import { VisitBar } from '../visit/visit-bar';
 import { BrandMark } from '../ui/brand-mark';
 import { Keys } from '../ui/keys';
+import { KeysAtHand } from '../ui/keys-at-hand';
 import { Said } from '../ui/said';
 import { SchemeButton } from '../ui/scheme-button';
 import { SkipLink } from '../ui/skip-link';
@@ -63,6 +64,7 @@ export function Shell() {
       <Outlet />
       <Keys />
       <Said />
+      <KeysAtHand />
     </div>
   );
 }

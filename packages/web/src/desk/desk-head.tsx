@@ -67,7 +67,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
         onChange={(mode) => place.go({ mode })}
       />
       {place.mode !== 'season' && <DeskDates night={place.night} go={place.go} />}
-      <div className={styles['desk-actions']}>
+      <div className={styles['desk-actions']} data-saving>
         <UndoButtons
           canUndo={desk.canUndo}
           canRedo={desk.canRedo}

@@ -5,7 +5,9 @@ import {
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
 import type { Finding } from '@water-clock/core/findings';
-import { memo, useCallback, useMemo, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { Segmented } from 'antd';
+import { clsx } from 'clsx';
 import { NIGHTS, type BoardRun } from '../computing/board-model';
 import { NightBoard, type StartChoice } from './board/night-board';
 import { RunDetails } from './board/run-details';
@@ -24,7 +26,7 @@ import { mowingSentence } from '../format/mowing-words';
 import { useMayChange } from '../session/use-signed-in';
 import { later } from '../ui/later';
 import { BoardBar } from './board-bar';
-import type { DeskPlace } from './state/use-desk-place';
+import type { DeskPlace, Pane } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
 import { useYear } from './use-year';
 import { VerdictBar } from './verdict-bar';
@@ -45,7 +47,7 @@ type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
 /** Settings on the left, the nights they make on the right and what is found on them, live. */
 export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
   const { timer, plan, place, leaders, moistureHeld, edit, settle } = props;
-  const { since, night, board, isTrueTime, go } = place;
+  const { since, night, board, pane, isTrueTime, go } = place;
   const mayChange = useMayChange();
   const computer = useDeskWorker(plan, { night, since, isTrueTime });
   const { model } = computer;
@@ -70,14 +72,21 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
     [stepMinutes, move, settle],
   );
 
+  const sought = useRef<readonly string[]>([]);
   const show = useCallback(
     (finding: Finding) => {
       const at = finding.first === undefined ? null : parseDateTime(finding.first);
-      if (at !== null) go({ board: 'nights', ...nightToShow(at, night) });
-      fieldsOf(finding, plan).find(focusField);
+      go({ pane: 'settings', ...(at !== null && { board: 'nights', ...nightToShow(at, night) }) });
+      sought.current = fieldsOf(finding, plan);
+      sought.current.find(focusField);
     },
     [go, plan, night],
   );
+  // Where the settings were not seen, they are only now.
+  useEffect(() => {
+    if (pane === 'settings') sought.current.find(focusField);
+    sought.current = [];
+  }, [pane]);
   const { property } = timer;
   const findings = useMemo(
     () => model?.findings.map((finding) => withMowing(finding, property)) ?? [],
@@ -94,7 +103,15 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
         failure={computer.failure}
         ofHome={others.finding}
       />
-      <div className={styles['desk-body']}>
+      <Segmented<Pane>
+        block
+        className={clsx(styles['desk-panes'])}
+        aria-label="What of the desk is shown"
+        value={pane}
+        options={panesWith(findings.length + (others.finding ? 1 : 0))}
+        onChange={(shown) => go({ pane: shown })}
+      />
+      <div className={styles['desk-body']} data-pane={pane}>
         <section className={styles['desk-settings']} aria-label="Settings of the timer">
           <DeskSettings
             plan={plan}
@@ -161,6 +178,12 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
     </>
   );
 });
+
+const panesWith = (findings: number): { value: Pane; label: string }[] => [
+  { value: 'settings', label: 'Settings' },
+  { value: 'nights', label: 'Nights' },
+  { value: 'findings', label: findings > 0 ? `Findings (${findings})` : 'Findings' },
+];
 
 const NO_TOTALS = {};
 const NONE: readonly never[] = [];

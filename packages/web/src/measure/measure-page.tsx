@@ -1,6 +1,6 @@
-import { LeftOutlined, RightOutlined, UndoOutlined } from '@ant-design/icons';
+import { UndoOutlined } from '@ant-design/icons';
 import { MONTHS } from '@water-clock/core/words';
-import { Button, Segmented, Select } from 'antd';
+import { Button, Segmented } from 'antd';
 import { Link } from 'react-router';
 import { EmptyState } from '../ui/empty-state';
 import { LeaveGuard } from '../ui/leave-guard';
@@ -15,6 +15,7 @@ import { exactTime, oftenWords, pieceWords, wholeMinutes } from '../yard/need-wo
 import { useWeatherMonths } from '../weather/use-weather-months';
 import { useYardOnDesk } from '../yard/use-yard-on-desk';
 import { todayHere } from '../format/today';
+import { StationStepper } from '../yard/station-stepper';
 import { yardColumns } from '../yard/yard-columns';
 import { yardNeeds, type YardNeeds } from '@water-clock/core/needs';
 import { CatchTestForm } from './catch-test-form';
@@ -80,7 +81,6 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
   );
   const { station } = rows[at]!;
   const way = search.get('way') ?? 'cups';
-  const goTo = (index: number) => go({ station: String(rows[index]!.station.number) });
   return (
     <Page title="Measure" crumbs={crumbs}>
       {desk.meanwhile && (
@@ -91,31 +91,11 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
         />
       )}
       <div className={styles['measure']}>
-        <div className={styles['measure-station']}>
-          <Button
-            size="large"
-            aria-label="Station before"
-            icon={<LeftOutlined />}
-            disabled={at === 0}
-            onClick={() => goTo(at - 1)}
-          />
-          <Select
-            size="large"
-            aria-label="Station"
-            value={at}
-            options={rows.map(({ station: { number, name } }, index) => ({
-              value: index,
-              label: `${number} · ${name ?? 'no name'}`,
-            }))}
-            onChange={goTo}
-          />
-          <Button
-            size="large"
-            aria-label="Next station"
-            icon={<RightOutlined />}
-            disabled={at === rows.length - 1}
-            onClick={() => goTo(at + 1)}
-          />
+        <StationStepper
+          stations={rows.map((row) => row.station)}
+          station={station.number}
+          onGo={(number) => go({ station: String(number) })}
+        >
           <Button
             size="large"
             aria-label="Undo"
@@ -123,7 +103,7 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
             disabled={!desk.canUndo}
             onClick={desk.undo}
           />
-        </div>
+        </StationStepper>
         <Segmented
           block
           size="large"
@@ -148,7 +128,7 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
           />
         )}
       </div>
-      <div className={styles['measure-bar']}>
+      <div className={styles['measure-bar']} data-saving>
         <Chain needs={needs} at={at} />
         <Button
           type="primary"

@@ -7,6 +7,7 @@ import { LeaveGuard } from '../ui/leave-guard';
 import { Caution, Page } from '../ui/page';
 import { usePlace } from '../ui/use-place';
 import { useEditKeys } from '../ui/use-edit-keys';
+import { useIsNarrow } from '../ui/use-matches';
 import { useMayChange, useQuantity, useSignedIn } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
 import { todayHere } from '../format/today';
@@ -16,11 +17,13 @@ import { SCHOOL_NAMES } from '../yard/need-words';
 import { useWeatherMonths } from '../weather/use-weather-months';
 import { useYardOnDesk } from '../yard/use-yard-on-desk';
 import { YardActions } from '../yard/yard-actions';
+import { StationStepper } from '../yard/station-stepper';
 import { yardColumns } from '../yard/yard-columns';
 import { setFields, setStation } from '@water-clock/core/yards';
 import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
 import { monthAhead, yardNeeds } from '@water-clock/core/needs';
 import { MonthStrip } from './month-strip';
+import { NeedCard } from './need-card';
 import { NeedPanel } from './need-panel';
 import { NeedTable } from './need-table';
 import styles from './need-page.module.css';
@@ -44,6 +47,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
   const mayChange = useMayChange();
   const depth = useQuantity('depth');
   const [search, go] = usePlace();
+  const isNarrow = useIsNarrow();
   const months = useWeatherMonths(weather);
   const asked = Number(search.get('month'));
   const needs = yardNeeds({
@@ -74,8 +78,17 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
         </EmptyState>
       </Page>
     );
+  const telling = { ...needs, customary: firm.customary };
+  const choose = (station: number) => go({ station: String(station) });
+  const common = {
+    yardSchool: school,
+    telling,
+    isLocked: !mayChange,
+    onTake: (number: number, taken: School) =>
+      edit(setStation(number, { school: taken === school ? undefined : taken })),
+  };
   return (
-    <Page title="Need" crumbs={crumbs} actions={<YardActions desk={desk} />}>
+    <Page title="Need" crumbs={crumbs} saving={<YardActions desk={desk} />}>
       {desk.meanwhile && (
         <MeanwhileNote
           meanwhile={desk.meanwhile}
@@ -126,19 +139,25 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
           for the yard
         </span>
       </div>
+      {isNarrow && (
+        <StationStepper
+          stations={needs.rows.map(({ station }) => station)}
+          station={row.station.number}
+          onGo={choose}
+        />
+      )}
       <div className={styles['need-body']}>
         <div>
-          <NeedTable
-            rows={needs.rows}
-            yardSchool={school}
-            chosen={row.station.number}
-            telling={{ ...needs, customary: firm.customary }}
-            isLocked={!mayChange}
-            onChoose={(station) => go({ station: String(station) })}
-            onTake={(number, taken) =>
-              edit(setStation(number, { school: taken === school ? undefined : taken }))
-            }
-          />
+          {isNarrow ? (
+            <NeedCard row={row} {...common} />
+          ) : (
+            <NeedTable
+              rows={needs.rows}
+              chosen={row.station.number}
+              {...common}
+              onChoose={choose}
+            />
+          )}
           <MonthStrip
             months={months}
             percents={needs.percents}
@@ -152,7 +171,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
           key={row.station.number}
           timerId={timer.id}
           row={row}
-          telling={{ ...needs, customary: firm.customary }}
+          telling={telling}
           edit={edit}
           settle={desk.settle}
           isLocked={!mayChange}

@@ -82,7 +82,7 @@ export function NeedPanel(props: NeedPanelProps) {
         </tbody>
       </table>
       {!isLocked && (
-        <p>
+        <p className={pageStyles['way']}>
           <Link to={`/timers/${timerId}/measure?station=${station.number}`}>
             Measure: catch test, run-off, meter
           </Link>

@@ -1,24 +1,12 @@
 import { clsx } from 'clsx';
-import type { SchoolNeed, StationNeed } from '@water-clock/core/needs';
+import type { StationNeed } from '@water-clock/core/needs';
 import type { School, YardStation } from '@water-clock/core/yards';
-import { Segmented, Tooltip } from 'antd';
+import { Segmented } from 'antd';
 import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
-import {
-  differenceShare,
-  differenceWords,
-  exactTime,
-  minuteWhy,
-  oftenWhy,
-  oftenWords,
-  piecesWhy,
-  pieceWords,
-  rateWhy,
-  weekWhy,
-  wholeMinutes,
-  type NeedTelling,
-} from '../yard/need-words';
+import { differenceShare, differenceWords, rateWhy, type NeedTelling } from '../yard/need-words';
 import type { YardNeeds } from '@water-clock/core/needs';
+import { NumberCell, schoolNumbers } from './need-numbers';
 import { useTelling, type TellingOfYard } from './use-telling';
 import styles from './need-page.module.css';
 import gridTableStyles from '../ui/grid-table.module.css';
@@ -113,18 +101,14 @@ export function NeedTable(props: NeedTableProps) {
                 <td>
                   <StationButton {...{ station, need, isChosen, onChoose }} />
                 </td>
-                <Number isChosen={isChosen} why={rateWhy(telling)} name="rate">
+                <NumberCell isReached={isChosen} why={rateWhy(telling)} name="rate">
                   {need.facts.rate ? shownAmount(need.facts.rate.mmPerHour, rate) : '?'}
                   {need.facts.rate?.from === 'head' && (
                     <span title="customary, not measured">*</span>
                   )}
-                </Number>
-                <SchoolCells {...{ telling, isChosen }} school="minute" said={need.minute} />
-                <SchoolCells
-                  {...{ telling, isChosen }}
-                  school="measurement"
-                  said={need.measurement}
-                />
+                </NumberCell>
+                <SchoolCells {...{ telling, isChosen }} school="minute" />
+                <SchoolCells {...{ telling, isChosen }} school="measurement" />
                 <td className="figures">
                   {differenceWords(need)}
                   <small>{differenceShare(need)}</small>
@@ -186,64 +170,26 @@ function StationButton({ station, need: { facts }, isChosen, onChoose }: Station
   );
 }
 
-interface NumberProps {
-  readonly why: string;
-  readonly name: string;
-  readonly isChosen: boolean;
-  readonly isTaken?: boolean;
-  readonly children: React.ReactNode;
-}
-
-/** A number that says where it comes from. */
-function Number({ why, name, isChosen, isTaken = false, children }: NumberProps) {
-  return (
-    <td className="figures" data-number={name} data-taken={isTaken}>
-      <Tooltip title={why} trigger={['hover', 'focus']} placement="bottom">
-        {/* Only the chosen row's numbers are in the order of tabs: twenty rows would bar the way. */}
-        <span className={styles['need-value']} role="note" tabIndex={isChosen ? 0 : -1}>
-          {children}
-        </span>
-      </Tooltip>
-    </td>
-  );
-}
-
 interface SchoolCellsProps {
   readonly school: School;
-  readonly said: SchoolNeed | null;
   readonly telling: NeedTelling;
   readonly isChosen: boolean;
 }
 
-function SchoolCells({ school, said, telling, isChosen }: SchoolCellsProps) {
-  const isTaken = telling.need.taken === school;
-  const why = school === 'minute' ? minuteWhy(telling) : weekWhy(telling);
-  if (!said)
+function SchoolCells({ school, telling, isChosen }: SchoolCellsProps) {
+  const said = schoolNumbers(telling, school);
+  if (typeof said === 'string')
     return (
       <td colSpan={3} className={styles['need-none']} data-number={`${school} none`}>
-        {why}
+        {said}
       </td>
     );
-  const number = { isChosen, isTaken };
-  return (
-    <>
-      <Number {...number} name={`${school} week`} why={why}>
-        {wholeMinutes(said.weeklySeconds)}
-      </Number>
-      <Number
-        {...number}
-        name={`${school} often`}
-        why={school === 'minute' ? why : oftenWhy(telling)}
-      >
-        {oftenWords(said)}
-        <small>{exactTime(said.eachSeconds)} each</small>
-      </Number>
-      <Number {...number} name={`${school} pieces`} why={piecesWhy(telling, school)}>
-        {pieceWords(said.pieces)}
-        {said.pieces.soakSeconds !== null && (
-          <small>soak {wholeMinutes(said.pieces.soakSeconds)} min</small>
-        )}
-      </Number>
-    </>
-  );
+  return said.map((number) => (
+    <NumberCell
+      key={number.name}
+      {...number}
+      isReached={isChosen}
+      isTaken={telling.need.taken === school}
+    />
+  ));
 }

@@ -17,7 +17,7 @@ import { useVersionedSave } from '../api/use-versioned-save';
 import { useKeptFields } from '../offline/use-kept-fields';
 import { useFormErrors } from '../ui/form-errors';
 import { Loaded } from '../ui/loaded';
-import { Page } from '../ui/page';
+import { Page, Saving } from '../ui/page';
 import { Unsaved } from '../ui/unsaved';
 import { useLeaveTo, type Leaving } from '../ui/use-leave-to';
 import { RulesFields } from './rules-fields';
@@ -189,12 +189,12 @@ function Editor({ before, leaving: { isLeaving, leaveTo } }: EditorProps) {
         <WhoFields towns={townsOf(rules.data ?? [])} />
         <SupplyFields />
         <RulesFields rules={rules.data ?? []} weather={weather.data ?? []} />
-        <div className={pageStyles['page-head']} style={{ marginTop: 14 }}>
+        <Saving>
           <Button type="primary" htmlType="submit" loading={saving.isWriting}>
             {base ? 'Save the property' : 'Add the property'}
           </Button>
           <Button onClick={leaveWithout}>Leave without saving</Button>
-        </div>
+        </Saving>
         <Unsaved
           isNew={!base}
           isChanged={kept.isChanged}

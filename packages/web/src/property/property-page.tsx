@@ -268,7 +268,7 @@ function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
         </p>
       )}
       {mayChange && (
-        <p style={{ margin: '8px 0 0' }}>
+        <p className={pageStyles['way']}>
           <Link to={`/weather/new?for=${id}`}>Enter weather of this home alone</Link>
         </p>
       )}

@@ -143,17 +143,18 @@ function Editor({ stored, leaving: { isLeaving, leaveTo } }: EditorProps) {
       title={stored ? stored.document.district : 'New district'}
       crumbs={[{ to: '/rules', name: 'Local rules' }]}
       actions={
+        mayChange &&
+        stored && (
+          <Button danger onClick={askToRemove}>
+            Take away…
+          </Button>
+        )
+      }
+      saving={
         mayChange && (
-          <>
-            {stored && (
-              <Button danger onClick={askToRemove}>
-                Take away…
-              </Button>
-            )}
-            <Button type="primary" loading={saving.isWriting} onClick={() => void save(version)}>
-              Save the rules
-            </Button>
-          </>
+          <Button type="primary" loading={saving.isWriting} onClick={() => void save(version)}>
+            Save the rules
+          </Button>
         )
       }
     >

@@ -127,7 +127,7 @@ function Steps({ property, timer, timerId, yard }: StepsProps) {
           </li>
         ))}
       </ol>
-      <span className={styles['ways']}>
+      <span className={styles['ways']} data-dock>
         {next ? (
           <>
             <Button disabled={isBusy} onClick={() => askToSkip(next)}>

@@ -217,21 +217,22 @@ function Editor({ timerType, like, first, used, forProperty, leaving }: EditorPr
       title={timerType ? timerType.name : 'New type'}
       crumbs={[{ to: '/timer-types', name: 'Timer types' }]}
       actions={
+        mayChange &&
+        timerType && (
+          <Button danger onClick={askToRemove}>
+            Take out…
+          </Button>
+        )
+      }
+      saving={
         mayChange && (
-          <>
-            {timerType && (
-              <Button danger onClick={askToRemove}>
-                Take out…
-              </Button>
-            )}
-            <Button
-              type="primary"
-              loading={adding.isWriting || changing.isWriting}
-              onClick={() => void write().then(leaveOnce)}
-            >
-              {timerType ? 'Save the type' : 'Add the type'}
-            </Button>
-          </>
+          <Button
+            type="primary"
+            loading={adding.isWriting || changing.isWriting}
+            onClick={() => void write().then(leaveOnce)}
+          >
+            {timerType ? 'Save the type' : 'Add the type'}
+          </Button>
         )
       }
     >

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { useId, type KeyboardEvent } from 'react';
 import styles from './grid-table.module.css';
+import { wanting, type KeysWanted } from './keys-wanted';
 import { useTypedText } from './use-typed-text';
 
 export interface CellInputProps {
@@ -12,7 +13,8 @@ export interface CellInputProps {
   readonly row: number;
   readonly column: number;
   readonly placeholder?: string;
-  readonly isText?: boolean;
+  /** What is typed into it; a number unless it is said. */
+  readonly keys?: KeysWanted;
   readonly warning?: string | undefined;
   readonly disabled?: boolean;
   /** The id of a list of values that are offered. */
@@ -34,7 +36,7 @@ export function CellInput(props: CellInputProps) {
     row,
     column,
     placeholder,
-    isText = false,
+    keys = 'number',
     warning,
     disabled,
     list,
@@ -45,6 +47,7 @@ export function CellInput(props: CellInputProps) {
   });
   const { fault } = typed;
   const faultId = useId();
+  const isText = keys === 'words';
 
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     const input = event.currentTarget;
@@ -74,6 +77,7 @@ export function CellInput(props: CellInputProps) {
     <>
       <input
         className={clsx(styles['cell-input'], isText ? styles['cell-text'] : 'figures')}
+        {...wanting(keys)}
         aria-label={label}
         aria-invalid={fault !== null}
         data-unread={fault !== null}

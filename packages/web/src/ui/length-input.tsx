@@ -1,5 +1,6 @@
 import { lengthInWords } from '@water-clock/core/words';
 import { LENGTH_HINT, parseLength } from '../format/lengths';
+import { wanting } from './keys-wanted';
 import { TypedInput } from './typed-input';
 import { useTypedText } from './use-typed-text';
 
@@ -28,6 +29,11 @@ export function LengthInput(props: LengthInputProps) {
     },
   });
   return (
-    <TypedInput {...{ id, label, typed }} classNames={{ input: 'figures' }} style={{ width }} />
+    <TypedInput
+      {...{ id, label, typed }}
+      {...wanting('length')}
+      classNames={{ input: 'figures' }}
+      style={{ width }}
+    />
   );
 }

@@ -9,11 +9,13 @@ interface PageProps {
   /** The way here: what it is in, outermost first. */
   readonly crumbs?: readonly { readonly to: string; readonly name: string }[];
   readonly actions?: ReactNode;
+  /** Undo, redo and save: where the window is held in one hand, under the thumb. */
+  readonly saving?: ReactNode;
   readonly children: ReactNode;
 }
 
 /** An ordinary screen: its title with the way to it, what can be done, and what it shows. */
-export function Page({ title, crumbs = [], actions, children }: PageProps) {
+export function Page({ title, crumbs = [], actions, saving, children }: PageProps) {
   return (
     <main className={styles['page']}>
       <div className={styles['page-head']}>
@@ -27,9 +29,19 @@ export function Page({ title, crumbs = [], actions, children }: PageProps) {
           {title}
         </h1>
         {actions && <div className={styles['page-actions']}>{actions}</div>}
+        {saving && <Saving>{saving}</Saving>}
       </div>
       {children}
     </main>
+  );
+}
+
+/** What is done with everything that was typed on a page. */
+export function Saving({ children }: { children: ReactNode }) {
+  return (
+    <div className={styles['page-saving']} data-saving>
+      {children}
+    </div>
   );
 }
 

@@ -34,8 +34,18 @@ function colourOf(scheme: ColourScheme, name: string): string {
   return colour;
 }
 
-/** Ant Design, in our colours and letters; still for people who want nothing to move. */
-export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig => ({
+/** Heights of what is tapped with a finger, px. */
+const FOR_FINGERS = { controlHeight: 44, controlHeightSM: 44, controlHeightLG: 52 };
+
+interface Wanted {
+  /** Nothing moves. */
+  readonly isStill: boolean;
+  /** What is tapped is as large as a finger. */
+  readonly isTouched: boolean;
+}
+
+/** Ant Design, in our colours and letters, as a person and a device want it. */
+export const themeFor = (scheme: ColourScheme, { isStill, isTouched }: Wanted): ThemeConfig => ({
   // The styles come ready-made with the page (`component-styles.mjs`).
   zeroRuntime: true,
   hashed: false,
@@ -47,6 +57,7 @@ export const themeFor = (scheme: ColourScheme, isStill: boolean): ThemeConfig =>
     fontFamily: FONT,
     fontSize: 14,
     borderRadius: 5,
+    ...(isTouched && FOR_FINGERS),
     motion: !isStill,
     motionDurationMid: '0.12s',
     motionDurationSlow: '0.16s',

@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { parseClock, parseExactClock } from '../format/lengths';
 import type { Clock } from '../format/reading';
 import styles from './date-field.module.css';
+import { wanting } from './keys-wanted';
 import { TypedInput } from './typed-input';
 import { useTypedText } from './use-typed-text';
 
@@ -50,6 +51,7 @@ export function TimeInput(props: TimeInputProps) {
   return (
     <TypedInput
       {...{ id, label, typed, placeholder }}
+      {...wanting('time')}
       className={clsx('figures', styles['time'])}
     />
   );

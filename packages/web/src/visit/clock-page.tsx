@@ -10,6 +10,7 @@ import { VisitFrame, type VisitHere } from './visit-frame';
 import { todayHere } from '../format/today';
 import { oncePressed } from '../ui/once-pressed';
 import styles from './big-step.module.css';
+import { Saving } from '../ui/page';
 import pageStyles from '../ui/page.module.css';
 
 /** The clock of the timer is set: a right program on a wrong clock waters on the wrong day. */
@@ -35,13 +36,15 @@ function SetClock({ open, timeZone }: VisitHere) {
           This is the time of your device: the home has no time zone yet.
         </p>
       )}
-      <Button
-        type="primary"
-        className={clsx(styles['big-tap'])}
-        onClick={oncePressed(() => void done())}
-      >
-        The timer shows it now
-      </Button>
+      <Saving>
+        <Button
+          type="primary"
+          className={clsx(styles['big-tap'])}
+          onClick={oncePressed(() => void done())}
+        >
+          The timer shows it now
+        </Button>
+      </Saving>
     </div>
   );
 }

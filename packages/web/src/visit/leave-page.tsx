@@ -9,6 +9,7 @@ import { counted, shortDate } from '@water-clock/core/words';
 import { App, Button, Checkbox } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import type { Timer } from '../api/timers';
+import { Saving } from '../ui/page';
 import { runsCsv } from './runs-csv';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { oncePressed } from '../ui/once-pressed';
@@ -174,7 +175,11 @@ function LeaveBehind({ open, timer, inTimer, confirmed, sheet }: LeaveProps & { 
     <section className={clsx(pageStyles['sheet'], styles['leave-behind'])} aria-labelledby="behind">
       <h2 id="behind">Leave behind</h2>
       <div className={styles['leave-ways']}>
-        <Button type="primary" loading={isLeaving} onClick={() => void leave()}>
+        <Button
+          type={leftId ? 'default' : 'primary'}
+          loading={isLeaving}
+          onClick={() => void leave()}
+        >
           Leave this sheet
         </Button>
         <Button onClick={() => window.print()}>Print</Button>
@@ -197,13 +202,15 @@ function LeaveBehind({ open, timer, inTimer, confirmed, sheet }: LeaveProps & { 
         </Button>
       </div>
       <SheetLinks timer={timer} leftId={leftId} isLeaving={isLeaving} />
-      <Button
-        type="primary"
-        className={clsx(bigStepStyles['big-tap'])}
-        onClick={oncePressed(askToFinish)}
-      >
-        End the visit
-      </Button>
+      <Saving>
+        <Button
+          type={leftId ? 'primary' : 'default'}
+          className={clsx(bigStepStyles['big-tap'])}
+          onClick={oncePressed(askToFinish)}
+        >
+          End the visit
+        </Button>
+      </Saving>
     </section>
   );
 }

@@ -22,7 +22,7 @@ function formOf(id: string) {
   const { wrapper } = aroundScreens();
   const shown = render(
     <StationForm
-      {...{ open, station: station!, power: 'mains', readOhms: null }}
+      {...{ open, station: station!, power: 'mains', readOhms: null, isOn: true }}
       onSaved={() => undefined}
     />,
     { wrapper },

@@ -28,11 +28,13 @@ interface StationFormProps {
   readonly power: 'mains' | 'battery';
   /** Null where no simulated timer hangs. */
   readonly readOhms: ReadOhms | null;
+  /** Somebody watches it run. */
+  readonly isOn: boolean;
   readonly onSaved: () => void;
 }
 
 /** Fine, or the faults of a station, with a note, a reading and the time to run-off. */
-export function StationForm({ open, station, power, readOhms, onSaved }: StationFormProps) {
+export function StationForm({ open, station, power, readOhms, isOn, onSaved }: StationFormProps) {
   const { number, name = '' } = station;
   const before = open.visit.stations.get(number)?.latest.entry;
   const kept = useKeptForm(`walk.${open.id}.${number}`, seenIn, seenBefore(before));
@@ -60,7 +62,7 @@ export function StationForm({ open, station, power, readOhms, onSaved }: Station
     <>
       <div className={styles['walk-verdict']}>
         <Button
-          type="primary"
+          type={isOn ? 'primary' : 'default'}
           onClick={oncePressed(() => void save([]))}
           disabled={faults.length > 0 || isWrong}
         >

@@ -69,8 +69,10 @@ function Next({ timerId }: { timerId: string }) {
   // Where one is already, it is no next step.
   if (place === `/${here}` || (place === '' && here === '')) return null;
   return (
-    <Link to={`/timers/${timerId}${place}`} className={bar['next']}>
-      Next: {words} <RightOutlined aria-hidden="true" />
-    </Link>
+    <span className={bar['dock']} data-dock>
+      <Link to={`/timers/${timerId}${place}`} className={bar['next']}>
+        Next: {words} <RightOutlined aria-hidden="true" />
+      </Link>
+    </span>
   );
 }

@@ -39,7 +39,6 @@ function Bar({ open }: { open: OpenVisit }) {
   const workAt = useStepWork(open);
   const { timerId, visit, add } = open;
   const here = stepAt(pathname) ?? nextStep(visit);
-  const state = here && stateOf(open, here);
   const after = here && VISIT_STEPS[VISIT_STEPS.indexOf(here) + 1];
   const work = here && workAt(here);
   const askToFinish = () => {
@@ -72,14 +71,14 @@ function Bar({ open }: { open: OpenVisit }) {
           );
         })}
       </ol>
-      {here && here !== 'leave' && (
-        <span className={styles['visit-ways']}>
-          {state === 'open' && <Button onClick={() => setSkipping(true)}>Skip…</Button>}
-          <Button type="primary" onClick={oncePressed(askToFinish)}>
-            {STEP_NAMES[here]} {state === 'open' ? 'done' : 'done again'}
-          </Button>
-        </span>
-      )}
+      <span className={styles['visit-ways']} data-dock>
+        <Link to={stepPlace('arrive', timerId)} className={styles['visit-count']}>
+          {here ? `${VISIT_STEPS.indexOf(here) + 1} of ${VISIT_STEPS.length}` : 'Visit'}
+        </Link>
+        {here && here !== 'leave' && (
+          <Ways {...{ open, here }} onSkip={() => setSkipping(true)} onFinish={askToFinish} />
+        )}
+      </span>
       {here && asking && (
         <OpenWorkDialog
           step={here}
@@ -108,6 +107,45 @@ function Bar({ open }: { open: OpenVisit }) {
         />
       )}
     </nav>
+  );
+}
+
+/** Steps whose pages lead through them: what comes next stands there. */
+const LEADING: readonly VisitStep[] = ['as-found', 'clock', 'key-in', 'walk'];
+
+interface WaysProps {
+  readonly open: OpenVisit;
+  readonly here: VisitStep;
+  readonly onSkip: () => void;
+  readonly onFinish: () => void;
+}
+
+/** What is done with the step here; once it is, the way to the next that is open. */
+function Ways({ open, here, onSkip, onFinish }: WaysProps) {
+  const navigate = useNavigate();
+  const next = nextStep(open.visit);
+  const isPlanning = new URLSearchParams(useLocation().search).get('mode') === 'plan';
+  if (stateOf(open, here) === 'open')
+    return (
+      <>
+        <Button onClick={onSkip}>Skip…</Button>
+        <Button
+          type={LEADING.includes(here) || isPlanning ? 'default' : 'primary'}
+          onClick={oncePressed(onFinish)}
+        >
+          {STEP_NAMES[here]} done
+        </Button>
+      </>
+    );
+  return (
+    <>
+      <Button onClick={oncePressed(onFinish)}>Done again</Button>
+      {next && (
+        <Button type="primary" onClick={() => void navigate(stepPlace(next, open.timerId))}>
+          Go on: {STEP_NAMES[next]}
+        </Button>
+      )}
+    </>
   );
 }
 

@@ -1,12 +1,12 @@
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
-import { FAULT_NAMES, nextStep, STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
+import { FAULT_NAMES, STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
 import type { MadeEntry, Statement, StepWork } from '@water-clock/core/visits';
 import { Button, Tag } from 'antd';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { visitsQuery } from '../api/visits';
 import { Loaded } from '../ui/loaded';
-import { Page } from '../ui/page';
+import { Page, Saving } from '../ui/page';
 import { copyWords } from '../copies/copy-words';
 import { InTimerWords } from '../copies/in-timer-words';
 import { momentWords } from '../format/moment-words';
@@ -72,14 +72,16 @@ function Begin({ timerId }: { timerId: string }) {
         taken up by somebody else.
       </p>
       {mayChange && (
-        <Button
-          type="primary"
-          size="large"
-          loading={begin.isWriting}
-          onClick={() => void begin.write()}
-        >
-          Begin a visit
-        </Button>
+        <Saving>
+          <Button
+            type="primary"
+            size="large"
+            loading={begin.isWriting}
+            onClick={() => void begin.write()}
+          >
+            Begin a visit
+          </Button>
+        </Saving>
       )}
       {(past.data ?? []).length > 0 && (
         <ul className={styles['visit-past']} aria-label="Visits before">
@@ -97,18 +99,11 @@ function Begin({ timerId }: { timerId: string }) {
 
 function Steps({ open }: { open: OpenVisit }) {
   const clock = useClock();
-  const next = nextStep(open.visit);
   const workAt = useStepWork(open);
-  const navigate = useNavigate();
   return (
     <section className={pageStyles['sheet']} aria-labelledby="steps">
       <h2 id="steps">
         {momentWords(open.startedAt, clock)}, {open.startedBy}
-        {next && next !== 'arrive' && (
-          <Button type="primary" onClick={() => void navigate(stepPlace(next, open.timerId))}>
-            Go on: {STEP_NAMES[next]}
-          </Button>
-        )}
       </h2>
       <ol className={styles['visit-steps']}>
         {VISIT_STEPS.map((step) => {

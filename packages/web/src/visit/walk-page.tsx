@@ -17,7 +17,7 @@ import {
   type SimulatorCommand,
   type SimulatorState,
 } from '../api/simulator';
-import { Caution } from '../ui/page';
+import { Caution, Saving } from '../ui/page';
 import { oncePressed } from '../ui/once-pressed';
 import { nowIn } from '../format/now-in';
 import { stepPlace } from './step-places';
@@ -62,6 +62,7 @@ function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
     simulator.command({ command: 'stop' });
   };
   const after = stations[stations.indexOf(station) + 1];
+  const isSeen = stations.every(({ number }) => seen.has(number));
   const isOn = countdown.station === station.number && countdown.secondsLeft > 0;
   return (
     <div className={clsx(bigStepStyles['big-step'])}>
@@ -97,7 +98,7 @@ function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
         {isOn ? (
           <Button onClick={stop}>Stop</Button>
         ) : (
-          <Button type="primary" onClick={() => start(station.number)}>
+          <Button type={isSeen ? 'default' : 'primary'} onClick={() => start(station.number)}>
             {simulator.isThere ? 'Turn it on' : 'It is on'}
           </Button>
         )}
@@ -107,7 +108,7 @@ function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
       </div>
       <StationForm
         key={station.number}
-        {...{ open, station }}
+        {...{ open, station, isOn }}
         power={plan.timer.power}
         readOhms={simulator.isThere ? simulator.readOhms : null}
         onSaved={() => {
@@ -136,19 +137,21 @@ function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
         })}
       </ol>
       <RunOffToYard open={open} />
-      {stations.every(({ number }) => seen.has(number)) && (
-        <Button
-          type="primary"
-          className={clsx(bigStepStyles['big-tap'])}
-          onClick={oncePressed(
-            () =>
-              void open
-                .add({ kind: 'step', step: 'walk', state: 'done' }, 'Walk: done')
-                .then(() => navigate(stepPlace('leave', open.timerId))),
-          )}
-        >
-          All stations are seen: leave
-        </Button>
+      {isSeen && (
+        <Saving>
+          <Button
+            type="primary"
+            className={clsx(bigStepStyles['big-tap'])}
+            onClick={oncePressed(
+              () =>
+                void open
+                  .add({ kind: 'step', step: 'walk', state: 'done' }, 'Walk: done')
+                  .then(() => navigate(stepPlace('leave', open.timerId))),
+            )}
+          >
+            All stations are seen: leave
+          </Button>
+        </Saving>
       )}
       {!simulator.isThere && (
         <p className={pageStyles['soft']}>

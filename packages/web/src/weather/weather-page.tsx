@@ -194,39 +194,39 @@ function Editor({ stored, property, homes, leaveTo }: EditorProps) {
         ...(property ? [{ to: `/properties/${property.id}`, name: property.name }] : []),
       ]}
       actions={
-        mayChange && (
+        mayChange &&
+        stored && (
           <>
-            {stored && (
-              <Button
-                onClick={() =>
-                  downloadText(
-                    `${fileNameOf(before.name)}.weather.json`,
-                    JSON.stringify(stored.document, null, 1),
-                  )
-                }
-              >
-                Export
-              </Button>
-            )}
-            {stored && (
-              <Button danger onClick={askToRemove}>
-                Take away…
-              </Button>
-            )}
             <Button
-              type="primary"
-              disabled={!isChanged && stored !== null}
-              loading={saving.isWriting || choosing.isWriting}
               onClick={() =>
-                void save().then((done) => {
-                  if (done && !stored)
-                    leaveTo(property ? `/properties/${property.id}` : '/weather');
-                })
+                downloadText(
+                  `${fileNameOf(before.name)}.weather.json`,
+                  JSON.stringify(stored.document, null, 1),
+                )
               }
             >
-              {stored && !isChanged ? 'Saved' : 'Save the weather'}
+              Export
+            </Button>
+            <Button danger onClick={askToRemove}>
+              Take away…
             </Button>
           </>
+        )
+      }
+      saving={
+        mayChange && (
+          <Button
+            type="primary"
+            disabled={!isChanged && stored !== null}
+            loading={saving.isWriting || choosing.isWriting}
+            onClick={() =>
+              void save().then((done) => {
+                if (done && !stored) leaveTo(property ? `/properties/${property.id}` : '/weather');
+              })
+            }
+          >
+            {stored && !isChanged ? 'Saved' : 'Save the weather'}
+          </Button>
         )
       }
     >

@@ -3,6 +3,8 @@ import type { Yard, YardEdit, YardStation } from '@water-clock/core/yards';
 import type { ClipboardEvent, ReactNode } from 'react';
 import { placeOfCell } from '../ui/place-of-cell';
 import { useCellRange } from '../ui/use-cell-range';
+import { useIsNarrow } from '../ui/use-matches';
+import { usePlace } from '../ui/use-place';
 import { choicesId } from './choices-id';
 import { YardCell } from './yard-cell';
 import type { YardColumn } from './yard-column';
@@ -34,6 +36,75 @@ const NAMED_FROM = 100;
 
 /** Facts of all stations, a row for each, typed like a sheet. */
 export function StationTable(props: StationTableProps) {
+  return useIsNarrow() ? <StationCard {...props} /> : <WholeTable {...props} />;
+}
+
+/** The same facts of one station, a line for each: the one that the address asks for. */
+function StationCard(props: StationTableProps) {
+  const { label, yard, columns, isLocked, edit, settle, head, actions } = props;
+  const [search] = usePlace();
+  const station = stationAsked(yard.stations, search.get('station'));
+  if (!station) return null;
+  const row = yard.stations.indexOf(station);
+  return (
+    <>
+      <table
+        className={clsx(gridTableStyles['settings-grid'], styles['yard-card'])}
+        aria-label={label}
+        data-skip-to
+      >
+        <thead>
+          <tr>
+            <th scope="col">{head(station)}</th>
+            <th scope="col" className={styles['card-name']}>
+              {station.name ?? 'no name'} {actions?.(station)}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {columns.map((column, index) => (
+            <tr key={column.title} data-off={!station.enabled}>
+              <th scope="row" className={gridTableStyles['row-name']}>
+                {column.title} {column.unit && <small>{column.unit}</small>}
+              </th>
+              <td>
+                <YardCell
+                  key={station.number}
+                  {...{ station, column, edit, settle, isLocked }}
+                  // Arrows go up and down, as the lines do.
+                  row={index}
+                  index={row}
+                />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Choices columns={columns} />
+    </>
+  );
+}
+
+/** The station that the address asks for; else the first. */
+export const stationAsked = (
+  stations: readonly YardStation[],
+  asked: string | null,
+): YardStation | undefined =>
+  stations.find(({ number }) => String(number) === asked) ?? stations[0];
+
+const Choices = ({ columns }: Pick<TableOfYard, 'columns'>) =>
+  columns.map(
+    ({ title, choices }) =>
+      choices && (
+        <datalist key={title} id={choicesId(title)}>
+          {choices.map((choice) => (
+            <option key={choice} value={choice} />
+          ))}
+        </datalist>
+      ),
+  );
+
+function WholeTable(props: StationTableProps) {
   const { label, yard, columns, isLocked, edit, settle, head, headWidth, actions } = props;
   const range = useCellRange();
   const onPaste = (event: ClipboardEvent<HTMLTableElement>) => {
@@ -91,16 +162,7 @@ export function StationTable(props: StationTableProps) {
           ))}
         </tbody>
       </table>
-      {columns.map(
-        ({ title, choices }) =>
-          choices && (
-            <datalist key={title} id={choicesId(title)}>
-              {choices.map((choice) => (
-                <option key={choice} value={choice} />
-              ))}
-            </datalist>
-          ),
-      )}
+      <Choices columns={columns} />
     </>
   );
 }

@@ -46,7 +46,7 @@ export const unitColumns = (today: string): readonly YardColumn[] => [
     key: 'valveUnit',
     table: 'units',
     title: 'serial',
-    isText: true,
+    keys: 'words',
     text: ({ valveUnit }) => valveUnit?.serial ?? '',
     read: (text, { valveUnit }) => {
       const serial = label(text);
@@ -78,7 +78,7 @@ export const unitColumns = (today: string): readonly YardColumn[] => [
     table: 'units',
     title: 'last test',
     width: 116,
-    isText: true,
+    keys: 'words',
     choices: RESULT_WORDS,
     text: ({ valveUnit }) => (valveUnit?.lastTest ? RESULT_NAMES[valveUnit.lastTest.result] : ''),
     read: (text, station) => {
@@ -124,7 +124,7 @@ export const sensorColumns = (today: string): readonly YardColumn[] => [
     key: 'moistureSensor',
     table: 'sensors',
     title: 'moisture sensor',
-    isText: true,
+    keys: 'words',
     text: ({ moistureSensor }) => moistureSensor?.serial ?? '',
     read: (text, { moistureSensor }) => {
       const serial = label(text);

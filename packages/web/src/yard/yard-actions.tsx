@@ -1,17 +1,14 @@
 import { Button } from 'antd';
-import type { ReactNode } from 'react';
 import { useMayChange } from '../session/use-signed-in';
 import { UndoButtons } from '../ui/undo-buttons';
 import type { useYardOnDesk } from './use-yard-on-desk';
 
 interface YardActionsProps {
   readonly desk: ReturnType<typeof useYardOnDesk>;
-  /** What else the page offers, between undo and save. */
-  readonly children?: ReactNode;
 }
 
 /** Undo, redo and save of a yard that is edited. */
-export function YardActions({ desk, children }: YardActionsProps) {
+export function YardActions({ desk }: YardActionsProps) {
   const mayChange = useMayChange();
   return (
     <>
@@ -21,7 +18,6 @@ export function YardActions({ desk, children }: YardActionsProps) {
         undo={desk.undo}
         redo={desk.redo}
       />
-      {children}
       {mayChange && (
         <Button
           type="primary"

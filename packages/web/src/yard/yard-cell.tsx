@@ -17,7 +17,7 @@ interface YardCellProps {
 /** One fact of one station, typed like a cell of a sheet. */
 export function YardCell({ station, column, row, index, isLocked, edit, settle }: YardCellProps) {
   const { number } = station;
-  const { key, title, isText = false, choices } = column;
+  const { key, title, keys = 'number', choices } = column;
   return (
     <CellInput
       label={`Station ${number}, ${title}`}
@@ -25,7 +25,7 @@ export function YardCell({ station, column, row, index, isLocked, edit, settle }
       text={column.text(station)}
       row={row}
       column={index}
-      isText={isText}
+      keys={keys}
       placeholder="·"
       disabled={isLocked}
       {...(choices && { list: choicesId(title) })}

@@ -1,4 +1,5 @@
 import type { Changes } from '@water-clock/core/kernel';
+import type { KeysWanted } from '../ui/keys-wanted';
 import type { YardStation } from '@water-clock/core/yards';
 
 /** What a cell's text was read as: fields of the station, or what it should be instead. */
@@ -15,7 +16,8 @@ export interface YardColumn {
   readonly title: string;
   readonly unit?: string;
   readonly width?: number;
-  readonly isText?: boolean;
+  /** What is typed into its cells; a number unless it is said. */
+  readonly keys?: KeysWanted;
   readonly choices?: readonly string[];
   readonly text: (station: YardStation) => string;
   /** What a text means for a station, as it is before. */
@@ -55,6 +57,7 @@ export function yesNoColumn(
     table,
     title,
     width,
+    keys: 'words',
     choices: ['yes', 'no'],
     text: (station) => (station[key] === undefined ? '' : station[key] ? 'yes' : 'no'),
     read: (text) => {

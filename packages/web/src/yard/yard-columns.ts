@@ -18,7 +18,7 @@ function textColumn(key: 'name' | 'notes', title: string, width?: number): YardC
     key,
     table: 'stations',
     title,
-    isText: true,
+    keys: 'words',
     ...(width !== undefined && { width }),
     text: (station) => station[key] ?? '',
     read: (text) => (text.trim() === '' ? unset(key) : { [key]: text.slice(0, 2000) }),
@@ -37,7 +37,7 @@ function choiceColumn(
     table: 'stations',
     title,
     width,
-    isText: true,
+    keys: 'words',
     choices,
     text: (station) => station[key] ?? '',
     read: (text) => {
@@ -94,6 +94,7 @@ function lengthColumn(
     title,
     width,
     unit: 'min',
+    keys: 'length',
     text: (station) => {
       const seconds = station[key];
       return seconds === undefined ? '' : minutesText(seconds);

@@ -8,6 +8,8 @@ import { LeaveGuard } from '../ui/leave-guard';
 import { Loaded } from '../ui/loaded';
 import { Caution, Page } from '../ui/page';
 import { useEditKeys } from '../ui/use-edit-keys';
+import { useIsNarrow } from '../ui/use-matches';
+import { usePlace } from '../ui/use-place';
 import { todayHere } from '../format/today';
 import { FileButton } from '../ui/file-button';
 import { downloadText, fileNameOf } from '../ui/text-files';
@@ -18,7 +20,8 @@ import { MeanwhileNote } from './meanwhile-note';
 import { Modules } from './modules';
 import { Sensors } from './sensors';
 import { StationMenu } from './station-menu';
-import { StationTable } from './station-table';
+import { StationStepper } from './station-stepper';
+import { stationAsked, StationTable } from './station-table';
 import { useYardOnDesk } from './use-yard-on-desk';
 import { YardActions } from './yard-actions';
 import { ValveUnits } from './valve-units';
@@ -71,6 +74,9 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
   );
   const [copying, setCopying] = useState<number | null>(null);
   const next = nextStation(yard, most);
+  const isNarrow = useIsNarrow();
+  const [search, go] = usePlace();
+  const shown = stationAsked(yard.stations, search.get('station'));
   useEditKeys(desk);
 
   const takeSheet = (text: string, row: number, column: number, into = columns) =>
@@ -97,7 +103,7 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
         { to: `/timers/${timer.id}`, name: timer.name },
       ]}
       actions={
-        <YardActions desk={desk}>
+        <>
           <Button
             onClick={() =>
               downloadText(
@@ -119,13 +125,21 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
               Read a CSV…
             </FileButton>
           )}
-        </YardActions>
+        </>
       }
+      saving={<YardActions desk={desk} />}
     >
       {desk.meanwhile && (
         <MeanwhileNote meanwhile={desk.meanwhile} columns={columns} onTake={edit} />
       )}
       <Modules {...{ yard, most, isTwoWire, edit }} isLocked={!mayChange} />
+      {isNarrow && shown && (
+        <StationStepper
+          stations={yard.stations}
+          station={shown.number}
+          onGo={(number) => go({ station: String(number) })}
+        />
+      )}
       <div className={styles['yard-scroll']}>
         <StationTable
           label="Stations"
@@ -146,13 +160,18 @@ function YardSheet({ timer, stored, settings }: YardSheetProps) {
           <Button
             icon={<PlusOutlined />}
             disabled={next === null}
-            onClick={() => next !== null && edit(addStation(next))}
+            onClick={() => {
+              if (next === null) return;
+              edit(addStation(next));
+              if (isNarrow) go({ station: String(next) });
+            }}
           >
             {next === null ? `All ${most} stations are here` : `Add station ${next}`}
           </Button>
           <span className={pageStyles['soft']}>
-            Type, or paste a block from a spreadsheet, with or without its headings. Words may be
-            begun: “spr” is spray. Arrows and Enter go from cell to cell.
+            {isNarrow
+              ? 'Words may be begun: “spr” is spray.'
+              : 'Type, or paste a block from a spreadsheet, with or without its headings. Words may be begun: “spr” is spray. Arrows and Enter go from cell to cell.'}
           </span>
         </div>
       )}

@@ -38,7 +38,7 @@ export function ClockEditor(props: ClockFieldProps & { readonly onDone?: () => v
         onReadable={setReadable}
         onChange={changeShown}
       />
-      <Button type="primary" disabled={!isReadable} onClick={() => set(shows, trueNow())}>
+      <Button disabled={!isReadable} onClick={() => set(shows, trueNow())}>
         It shows this now
       </Button>
       <MomentField

@@ -25,7 +25,7 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
   const mayChange = useMayChange();
   const all = [...findings, ...(ofHome ? [ofHome] : [])];
   return (
-    <section className={styles['findings']} aria-label="Findings">
+    <section className={styles['findings']} aria-label="Findings" data-findings>
       <h2>
         Findings<span className={styles['findings-count']}>{summary(all)}</span>
         {isClockOff && (

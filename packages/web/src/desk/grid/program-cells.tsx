@@ -47,6 +47,7 @@ export const StartCell = memo(function StartCell(
     <td>
       <CellInput
         {...{ row, column, onSettle }}
+        keys="time"
         label={`Program ${id}, start ${index + 1}`}
         field={FIELDS.start(id, index + 1)}
         text={countsHours ? '' : say(start)}

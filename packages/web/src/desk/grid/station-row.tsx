@@ -50,6 +50,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
   ) => (
     <CellInput
       {...{ row, column, field, onSettle, ...extra }}
+      keys="length"
       {...(leader !== undefined && {
         disabled: true,
         warning: `Follows station ${leader}: set it there, or change that in the yard.`,
@@ -76,7 +77,7 @@ export const StationRow = memo(function StationRow(props: StationRowProps) {
       <td>
         <CellInput
           {...{ row, column: 0, onSettle }}
-          isText
+          keys="words"
           label={`Station ${number}, name`}
           field={FIELDS.station(number)}
           text={station.name ?? ''}

@@ -72,18 +72,20 @@ export function ProposalView(props: ProposalViewProps) {
             ))}
           </span>
         )}
-        {onKeep && (
-          <Button disabled={!mayChange} onClick={() => onKeep(offer.proposal)}>
-            Keep as the winter copy
+        <span className={styles['take']} data-take>
+          {onKeep && (
+            <Button disabled={!mayChange} onClick={() => onKeep(offer.proposal)}>
+              Keep as the winter copy
+            </Button>
+          )}
+          <Button
+            type="primary"
+            disabled={!mayChange || isSame || taken.length === 0}
+            onClick={() => onTake(result)}
+          >
+            {isWhole ? 'Take this plan' : `Take ${listInWords(taken) || 'none'}`}
           </Button>
-        )}
-        <Button
-          type="primary"
-          disabled={!mayChange || isSame || taken.length === 0}
-          onClick={() => onTake(result)}
-        >
-          {isWhole ? 'Take this plan' : `Take ${listInWords(taken) || 'none'}`}
-        </Button>
+        </span>
       </div>
       {then && (
         <p

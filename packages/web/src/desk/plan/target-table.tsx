@@ -189,6 +189,7 @@ function TargetCells({ row, index, targets, startsPerProgram }: TargetCellsProps
       <td>
         <CellInput
           {...cell(0, 'minutes a week')}
+          keys="length"
           text={minutesText(weeklyShown(need))}
           onType={typeLength((seconds) => {
             if (!seconds) return false;
@@ -200,7 +201,7 @@ function TargetCells({ row, index, targets, startsPerProgram }: TargetCellsProps
       <td>
         <CellInput
           {...cell(1, 'days a week')}
-          isText
+          keys="words"
           text={oftenText(need)}
           warning={cut ? cutWords(cut, startsPerProgram) : undefined}
           onType={(text) => {
@@ -214,6 +215,7 @@ function TargetCells({ row, index, targets, startsPerProgram }: TargetCellsProps
       <td>
         <CellInput
           {...cell(2, 'longest at once, minutes')}
+          keys="length"
           text={maxPieceSeconds === null ? '' : minutesText(maxPieceSeconds)}
           placeholder="any"
           onType={typeLength((seconds) => {
@@ -226,6 +228,7 @@ function TargetCells({ row, index, targets, startsPerProgram }: TargetCellsProps
       <td>
         <CellInput
           {...cell(3, 'soak, minutes')}
+          keys="length"
           text={minSoakSeconds === null ? '' : minutesText(minSoakSeconds)}
           placeholder="–"
           onType={typeLength((seconds) => {

@@ -10,6 +10,8 @@ export interface DeskPlace {
   /** The first night on the board. */
   readonly night: DayNumber;
   readonly board: 'nights' | 'year';
+  /** Which part of the desk is seen where there is room for one. */
+  readonly pane: Pane;
   /** Times as they will happen, not as a wrong clock has them. */
   readonly isTrueTime: boolean;
   /** The settings themselves, planning them, or their percentages over the year. */
@@ -19,6 +21,9 @@ export interface DeskPlace {
   readonly go: (to: Partial<Omit<DeskPlace, 'since' | 'go'>>) => void;
 }
 
+export const PANES = ['settings', 'nights', 'findings'] as const;
+export type Pane = (typeof PANES)[number];
+
 export function useDeskPlace(): DeskPlace {
   const [search, goTo] = usePlace();
   const dateOf = (name: string) => parseDate(search.get(name) ?? '');
@@ -27,6 +32,7 @@ export function useDeskPlace(): DeskPlace {
   // The night that ends on that date is the first in which something may happen on it.
   const night = dateOf('night') ?? addDays(since, -1);
   const board = search.get('board') === 'year' ? 'year' : 'nights';
+  const pane = PANES.find((one) => one === search.get('pane')) ?? 'settings';
   const isTrueTime = search.get('time') === 'true';
   const asked = search.get('mode');
   const mode = asked === 'plan' || asked === 'season' ? asked : 'desk';
@@ -37,6 +43,7 @@ export function useDeskPlace(): DeskPlace {
         {
           ...(to.night !== undefined && { night: formatDate(to.night) }),
           ...(to.board !== undefined && { board: to.board }),
+          ...(to.pane !== undefined && { pane: to.pane === 'settings' ? undefined : to.pane }),
           ...(to.isTrueTime !== undefined && { time: to.isTrueTime ? 'true' : 'timer' }),
           ...(to.mode !== undefined && {
             mode: to.mode === 'desk' ? undefined : to.mode,
@@ -53,8 +60,8 @@ export function useDeskPlace(): DeskPlace {
     [goTo],
   );
   return useMemo(
-    () => ({ since, night, board, isTrueTime, mode, winter: monthsIn(winterText), go }),
-    [since, night, board, isTrueTime, mode, winterText, go],
+    () => ({ since, night, board, pane, isTrueTime, mode, winter: monthsIn(winterText), go }),
+    [since, night, board, pane, isTrueTime, mode, winterText, go],
   );
 }
 

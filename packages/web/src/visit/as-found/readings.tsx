@@ -108,6 +108,7 @@ export function ProgramReading({
                 </th>
                 <td>
                   <CellInput
+                    keys="length"
                     label={`Station ${number}, program ${id}, minutes`}
                     field={FIELDS.minutes(id, number)}
                     text={seconds === undefined ? '' : minutesText(seconds)}
@@ -209,6 +210,7 @@ export function RestReading({ plan, longestHoldDays, edit, settle }: ReadingProp
                   return (
                     <td key={what}>
                       <CellInput
+                        keys="length"
                         label={`Station ${station.number}, ${what}`}
                         field={FIELDS[what](station.number)}
                         text={seconds === undefined ? '' : minutesText(seconds)}
