@@ -2,6 +2,7 @@ import type { Page } from 'puppeteer-core';
 import type { Plan } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
 import {
+  axeFindings,
   clickButton,
   clickMenuItem,
   clickOn,
@@ -76,6 +77,24 @@ const typeOver = async (page: Page, label: string, text: string) => {
 
 /** Closes what is open over the desk. */
 const closeEditor = (page: Page) => clickOn(page, 'main [aria-label="Findings"]');
+
+it('opens on three ways to begin, one of them a practice home whose timer collides', async () => {
+  const page = await stage.newPage();
+  await goTo(page, `${stage.url()}/properties`);
+  await waitForWords(page, 'No properties yet');
+  const ways = await page.$$eval('main ol > li button', (all) =>
+    all.map(({ textContent }) => textContent),
+  );
+  expect(ways).toEqual(['Add a property', 'Add the practice home', 'Import…']);
+  expect(await axeFindings(page)).toEqual([]);
+  await clickButton(page, 'Add the practice home');
+  await waitForWords(page, 'Nobody lives here');
+  await waitForWords(page, 'collisions');
+  await clickOn(page, 'main a[href*="/timers/"]');
+  await waitForVerdict(page, 'collide');
+  await page.waitForSelector('[aria-label="Findings"] li[data-severity="error"]');
+  await page.close();
+});
 
 it('a tap timer of one valve waters every 8 hours, and is held for two days', async () => {
   const page = await stage.newPage();

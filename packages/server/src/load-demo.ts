@@ -7,7 +7,10 @@ import { dataSourceFor } from './schema/data-source.js';
 await asProgram(async () => {
   const source = await dataSourceFor(readConfiguration(process.env).databaseUrl).initialize();
   try {
-    const loaded = await loadDemo(source, { fresh: process.argv.includes('--fresh') });
+    const loaded = await loadDemo(source, {
+      fresh: process.argv.includes('--fresh'),
+      now: new Date(),
+    });
     if (loaded) process.stdout.write('demo data loaded\n');
     if (process.argv.includes('--large')) {
       await loadLargeDemo(source);

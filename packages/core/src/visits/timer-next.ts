@@ -1,3 +1,4 @@
+import type { KeyInStep } from '../key-in/index.js';
 import { hasWatering, type Plan } from '../settings/index.js';
 
 /** What is most likely to be done next to a timer that nobody is visiting. */
@@ -12,8 +13,8 @@ export interface TimerNextAsked {
   readonly target: Plan;
   /** Of the nights that come. */
   readonly collisions: number;
-  /** Values that are to be keyed in until the timer has what is wanted. */
-  readonly toKeyIn: number;
+  /** What is to be keyed in until the timer has what is wanted. */
+  readonly toKeyIn: readonly Pick<KeyInStep, 'part'>[];
 }
 
 /** The first of what a timer lacks, in the order in which a home is set up; null where it lacks nothing. */
@@ -23,5 +24,7 @@ export function timerNext({ target, collisions, toKeyIn }: TimerNextAsked): Time
   );
   if (!hasWatering(target)) return { to: isDescribed ? 'plan' : 'stations' };
   if (collisions > 0) return { to: 'collisions', count: collisions };
-  return toKeyIn > 0 ? { to: 'visit', values: toKeyIn } : null;
+  // The clock is set at every visit: it is no reason for one.
+  const values = toKeyIn.filter(({ part }) => part !== 'clock').length;
+  return values > 0 ? { to: 'visit', values } : null;
 }

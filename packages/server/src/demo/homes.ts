@@ -1,53 +1,8 @@
-import type { SupplySource } from '@water-clock/core/settings';
-import { GENERIC_TYPES, type TimerCapability } from '@water-clock/core/timer-types';
-import type { YardStation } from '@water-clock/core/yards';
+import type { DemoHome } from './demo-home.js';
+import { plan, runs, timerType } from './plans.js';
 import { PLUM_YARD } from './plum-yard.js';
 
-export interface DemoHome {
-  readonly name: string;
-  readonly address: string;
-  readonly latitude: number;
-  readonly longitude: number;
-  readonly contactName?: string;
-  readonly contactPhone?: string;
-  readonly gateNotes?: string;
-  readonly supplySource?: SupplySource;
-  readonly supplyLpm?: number;
-  readonly supplyKpa?: number;
-  readonly waterPrice?: number;
-  readonly mowingWeekdays?: number[];
-  /** The rules of the town hold here, and are known. */
-  readonly hasRules?: boolean;
-  readonly timers: readonly DemoTimer[];
-}
-
-interface DemoTimer {
-  readonly name: string;
-  readonly document: object;
-  /** What was left in it the last time, where that was something else. */
-  readonly before?: object;
-  /** What the yard knows of stations, by number, beyond their settings. */
-  readonly yard?: Readonly<Record<number, Partial<YardStation>>>;
-}
-
 export const DEMO_TOWN = { town: 'Quillhaven', timeZone: 'America/Denver' };
-
-const timerType = (key: string): TimerCapability => {
-  const found = GENERIC_TYPES.find((candidate) => candidate.key === key);
-  if (!found) throw new Error(`There is no timer type "${key}".`);
-  return found.timer;
-};
-
-const minutes = (count: number): number => count * 60;
-
-const runs = (...pairs: [station: number, minutes: number][]) =>
-  pairs.map(([station, count]) => ({ station, seconds: minutes(count) }));
-
-const plan = (timer: TimerCapability, fields: object) => ({
-  format: 'waterclock.plan/2',
-  timer,
-  ...fields,
-});
 
 /** The made-up homes of a made-up town. Their timers differ in type; some have something wrong. */
 export const DEMO_HOMES: readonly DemoHome[] = [

@@ -1,9 +1,7 @@
 import { readRuleSet } from '@water-clock/core/local-rules';
-import { readPlan, type Plan } from '@water-clock/core/settings';
+import { GENERIC_TYPES } from '@water-clock/core/timer-types';
 import { readWeather } from '@water-clock/core/weather';
-import { readYard, YARD_FORMAT } from '@water-clock/core/yards';
 import type { DataSource, EntityManager } from 'typeorm';
-import { makeCopy } from '../timer-records/make-copy.js';
 import { Account } from '../schema/account.entity.js';
 import { Firm } from '../schema/firm.entity.js';
 import { TimerType } from '../schema/timer-type.entity.js';
@@ -11,24 +9,32 @@ import { Person } from '../schema/person.entity.js';
 import { Property } from '../schema/property.entity.js';
 import { Removal } from '../schema/removal.entity.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
-import { addTimer } from '../timers/timers.service.js';
 import { StoredWeather } from '../schema/weather.entity.js';
-import { DEMO_HOMES, DEMO_TOWN, type DemoHome } from './homes.js';
+import { addDemoTimer, type Shared } from './add-demo-timer.js';
+import type { DemoHome } from './demo-home.js';
+import { DEMO_HOMES, DEMO_TOWN } from './homes.js';
+import { KEPT_HOMES } from './kept-homes.js';
 import { DEMO_FIRM, DEMO_PEOPLE } from './people.js';
 import { DEMO_RULES } from './rules.js';
+import { DEMO_TIMER_TYPES } from './timer-types.js';
 import { DEMO_WEATHER } from './weather.js';
+import { whole } from './whole.js';
 
 /**
  * Loads the demo firm into a database where nobody is known; with `fresh`, takes out the demo that
- * is there first. All of it or nothing. Tells whether it loaded anything.
+ * is there first. What is behind its homes is behind `now`. All of it or nothing. Tells whether it loaded anything.
  */
-export function loadDemo(source: DataSource, { fresh }: { fresh: boolean }): Promise<boolean> {
+export function loadDemo(
+  source: DataSource,
+  { fresh, now }: { fresh: boolean; now: Date },
+): Promise<boolean> {
   return source.transaction(async (manager) => {
     if (fresh) await removeDemo(manager);
     if ((await manager.count(Property)) + (await manager.count(Person)) > 0) return false;
-    const { id: firmId } = await manager.save(
+    const firm = await manager.save(
       manager.create(Firm, { name: DEMO_FIRM, phone: '555 0100', isDemo: true }),
     );
+    const firmId = firm.id;
     // Without passwords: into the demo one signs in by the name alone.
     for (const { name, email, role } of DEMO_PEOPLE) {
       const { id: accountId } = await manager.save(manager.create(Account, { email }));
@@ -36,13 +42,22 @@ export function loadDemo(source: DataSource, { fresh }: { fresh: boolean }): Pro
       await manager.save(manager.create(Person, person));
     }
     const rules = await manager.save(
-      manager.create(StoredRuleSet, { firmId, document: whole(readRuleSet(DEMO_RULES)) }),
+      DEMO_RULES.map((document) =>
+        manager.create(StoredRuleSet, { firmId, document: whole(readRuleSet(document)) }),
+      ),
+    );
+    const timerTypes = await manager.save(
+      DEMO_TIMER_TYPES.map(({ name, from, summary }) => {
+        const { timer, handling } = GENERIC_TYPES.find(({ key }) => key === from)!;
+        const capability = { ...timer, name };
+        return manager.create(TimerType, { firmId, name, summary, capability, handling });
+      }),
     );
     const weather = await manager.save(
       manager.create(StoredWeather, { firmId, document: whole(readWeather(DEMO_WEATHER)) }),
     );
-    const district = { ruleSetId: rules.id, weatherId: weather.id };
-    for (const home of DEMO_HOMES) await addHome(manager, firmId, home, district);
+    const shared = { firm, rules, weather, timerTypes, now };
+    for (const home of [...DEMO_HOMES, ...KEPT_HOMES]) await addHome(manager, home, shared);
     return true;
   });
 }
@@ -62,61 +77,19 @@ async function removeDemo(manager: EntityManager): Promise<void> {
   );
 }
 
-function whole<Value>(read: { ok: true; value: Value } | { ok: false; trouble: unknown }): Value {
-  if (read.ok) return read.value;
-  throw new Error(`The demo data has faults: ${JSON.stringify(read.trouble)}`);
-}
-
 async function addHome(
   manager: EntityManager,
-  firmId: string,
-  { timers, ...fields }: DemoHome,
-  { ruleSetId, weatherId }: { ruleSetId: string; weatherId: string },
+  { timers, hasRules = false, ...fields }: DemoHome,
+  shared: Shared,
 ): Promise<void> {
-  const savedBy = DEMO_PEOPLE[0]!.name;
-  const { id: propertyId } = await manager.save(
+  const { firm, rules, weather } = shared;
+  const place = { ...DEMO_TOWN, ...fields };
+  const ofTown = rules.find(({ document }) => document.towns.includes(place.town));
+  const property = await manager.save(
     manager.create(Property, {
-      firmId,
-      ...DEMO_TOWN,
-      ...fields,
-      ruleSetId: fields.hasRules ? ruleSetId : null,
-      weatherId,
+      ...{ firmId: firm.id, ...place, weatherId: weather.id },
+      ruleSetId: hasRules ? ofTown!.id : null,
     }),
   );
-  const { latitude, longitude } = fields;
-  const site = { timeZone: DEMO_TOWN.timeZone, latitude, longitude };
-  for (const { name, document, before, yard } of timers) {
-    const planOf = (settings: object): Plan =>
-      whole(readPlan({ name: fields.name, site, ...settings }));
-    const plan = planOf(document);
-    const facts = plan.stations.map((station) => {
-      const { cycleSeconds: _cycle, soakSeconds: _soak, ...shared } = station;
-      return { ...shared, ...yard?.[station.number] };
-    });
-    const timerId = await addTimer(manager, {
-      firmId,
-      propertyId,
-      name,
-      timerTypeId: null,
-      document: plan,
-      yard: whole(readYard({ format: YARD_FORMAT, stations: facts })),
-      savedBy,
-    });
-    const copy = { firmId, timerId, personName: savedBy };
-    if (before)
-      await makeCopy(manager, {
-        ...copy,
-        document: planOf(before),
-        reason: 'left',
-        name: 'Spring start-up',
-        isInTimer: false,
-      });
-    await makeCopy(manager, {
-      ...copy,
-      document: plan,
-      reason: 'as-found',
-      name: '',
-      isInTimer: true,
-    });
-  }
+  for (const timer of timers) await addDemoTimer(manager, property, timer, shared);
 }

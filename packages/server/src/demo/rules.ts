@@ -1,5 +1,5 @@
 /** The watering rules of the made-up town. */
-export const DEMO_RULES = {
+const QUILLHAVEN_RULES = {
   format: 'waterclock.rules/1',
   district: 'Quillhaven Water District',
   towns: ['Quillhaven'],
@@ -26,3 +26,27 @@ export const DEMO_RULES = {
     },
   ],
 };
+
+/** Those of the village across the river: one day a week by house number, and none at midday. */
+const SEDGE_FERRY_RULES = {
+  format: 'waterclock.rules/1',
+  district: 'Sedge Ferry Commons',
+  towns: ['Sedge Ferry'],
+  periods: [
+    {
+      from: '2026-04-01',
+      season: { from: '04-01', to: '10-31' },
+      houses: [
+        { houses: 'odd', weekdays: [1, 5] },
+        { houses: 'even', weekdays: [2, 4] },
+      ],
+      noWater: [{ from: '09:00', to: '19:00' }],
+      exempt: ['drip', 'micro'],
+      words:
+        'From April to October lawns are watered on two days a week by house number, and never between 9 in the morning and 7 in the evening. Drip is exempt.',
+      source: 'Made up for the demo: minutes of the commons, March 2026',
+    },
+  ],
+};
+
+export const DEMO_RULES = [QUILLHAVEN_RULES, SEDGE_FERRY_RULES];

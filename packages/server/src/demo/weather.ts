@@ -4,7 +4,7 @@ import { simulatedStation, WEATHER_FORMAT } from '@water-clock/core/weather';
 export const DEMO_WEATHER = {
   format: WEATHER_FORMAT,
   name: 'Quillhaven airfield',
-  towns: ['Quillhaven'],
+  towns: ['Quillhaven', 'Sedge Ferry'],
   latitude: 40.21,
   record: simulatedStation(2026),
 };

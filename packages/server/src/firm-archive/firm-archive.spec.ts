@@ -19,7 +19,7 @@ let firmId: string;
 beforeAll(async () => {
   folder = await mkdtemp(join(tmpdir(), 'water-clock-archive-'));
   server = await startTestServer();
-  await loadDemo(server.source, { fresh: false });
+  await loadDemo(server.source, { fresh: false, now: new Date() });
   [{ id: firmId }] = await server.source.query('SELECT id FROM firms');
   // A firm of its own, and one beside it, of which nothing may be in the archive.
   await server.source.query('UPDATE firms SET is_demo = false');

@@ -468,7 +468,7 @@ describe('sessions', () => {
 it('the demo shows the mail that it wrote to its owner', async () => {
   const demo = await startTestServer();
   try {
-    await loadDemo(demo.source, { fresh: false });
+    await loadDemo(demo.source, { fresh: false, now: new Date() });
     const [{ id: firmId }] = await demo.source.query('SELECT id FROM firms');
     const owner = await demo.signIn('owner', firmId);
     const { body } = await owner.agent.post('/api/people').send(someone()).expect(201);

@@ -30,7 +30,7 @@ it('every table but the firms, accounts and what is theirs, and the failed sign-
 });
 
 it('the demo goes into an empty database only, and is made anew when asked', async () => {
-  expect(await loadDemo(server.source, { fresh: false })).toBe(true);
+  expect(await loadDemo(server.source, { fresh: false, now: new Date() })).toBe(true);
   const [homes, timers] = [await count('properties'), await count('timers')];
   expect(homes).toBeGreaterThanOrEqual(4);
   await server.source.query(`UPDATE properties SET name = 'Changed'`);
@@ -39,9 +39,9 @@ it('the demo goes into an empty database only, and is made anew when asked', asy
   await server.source.transaction((manager) =>
     takeAway(manager, RULE_SETS, rules.firm_id, rules.id),
   );
-  expect(await loadDemo(server.source, { fresh: false })).toBe(false);
+  expect(await loadDemo(server.source, { fresh: false, now: new Date() })).toBe(false);
   expect(await count('properties')).toBe(homes);
-  expect(await loadDemo(server.source, { fresh: true })).toBe(true);
+  expect(await loadDemo(server.source, { fresh: true, now: new Date() })).toBe(true);
   expect([await count('properties'), await count('timers')]).toEqual([homes, timers]);
   expect(await server.source.query(`SELECT 1 FROM properties WHERE name = 'Changed'`)).toEqual([]);
 });
@@ -76,7 +76,7 @@ it('a database of each earlier version comes up to this one, with what is in it'
   const other = await startTestServer();
   try {
     const { source } = other;
-    await loadDemo(source, { fresh: false });
+    await loadDemo(source, { fresh: false, now: new Date() });
     await wholeHome(await other.signIn('owner'), { name: 'Quince house' });
     const kept = async () => ({
       homes: await source.query('SELECT id, name FROM properties ORDER BY id'),
@@ -126,7 +126,7 @@ it('an unknown address of the API is a problem document too', async () => {
 
 it('goes back to the tables of before accounts, and forth again, and everybody signs in as they did', async () => {
   const { source, close } = await startTestServer();
-  await loadDemo(source, { fresh: false });
+  await loadDemo(source, { fresh: false, now: new Date() });
   const hash = '$argon2id$made-up';
   await source.query(`UPDATE accounts SET password_hash = $1 WHERE email LIKE 'ines@%'`, [hash]);
   const people = () =>

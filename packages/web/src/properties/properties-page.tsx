@@ -13,7 +13,6 @@ import {
   type PropertySearch,
 } from '../api/properties';
 import { DataTable, Pages, type DataColumn } from '../ui/data-table';
-import { EmptyState } from '../ui/empty-state';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
 import { appOnDevice } from '../offline/app-on-device';
@@ -21,6 +20,7 @@ import { saveForOffline } from '../timer-records/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { OutlookWords } from '../property/outlook-words';
 import pageStyles from '../ui/page.module.css';
+import { FirstRun } from './first-run';
 import styles from './properties-page.module.css';
 import { Choice } from '../ui/choice';
 
@@ -155,12 +155,7 @@ export function PropertiesPage() {
         <LoadError what="The properties" error={found.error} onRetry={() => void found.refetch()} />
       )}
       {isEmpty ? (
-        <EmptyState
-          title="No properties yet"
-          text="Add the first: whose home it is and what water it has. Then its timer, its stations, and what the timer held when you found it."
-        >
-          <div className={pageStyles['page-head']}>{actions}</div>
-        </EmptyState>
+        <FirstRun onImport={() => setImporting(true)} />
       ) : (
         <>
           <SearchBar search={search} found={found.data?.total} onChange={go} />

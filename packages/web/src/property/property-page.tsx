@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { PlusOutlined } from '@ant-design/icons';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { parseDate } from '@water-clock/core/civil-time';
@@ -127,13 +128,17 @@ function PropertySheets({ property }: { property: Property }) {
       }
     >
       {archived && <Tag style={{ justifySelf: 'start' }}>archived</Tag>}
-      <Timers propertyId={id} />
-      <div className={pageStyles['sheets']}>
-        <Jobs propertyId={id} />
-        <WhoSheet property={property} />
-        <SupplySheet property={property} />
-        <RulesSheet property={property} />
-        <WeatherSheet property={property} />
+      <div className={styles['home']}>
+        <div className={styles['work']}>
+          <Timers propertyId={id} />
+          <Jobs propertyId={id} />
+        </div>
+        <div className={clsx(pageStyles['sheet'], styles['about'])}>
+          <WhoSheet property={property} />
+          <SupplySheet property={property} />
+          <RulesSheet property={property} />
+          <WeatherSheet property={property} />
+        </div>
       </div>
       {mayChange && !archived && property.setUpSkipped === null && (
         <p className={pageStyles['soft']} style={{ margin: 0 }}>
@@ -201,7 +206,7 @@ function Fact({ name, children }: { name: string; children: string }) {
 function WhoSheet({ property }: { property: Property }) {
   const { address, town, contactName, contactPhone, contactEmail, gateNotes, timeZone } = property;
   return (
-    <section className={pageStyles['sheet']} aria-labelledby="who">
+    <section aria-labelledby="who">
       <h2 id="who">
         Who and where
         <EraseContact property={property} />
@@ -224,7 +229,7 @@ function SupplySheet({ property }: { property: Property }) {
   const price = useQuantity('waterPrice');
   const { currency } = useSignedIn().firm;
   return (
-    <section className={pageStyles['sheet']} aria-labelledby="supply">
+    <section aria-labelledby="supply">
       <h2 id="supply">Water supply</h2>
       <dl className={pageStyles['facts']}>
         <Fact name="From">{supplySource ? SUPPLY_NAMES[supplySource] : 'not known'}</Fact>
@@ -252,7 +257,7 @@ function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
   const mayChange = useMayChange();
   const { data } = weather;
   return (
-    <section className={pageStyles['sheet']} aria-labelledby="weather">
+    <section aria-labelledby="weather">
       <h2 id="weather">Weather</h2>
       {weather.error && !weather.data && <p role="alert">The weather could not be loaded.</p>}
       {data && (
@@ -281,7 +286,7 @@ function RulesSheet({ property }: { property: Property }) {
   const rules = useQuery(rulesQuery);
   const set = rules.data?.find(({ id }) => id === ruleSetId);
   return (
-    <section className={pageStyles['sheet']} aria-labelledby="rules">
+    <section aria-labelledby="rules">
       <h2 id="rules">Local rules{set && ` · ${set.document.district}`}</h2>
       {set ? (
         <RulesInForceWords

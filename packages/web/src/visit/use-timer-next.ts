@@ -25,6 +25,6 @@ export function useTimerNext(timerId: string): TimerNext | null {
       order: timer.handling.keyInOrder,
       today: parseDate(todayHere())!,
     });
-    return timerNext({ target, collisions, toKeyIn: values.length });
+    return timerNext({ target, collisions, toKeyIn: values });
   }, [timer, target, reading, collisions]);
 }

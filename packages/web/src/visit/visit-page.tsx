@@ -52,6 +52,7 @@ export function VisitPage() {
           <div className={pageStyles['sheets']}>
             <Here timer={device.timer!} />
             <Jobs propertyId={device.timer!.property.id} />
+            {!open && <PastVisits timerId={timerId} />}
           </div>
         </Page>
       )}
@@ -62,8 +63,6 @@ export function VisitPage() {
 function Begin({ timerId }: { timerId: string }) {
   const begin = useBeginVisit(timerId);
   const mayChange = useMayChange();
-  const past = useQuery(visitsQuery(timerId));
-  const clock = useClock();
   return (
     <section className={pageStyles['sheet']}>
       <h2>No visit goes on here</h2>
@@ -83,16 +82,27 @@ function Begin({ timerId }: { timerId: string }) {
           </Button>
         </Saving>
       )}
-      {(past.data ?? []).length > 0 && (
-        <ul className={styles['visit-past']} aria-label="Visits before">
-          {past.data!.map(({ id, startedAt, startedBy, endedBy }) => (
-            <li key={id}>
-              {momentWords(startedAt, clock)}, {startedBy}
-              {endedBy && endedBy !== startedBy && `, ended by ${endedBy}`}
-            </li>
-          ))}
-        </ul>
-      )}
+    </section>
+  );
+}
+
+/** The visits that were made and ended, the newest first; nothing where there are none. */
+function PastVisits({ timerId }: { timerId: string }) {
+  const visits = useQuery(visitsQuery(timerId));
+  const clock = useClock();
+  const past = visits.data?.filter(({ endedAt }) => endedAt !== null) ?? [];
+  if (past.length === 0) return null;
+  return (
+    <section className={pageStyles['sheet']} aria-labelledby="past">
+      <h2 id="past">Visits before</h2>
+      <ul className={styles['visit-past']}>
+        {past.map(({ id, startedAt, startedBy, endedBy }) => (
+          <li key={id}>
+            {momentWords(startedAt, clock)}, {startedBy}
+            {endedBy && endedBy !== startedBy && `, ended by ${endedBy}`}
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }
