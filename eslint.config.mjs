@@ -4,6 +4,7 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 import { ASSERTING } from './tools/asserting-files.mjs';
 import types from './tools/eslint-types.mjs';
+import words from './tools/eslint-words.mjs';
 
 /** What is checked with its types: promises that nobody waits for, conditions that cannot be. */
 const TYPED = ['packages/*/src/**/*.{ts,tsx}', 'e2e/**/*.ts'];
@@ -46,6 +47,12 @@ export default tseslint.config(
     rules: {
       '@typescript-eslint/consistent-type-assertions': ['error', { assertionStyle: 'never' }],
     },
+  },
+  {
+    files: ['packages/{cli,core,server,web}/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.spec.{ts,tsx}', '**/{testing,demo,migrations}/**'],
+    plugins: { glossary: { rules: { words } } },
+    rules: { 'glossary/words': 'error' },
   },
   {
     // What a test asks the server or reads out of a file is of any shape until it is compared.

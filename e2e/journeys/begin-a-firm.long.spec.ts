@@ -109,7 +109,7 @@ it('a real firm is begun by the code that is printed, without the demo; the serv
     execFileSync(process.execPath, ['tools/firm.mjs', 'import', file], {
       ...{ cwd: checkout, env: elsewhere, encoding: 'utf8' as const },
     });
-  expect(bringIn()).toMatch(/Lower Meadow is brought in, \d+ rows\.\nRuna Lind joins it/);
+  expect(bringIn()).toMatch(/Lower Meadow is imported, \d+ rows\.\nRuna Lind joins it/);
   expect(bringIn).toThrow('this firm is here already');
 
   const ended = new Promise((resolve) => child!.once('exit', resolve));

@@ -593,7 +593,7 @@ const EXERCISES: Record<WriteName, Exercise> = {
     sends: 'POST /property-files',
     come: async (page) => {
       await giveFile(page, await importing(page, 'Ring three times'));
-      return beginning('Bring it in');
+      return beginning('Import it');
     },
   },
   'leave-sheet': {

@@ -184,7 +184,7 @@ it('a two-wire timer: units found and assigned, a linked station, hours of a pro
   await clickButton(page, 'Add hours');
   await labelled(page, 'Waters from');
   await closeEditor(page);
-  await waitForVerdict(page, 'No two runs ever overlap');
+  await waitForVerdict(page, 'No two runs overlap');
   await saveSettings(page);
   expect((await settingsOf(timerId)).programs.find(({ id }) => id === 'A')).toMatchObject({
     starts: ['21:00'],

@@ -101,7 +101,7 @@ it('a copy is brought back to the desk as one step that can be undone', async ()
   await first!.click();
   await waitForWords(page, 'Copy № 1');
   await clickButton(page, 'Bring back to the desk');
-  await waitForVerdict(page, 'No two runs ever overlap');
+  await waitForVerdict(page, 'No two runs overlap');
   expect(await cellValue(page, 'Program A, start 2')).toBe('');
   await clickButton(page, 'Undo');
   await waitForVerdict(page, 'collide');
@@ -267,7 +267,7 @@ it('a property goes out as a file and comes back in, shown first', async () => {
   await waitForWords(page, 'is required');
   await giveFile(page, file);
   await waitForWords(page, 'Notes for the gate: nothing becomes "Ring twice".');
-  await clickButton(page, 'Bring it in');
+  await clickButton(page, 'Import it');
   await waitForWords(page, 'Who and where');
   await waitForWords(page, 'Ring twice');
   await page.close();

@@ -70,7 +70,7 @@ async function importFirm(
   const [file, ...more] = words;
   if (!file || more.length > 0) throw new CannotBegin(USAGE);
   const { name, rows, owners } = await bringIn(source, file);
-  process.stdout.write(`${name} is brought in, ${rows} rows.\n`);
+  process.stdout.write(`${name} is imported, ${rows} rows.\n`);
   for (const owner of owners)
     process.stdout.write(
       `${owner.name} joins it within seven days at ${publicUrl}/join/${owner.token}, and invites the others again.\n`,

@@ -10,7 +10,7 @@ const MOST_LIMIT_SECONDS = 600;
 export const planVerb: Verb = {
   name: 'plan',
   usage: 'plan FILE [--limit SECONDS]',
-  summary: 'a plan file that meets the brief, or why there is none and what would help',
+  summary: 'a plan file that keeps the brief, or why there is none and what would help',
   run: (words) => {
     const given = readArguments(words, { limit: { type: 'string' } });
     if (!given.ok) return refused(given.trouble);

@@ -10,7 +10,7 @@ export const togetherVerb = plansVerb({
   name: 'together',
   usage: USAGE,
   summary:
-    'timers on one supply: the first overlap on any date ever, and when they take too much, in true time',
+    'timers on one supply: the first overlap on any date, and when they take too much, in true time',
   options: { from: { type: 'string' }, days: { type: 'string' } },
   read: (options) => readRange({ days: USUAL_DAYS, ...options }),
   run: (plans, range) =>

@@ -10,7 +10,7 @@ export const cycleSoakUnsupported = rule('cycle-soak-unsupported', 'error', (sit
     situation,
     ({ station, seconds }) => seconds > cycleOf(station),
     ({ program, name, run: { station, seconds } }) => ({
-      message: `Program ${program} runs ${name} for ${lengthInWords(seconds)} in one go: this timer has no cycle-and-soak to cut it at ${lengthInWords(cycleOf(station))}.`,
+      message: `Program ${program} runs ${name} for ${lengthInWords(seconds)} without a break: this timer has no cycle-and-soak to cut it at ${lengthInWords(cycleOf(station))}.`,
       fix: `Set ${lengthInWords(cycleOf(station))} or less, and let program ${program} start several times.`,
     }),
   );

@@ -188,7 +188,7 @@ const EXAMPLES: Record<FindingCode, Example> = {
   'cycle-soak-unsupported': {
     fires: homeOf({ one: { cycleSeconds: 540, soakSeconds: 600 } }),
     found: [{ program: 'A', station: 1 }],
-    says: ['10 min in one go', '9 min'],
+    says: ['10 min without a break', '9 min'],
     silent: homeOf({ one: { cycleSeconds: 600, soakSeconds: 600 } }),
   },
   'concurrent-unsupported': {
@@ -314,7 +314,7 @@ const EXAMPLES: Record<FindingCode, Example> = {
   runoff: {
     fires: homeOf({ one: { runoffSeconds: 599 } }),
     found: [{ program: 'A', station: 1, first: '2026-06-02T04:00:00', count: 17 }],
-    says: ['10 min in one go', '9 min 59 s'],
+    says: ['10 min without a break', '9 min 59 s'],
     silent: homeOf({ one: { runoffSeconds: 600 } }),
   },
   'short-soak': {

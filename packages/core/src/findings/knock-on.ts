@@ -54,6 +54,6 @@ function reasonOf({ run, behind }: Late): [string, string] {
     ];
   return [
     'is late itself, and still going',
-    `Mend what makes program ${behind.program.id} late, or start program ${run.program.id} later.`,
+    `Fix what makes program ${behind.program.id} late, or start program ${run.program.id} later.`,
   ];
 }

@@ -46,7 +46,7 @@ export const lateFinish = rule('late-finish', 'warning', (situation) => {
     message: ruleWords(
       situation,
       nightOf(run.begin),
-      `program ${program}, begun at ${clockTime(run.begin)} on ${longDate(dayOf(run.begin))}, waters until ${clockTime(end)}; it is to be over by ${clockTime(over)}.`,
+      `program ${program}, begun at ${clockTime(run.begin)} on ${longDate(dayOf(run.begin))}, waters until ${clockTime(end)}; it is to finish by ${clockTime(over)}.`,
     ),
     fix: `Start program ${program} ${lengthInWords(end - over)} earlier, or shorten its run times.`,
     first: formatDateTime(run.nominal),

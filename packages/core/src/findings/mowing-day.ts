@@ -17,7 +17,7 @@ export const mowingDay = rule('mowing-day', 'warning', (situation) => {
     if (day !== null) occurrences.add(piece, { piece, day });
   }
   return occurrences.told(({ piece, day }, program, station) => ({
-    message: `${atBegin(stationWords(situation.station(station)))} waters in program ${program} on ${longDate(day)}, a day kept dry for mowing: the mower meets wet ground.`,
+    message: `${atBegin(stationWords(situation.station(station)))} waters in program ${program} on ${longDate(day)}, a day kept dry for mowing: the mower runs on wet ground.`,
     fix: `Keep program ${program} off the days for mowing, by its water days or by a day on which it never waters.`,
     first: formatDateTime(touches(piece, day)),
   }));

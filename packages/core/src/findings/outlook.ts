@@ -7,7 +7,7 @@ export const OUTLOOK_DAYS = 14;
 
 /** What is said first of settings, wherever they are spoken of; as if switched on, and whatever the weather. */
 export interface Outlook {
-  /** The first collision on any date; null: no two runs ever overlap. */
+  /** The first collision on any date; null: no two runs overlap. */
   readonly first: { readonly start: TimerSeconds; readonly seconds: number } | null;
   /** How many collisions the first {@link OUTLOOK_DAYS} dates hold. */
   readonly collisions: number;

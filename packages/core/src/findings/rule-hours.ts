@@ -38,7 +38,7 @@ export const ruleHours = rule('rule-hours', 'error', (situation) => {
       dayOf(hours.from),
       `${stationWords(situation.station(station))} waters in program ${program} on ${spanWords(piece.from, piece.to)}, in the hours from ${clockTime(hours.from)} to ${clockTime(hours.to)} in which the local rules allow no watering.`,
     ),
-    fix: `Start program ${program} so that it is over by ${clockTime(hours.from)}, or begins after ${clockTime(hours.to)}.`,
+    fix: `Start program ${program} so that it finishes by ${clockTime(hours.from)}, or begins after ${clockTime(hours.to)}.`,
     first: formatDateTime(addSeconds(piece.from, Math.max(0, hours.from - piece.from))),
   }));
 });

@@ -25,7 +25,7 @@ export const runoff = rule('runoff', 'warning', (situation) => {
       ? `Set a cycle of ${limit} with a soak for station ${station}.`
       : `Set ${limit} or less for station ${station}, and let program ${program} start several times.`;
     return {
-      message: `${atBegin(stationWords(situation.station(station)))} is on for ${lengthInWords(piece.to - piece.from)} in one go in program ${program} (first ${dateAndTime(piece.from)}), and its water runs off after ${limit}.`,
+      message: `${atBegin(stationWords(situation.station(station)))} is on for ${lengthInWords(piece.to - piece.from)} without a break in program ${program} (first ${dateAndTime(piece.from)}), and its water runs off after ${limit}.`,
       fix,
       first: formatDateTime(piece.from),
     };

@@ -39,5 +39,5 @@ const afterWords = (gapSeconds: number): string =>
   gapSeconds < 0
     ? 'while it is still on'
     : gapSeconds === 0
-      ? 'without any pause'
+      ? 'without any soak'
       : `${lengthInWords(gapSeconds)} after it was on last`;

@@ -71,7 +71,7 @@ function told(situation: Situation, cut: Cut, program: string, station: number):
 
 const timerWords = (program: string, { from, to }: Span): [string, string] => [
   `from ${clockTime(from)} to ${clockTime(to)} this timer lets nothing water`,
-  `Start program ${program} so that it is over by ${clockTime(from)}, or begins after ${clockTime(to)}; or change the hours.`,
+  `Start program ${program} so that it finishes by ${clockTime(from)}, or begins after ${clockTime(to)}; or change the hours.`,
 ];
 
 const ownWords = ({ id, waterWindows }: ProgramSettings): [string, string] => [

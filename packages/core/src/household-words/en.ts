@@ -13,7 +13,7 @@ export const EN = {
     rules: 'Watering rules',
     thisWeek: 'This week',
     nothing: 'nothing',
-    pauseForRain: 'To pause it for rain',
+    pauseForRain: 'To stop it for rain',
     runOneStation: 'To run one station by hand',
     due: 'What comes next',
     caution:
@@ -108,7 +108,7 @@ export const EN = {
       '{count, plural, one {Station {names} waters} other {Stations {names} water}} in frost too.',
     pump: 'The pump runs for {count, plural, one {station} other {stations}} {names}.',
     collides:
-      'Two runs of the timer meet, first on {date} at {time}, and one is late, cut short or left out. Please phone us.',
+      'Two runs of the timer overlap, first on {date} at {time}, and one is late, cut short or left out. Please phone us.',
     rulesNow: 'Now: {rules}.',
     rulesFrom: 'From {date}: {rules}.',
     rulesOwner: 'Whoever owns the home answers for keeping them, and for any fine.',

@@ -51,7 +51,7 @@ function meetingBeside({ from, standing: { kept, beside } }: Situation, plan: Pl
   for (const other of beside) {
     const meeting = firstMeetingOf([{ ...plan, programs }, other], from);
     if (meeting)
-      return `it meets another timer of the home at ${formatDateTime(meeting.b.trueTime)}`;
+      return `it overlaps another timer of the home at ${formatDateTime(meeting.b.trueTime)}`;
   }
   return null;
 }

@@ -213,7 +213,7 @@ it('tells what holds water back, what is uncertain, and that two runs meet', () 
   const over = { pauses: [{ from: '2026-05-01T00:00:00', to: '2026-05-10T00:00:00' }] };
   expect(notes({ controller: over })).toEqual([DRY_SENSOR]);
   expect(notes(program({ starts: ['04:00', '04:05'] }))[0]).toBe(
-    'Two runs of the timer meet, first on Mon 1 June at 04:05, and one is late, cut short or left out. Please phone us.',
+    'Two runs of the timer overlap, first on Mon 1 June at 04:05, and one is late, cut short or left out. Please phone us.',
   );
   expect(notes({}, { keyedIn: 1 })[0]).toBe(
     'One value of 19 was not read off the timer again: what stands here was keyed in.',

@@ -107,7 +107,7 @@ function rainFaults(rainMm: number | null): Fault[] {
   const message =
     rainMm < 0
       ? 'is below 0'
-      : `${Math.round(rainMm)} mm is more than ever fell in a day: are the units right?`;
+      : `${Math.round(rainMm)} mm is more than falls in a day anywhere: are the units right?`;
   return [{ column: 'rain', message }];
 }
 

@@ -216,7 +216,7 @@ describe('a sheet', () => {
     ]);
     expect(bad[0]!.faults.map(({ message }) => message)).toEqual([
       'is below the low',
-      '3000 mm is more than ever fell in a day: are the units right?',
+      '3000 mm is more than falls in a day anywhere: are the units right?',
     ]);
   });
 

@@ -1,3 +1,3 @@
 /** What is said of settings that are too much to work out, wherever they are. */
 export const TOO_MUCH_WORDS =
-  'This is too much to work out: far more water, or more starts that meet, than any timer makes. Take starts away, shorten run times, or lengthen the cycles.';
+  'This is too much to work out: far more water, or more starts that collide, than any timer makes. Take starts away, shorten run times, or lengthen the cycles.';

@@ -18,7 +18,7 @@ export interface BroughtIn {
   readonly owners: readonly { readonly name: string; readonly token: string }[];
 }
 
-const wrong = (words: string): CannotBegin => new CannotBegin(`Nothing was brought in: ${words}.`);
+const wrong = (words: string): CannotBegin => new CannotBegin(`Nothing was imported: ${words}.`);
 
 /**
  * Brings a firm in from an archive, all of it or nothing, with the ids that it had. Its people are invited anew: an

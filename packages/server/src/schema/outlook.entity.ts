@@ -43,7 +43,7 @@ export class StoredOutlook {
   @Column('integer')
   runs!: number;
 
-  /** Timer time; null where no two runs ever overlap. */
+  /** Timer time; null where no two runs overlap. */
   @Column('text', { name: 'first_collision', nullable: true })
   firstCollision!: string | null;
 }

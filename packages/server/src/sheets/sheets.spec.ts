@@ -113,7 +113,7 @@ it('the PDF of a home of 12 stations has one page, with all that the sheet says'
       'Quillhaven Sprinkler Care, phone 555 0100',
       'Kerb strip, street side',
       'Slope, garden side',
-      'To pause it for rain',
+      'To stop it for rain',
       'To run one station by hand',
       'Mon 1 Jun',
       'It does not water while the rain sensor is wet.',

@@ -4,4 +4,4 @@ export const firstUnread = (): HTMLElement | null =>
 
 /** Why nothing is saved while a field holds what cannot be read. */
 export const UNREAD =
-  'One field cannot be read yet: mend it, or bring back what stood there with Escape.';
+  'One field cannot be read yet: type it anew, or bring back what stood there with Escape.';

@@ -63,7 +63,7 @@ function ChangesPage({ of, crumbs }: ChangesPageProps) {
         )}
         {changes.isPending && <Skeleton active />}
         {changes.data && rows.length === 0 && (
-          <EmptyState title="No changes" text="Nothing of the kind was changed here yet." />
+          <EmptyState title="No changes" text="Nothing like that was changed here yet." />
         )}
         <ol className={styles['changes']}>
           {rows.map((change) => (

@@ -37,11 +37,11 @@ it('says so when nothing waters', () => {
   expect(verdictKind(model)).toBe('dry');
 });
 
-it('says so when no two runs ever overlap', () => {
+it('says so when no two runs overlap', () => {
   const apart = testPlan();
   apart.programs[1]!.starts = ['05:00'];
   const model = modelOf(apart);
-  expect(verdict(model)).toBe('No two runs ever overlap, on any date. Clear up to 150 %.');
+  expect(verdict(model)).toBe('No two runs overlap, on any date. Clear up to 150 %.');
   expect(verdictKind(model)).toBe('clear');
 });
 
@@ -76,7 +76,7 @@ it('counts the errors that are no collisions, the clock by name', () => {
     ],
   });
   expect(verdict(modelOf(wrong))).toBe(
-    'No two runs ever overlap, on any date. Clear up to 150 %. The clock is wrong, and 1 other error below.',
+    'No two runs overlap, on any date. Clear up to 150 %. The clock is wrong, and 1 other error below.',
   );
   delete wrong.controller.clock;
   expect(verdict(modelOf(wrong))).toMatch(/ 1 other error below\.$/);

@@ -21,7 +21,7 @@ function collisionVerdict({
     return `Nothing waters in ${OUTLOOK_DAYS} days, up to ${longDate(addDays(since, OUTLOOK_DAYS - 1))}.`;
   const headroom =
     allDates.headroomPercent === null ? '' : ` Clear up to ${allDates.headroomPercent} %.`;
-  if (first === null) return `No two runs ever overlap, on any date.${headroom}`;
+  if (first === null) return `No two runs overlap, on any date.${headroom}`;
   const length = lengthInWords(first.seconds);
   const when = nearMoment(first.start, since);
   if (collisions === 0)

@@ -61,7 +61,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
           loading={importing.isWriting}
           onClick={() => looked && void bringIn(looked)}
         >
-          Bring it in
+          Import it
         </Button>,
       ]}
     >

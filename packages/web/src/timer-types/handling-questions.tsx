@@ -39,7 +39,7 @@ const WIRED: Readonly<Record<WiringKind, string>> = {
 
 /** What is done with the hands, to be read out by telephone. */
 const IN_WORDS = {
-  pauseForRain: 'How a household pauses it for rain',
+  pauseForRain: 'How a household stops it for rain',
   runOneStation: 'How a household runs one station by hand',
   storeCopy: 'How its settings are stored in its own memory',
   bringBackCopy: 'How they are brought back from it',

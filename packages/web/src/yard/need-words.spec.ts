@@ -44,7 +44,7 @@ it('says how often and in how many pieces', () => {
   const { minute, measurement } = telling({ head: 'spray', soil: 'clay' }).need;
   expect(oftenWords(minute!)).toBe('3 × a week');
   expect(pieceWords(minute!.pieces)).toBe('2 of 7 min 30 s');
-  expect(pieceWords({ ...minute!.pieces, count: 1 })).toBe('one go');
+  expect(pieceWords({ ...minute!.pieces, count: 1 })).toBe('all of it');
   expect(oftenWords({ ...measurement!, wateringsPerWeek: 7 / 25 })).toBe('every 25 days');
   expect(oftenWords({ ...measurement!, wateringsPerWeek: 28 })).toBe('4 × a day');
   expect(oftenWords({ ...measurement!, wateringsPerWeek: 7 })).toBe('7 × a week');

@@ -23,9 +23,9 @@ export function oftenWords({ wateringsPerWeek }: SchoolNeed): string {
   return `every ${Math.round(7 / wateringsPerWeek)} days`;
 }
 
-/** "3 of 4 min 30 s"; in one go: "one go". The last piece may be shorter. */
+/** "3 of 4 min 30 s"; without a break: "all of it". The last piece may be shorter. */
 export const pieceWords = ({ count, longestSeconds }: Pieces): string =>
-  count <= 1 ? 'one go' : `${count} of ${exactTime(longestSeconds!)}`;
+  count <= 1 ? 'all of it' : `${count} of ${exactTime(longestSeconds!)}`;
 
 const signed = (value: number): string =>
   value === 0 ? 'the same' : `${value > 0 ? '+' : '−'}${Math.abs(value)}`;
@@ -132,14 +132,14 @@ export function piecesWhy(telling: NeedTelling, school: School): string {
       return `Run-off was timed on site: ${exactTime(longestSeconds!)} before water stands or runs.`;
     case 'custom':
       return longestSeconds === null
-        ? 'In one go: neither clay nor steep, and nobody timed run-off.'
+        ? 'Without a break: neither clay nor steep, and nobody timed run-off.'
         : 'In halves on clay and on slopes over 6 %, by custom. Time the run-off to know.';
     case 'soil': {
       const { intakeMmPerHour } = SOIL_FACTS[soil.value];
       const store = surfaceStoreMm(soil.value, slopePercent.value);
       const ground = `${soil.value}${taken(soil.isAssumed)} at ${slopePercent.value} % slope${taken(slopePercent.isAssumed)}`;
       return longestSeconds === null
-        ? `In one go: ${ground} takes ${inUnit(intakeMmPerHour, telling.rate)}, as fast as it comes.`
+        ? `Without a break: ${ground} takes ${inUnit(intakeMmPerHour, telling.rate)}, as fast as it comes.`
         : `${ground}: ${inUnit(store, depth)} stand before they run off, and ${inUnit(intakeMmPerHour, telling.rate)} go in of ${inUnit(rate!.mmPerHour, telling.rate)}. Time the run-off to know.`;
     }
   }

@@ -47,7 +47,7 @@ export const allDates = (plan: Plan, from: DayNumber): AllDates =>
 export const firstCollisions = (plan: Plan, from: DayNumber): readonly Collision[] =>
   allDates(plan, from).collisions;
 
-/** The earliest collision with both dates from `from` on, or null when there is none on any date ever. */
+/** The earliest collision with both dates from `from` on, or null when there is none on any date. */
 export const firstCollision = (plan: Plan, from: DayNumber): Collision | null =>
   firstCollisions(plan, from)[0] ?? null;
 

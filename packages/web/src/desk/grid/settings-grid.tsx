@@ -167,7 +167,7 @@ export const SettingsGrid = memo(function SettingsGrid(props: GridProps) {
           <th
             scope="col"
             className={gridTableStyles['column-name']}
-            title={isSoaking ? 'Longest time on in one go' : NO_CYCLE}
+            title={isSoaking ? 'Longest time on without a break' : NO_CYCLE}
             data-warning={!isSoaking}
           >
             cycle

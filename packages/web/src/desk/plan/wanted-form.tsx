@@ -114,7 +114,7 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
       {isByDay && <HoursByDay targets={targets} />}
       {targets.isOwn && (
         <p className={clsx(pageStyles['soft'], styles['wanted-note'])}>
-          These wishes are kept on this device.{' '}
+          What is wanted is kept on this device.{' '}
           <Button type="link" size="small" onClick={targets.asUsual}>
             As usual again
           </Button>
@@ -161,7 +161,7 @@ function HoursByDay({ targets: { wanted, setWanted, byDay } }: Pick<WantedFormPr
       </div>
       {!isTaken && (
         <p role="alert">
-          These hours end before they begin: until that is mended {say(byDay.join(' to '))} is
+          These hours end before they begin: until that is right {say(byDay.join(' to '))} is
           taken.
         </p>
       )}

@@ -225,7 +225,7 @@ function MonthTable({ table, plan }: { table: SeasonTable; plan: Plan }) {
                 data-kind={isError ? 'error' : troubles.length > 0 ? 'caution' : 'clear'}
               >
                 {month.isDry
-                  ? 'It wants no water: off, or paused.'
+                  ? 'It wants no water: off, or on hold.'
                   : troubles.map(say).join(' ') || 'No collision, and no rule broken.'}
               </td>
             </tr>

@@ -165,7 +165,7 @@ function yearWords({ since, first, mostSeconds }: YearModel): string {
       : `The tallest night waters ${lengthInWords(mostSeconds)}.`;
   return first
     ? `First collision: ${nearMoment(first.start, since)}. ${busiest}`
-    : `No two runs ever overlap. ${busiest}`;
+    : `No two runs overlap. ${busiest}`;
 }
 
 interface MonthLabelProps {
