@@ -74,7 +74,7 @@ it('somebody is invited, joins, sets up an authenticator, signs in by it, and is
     .waitForSelector('[aria-label="Recovery codes"] code')
     .then((code) => code!.evaluate((one) => one.textContent));
   expect(await faultsOf(wendel)).toEqual([]);
-  await clickButton(wendel, 'I have kept them');
+  await clickButton(wendel, 'I have saved them');
   await (await wendel.waitForSelector('[aria-label="You: Wendel Ash"]'))!.click();
   await clickOn(
     wendel,
@@ -85,7 +85,7 @@ it('somebody is invited, joins, sets up an authenticator, signs in by it, and is
   await signIn(wendel);
   await wendel.waitForSelector('[name="code"]');
   await clickOn(wendel, button('Sign in'));
-  await waitForWords(wendel, 'Code is wanted');
+  await waitForWords(wendel, 'Code is needed');
   await fill(wendel, '[name="code"]', '000000');
   await clickOn(wendel, button('Sign in'));
   await waitForWords(wendel, 'is not right');

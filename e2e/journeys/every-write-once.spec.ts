@@ -641,8 +641,8 @@ const EXERCISES: Record<WriteName, Exercise> = {
       askedFirst(
         page,
         `/timer-types/${await made('/timer-types', await aTimerType('No more'))}`,
-        'Take out',
-        'Take it out',
+        'Take away',
+        'Take it away',
       ),
   },
   'remove-weather': {

@@ -396,8 +396,8 @@ describe('what somebody else saved meanwhile is never overwritten unasked', () =
         '/timer-types',
         { name: 'No more', capability: {} },
         'How to tell it',
-        'Take out…',
-        'Take it out',
+        'Take away…',
+        'Take it away',
       ],
       [
         '/weather',

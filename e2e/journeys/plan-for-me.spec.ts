@@ -126,24 +126,20 @@ it('offers the nearest plan where there is none, other ways with their costs, an
   await goTo(page, `${await stage.deskOf('Garage timer')}&mode=plan`);
   // What was wished last time is wished still, until it is given up.
   await page.waitForSelector('tr[data-station="10"][data-kept="true"]');
-  await clickButton(page, 'As usual again');
+  await clickButton(page, 'Back to the usual');
   await page.waitForSelector('tr[data-station="10"][data-kept="false"]');
   await page.waitForFunction(
     () => document.querySelectorAll('[aria-label="Plans side by side"] thead th').length >= 3,
   );
   await page.waitForFunction(() => !document.querySelector('[data-planning="busy"]'));
   await choose('In words');
-  const words = await page.$$eval(
-    '[aria-label="What would be set otherwise"] li',
-    (all) => all.length,
-  );
+  const words = await page.$$eval('[aria-label="What would change"] li', (all) => all.length);
   expect(words).toBeGreaterThan(5);
   // By program: without one of them fewer things are set otherwise.
   const boxes = await page.$$('[aria-label="Programs to take"] input');
   await boxes[0]!.click();
   await page.waitForFunction(
-    (most) =>
-      document.querySelectorAll('[aria-label="What would be set otherwise"] li').length < most,
+    (most) => document.querySelectorAll('[aria-label="What would change"] li').length < most,
     {},
     words,
   );
@@ -194,7 +190,7 @@ it('has a percentage for each month, as the weather says, and a winter copy wher
   expect(dates).toBe(table.steps.length);
 
   await clickButton(page, 'Plan the winter copy');
-  await waitForWords(page, 'What winter wants');
+  await waitForWords(page, 'What winter needs');
   await page.waitForSelector('[aria-label="Plans side by side"]');
   await page.waitForFunction(() => !document.querySelector('[data-planning="busy"]'));
   await clickButton(page, 'Keep as the winter copy');
@@ -211,7 +207,7 @@ it('says of a season that nobody knows it, or that nothing is set, and wants no 
     (await stage.ask<{ id: string }>('POST', path, body)).id;
   const [weather] = await stage.ask<{ id: string }[]>('GET', '/weather');
   for (const [fields, words] of [
-    [{ name: 'No weather' }, 'Nobody knows yet what each month wants'],
+    [{ name: 'No weather' }, 'Nobody knows yet what each month needs'],
     [{ name: 'Nothing set', weatherId: weather!.id }, 'Nothing is set yet'],
   ] as const) {
     const home = await made('/properties', fields);

@@ -332,7 +332,7 @@ it('what is taken out of a list is gone from it on both, and is back once that i
   for (const [list, item, name, way] of [
     ['/rules', ruleSet, 'Sparrow Steps', ['Take away…', 'Take them away']],
     ['/weather', weatherId, 'Old airfield', ['Take away…', 'Take it away']],
-    ['/timer-types', typeId, 'Porch clock', ['Take out…', 'Take it out']],
+    ['/timer-types', typeId, 'Porch clock', ['Take away…', 'Take it away']],
   ] as const) {
     await turnTo(phone, list);
     await waitForWords(phone, name);

@@ -29,7 +29,7 @@ export function ChangePassword({ account: { email, hasPassword } }: { account: A
     if (!done) return;
     setCurrent('');
     setPassword('');
-    void message.success('Your password is the new one. Your other sessions ended.');
+    void message.success('Your password is changed. Your other sessions are ended.');
   };
   return (
     <section className={pageStyles['sheet']} aria-labelledby="password">
@@ -42,7 +42,7 @@ export function ChangePassword({ account: { email, hasPassword } }: { account: A
           </p>
         )}
         {hasPassword && (
-          <Field label="The one that you know" fault={faults.get('current')}>
+          <Field label="The present password" fault={faults.get('current')}>
             {(id) => (
               <Input.Password
                 id={id}

@@ -129,7 +129,7 @@ function RecoveryCodes({ codes, onKept }: RecoveryCodesProps) {
               </li>
             ))}
           </ul>
-          <Button onClick={onKept}>I have kept them</Button>
+          <Button onClick={onKept}>I have saved them</Button>
         </>
       }
     />

@@ -18,7 +18,7 @@ export async function answerOf<Thread, Answer>(
   const thread = begin();
   try {
     return await new Promise<Answer>((resolve, reject) => {
-      thread.onerror = () => reject(new Error('The thread could not begin.'));
+      thread.onerror = () => reject(new Error('The work in the background could not start.'));
       ask(wrap<Thread>(thread)).then(resolve, reject);
     });
   } finally {

@@ -25,7 +25,7 @@ export function ComparePanel({ older, newer }: ComparePanelProps) {
       <h2>
         From № {before.data.number} to № {after.data.number}
       </h2>
-      {sentences.length === 0 && <p>Nothing is set otherwise.</p>}
+      {sentences.length === 0 && <p>There is no difference.</p>}
       <ul>
         {sentences.map((sentence) => (
           <li key={sentence}>{say(sentence)}</li>

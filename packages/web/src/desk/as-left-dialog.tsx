@@ -41,7 +41,7 @@ export function LeftDialog({ timerId, plan, onClose }: LeftDialogProps) {
     >
       {keeping.error && <Alert type="error" showIcon title={troubleInWords(keeping.error)} />}
       <p>
-        Hold this against the display before you leave: set to run, sensor active, clock right. It
+        Compare this with the display before you leave: set to run, sensor active, clock right. It
         is kept as the copy that is in the timer now.
       </p>
       <SettingsSheet plan={plan} />

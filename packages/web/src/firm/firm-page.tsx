@@ -60,7 +60,7 @@ export function FirmPage() {
             if (phone !== firm.phone) void change({ phone });
           }}
         />
-        <p className={pageStyles['soft']}>It stands on the sheet for the door.</p>
+        <p className={pageStyles['soft']}>It is on the sheet for the door.</p>
       </section>
       <section className={pageStyles['sheet']} aria-labelledby="currency">
         <h2 id="currency">Currency</h2>

@@ -72,7 +72,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
       <Page title="Need" crumbs={crumbs}>
         <EmptyState
           title="No stations yet"
-          text="What a station needs goes by what it waters: enter the stations in the yard first."
+          text="What a station needs depends on what it waters: enter the stations in the yard first."
         >
           <Link to={`/timers/${timer.id}/yard`}>To the yard</Link>
         </EmptyState>
@@ -100,7 +100,7 @@ function Need({ timer, stored, settings, weather }: YardAtHome) {
         <Alert
           type="info"
           showIcon
-          title="This home goes by no weather yet, so by measurement there is no answer."
+          title="This home has no weather yet, so there is no answer by measurement."
           action={
             <Link to={`/properties/${property.id}/edit?at=weatherId`}>Choose its weather</Link>
           }

@@ -274,7 +274,7 @@ function WeatherSheet({ property: { id, weatherId } }: { property: Property }) {
       )}
       {mayChange && (
         <p className={pageStyles['way']}>
-          <Link to={`/weather/new?for=${id}`}>Enter weather of this home alone</Link>
+          <Link to={`/weather/new?for=${id}`}>Enter weather for this home alone</Link>
         </p>
       )}
     </section>

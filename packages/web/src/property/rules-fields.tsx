@@ -82,7 +82,7 @@ export function RulesFields({ rules, weather }: RulesFieldsProps) {
           name="isDryBeforeMowing"
           valuePropName="checked"
           label="Before mowing"
-          extra="Soft ground marks under a heavy mower. The plans and the findings go by it."
+          extra="Soft ground marks under a heavy mower. Plans and findings keep those days dry."
         >
           <Checkbox>Keep the day before dry too</Checkbox>
         </Form.Item>

@@ -117,7 +117,7 @@ function Editor({ stored, leaving: { isLeaving, leaveTo } }: EditorProps) {
   const askToRemove = () =>
     void modal.confirm({
       title: `Take away the rules of ${set.district}?`,
-      content: `${stored!.properties === 1 ? '1 home goes' : `${stored!.properties} homes go`} by them, and would go by none.`,
+      content: `${stored!.properties === 1 ? '1 home uses' : `${stored!.properties} homes use`} them, and would have none.`,
       okText: 'Take them away',
       okButtonProps: { danger: true },
       onOk: async () => {

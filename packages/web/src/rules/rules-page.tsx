@@ -45,7 +45,7 @@ export function RulesPage() {
         {rules.data?.length === 0 && (
           <p className={pageStyles['soft']}>
             None yet. Enter a district&apos;s rule once, with its words and where they come from;
-            every home there is held to it by its house number.
+            every home there is checked against it by its house number.
           </p>
         )}
         <ul className={listPageStyles['list']}>
@@ -55,7 +55,7 @@ export function RulesPage() {
               <span>{towns.join(', ') || 'no town named'}</span>
               <span className={pageStyles['soft']}>
                 {counted(periods.length, 'period')},{' '}
-                {properties === 1 ? '1 home goes' : `${properties} homes go`} by it
+                {properties === 1 ? '1 home uses' : `${properties} homes use`} it
               </span>
             </li>
           ))}

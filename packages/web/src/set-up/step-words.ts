@@ -41,7 +41,7 @@ export const STEP_WORDS: Readonly<Record<SetUpStep, StepWords>> = {
     name: 'Rules',
     next: 'Choose the local rules',
     without:
-      'Days and hours are held against no rules. Check with the water supplier before you set them.',
+      'Days and hours are checked against no rules. Check with the water supplier before you set them.',
   },
   weather: {
     name: 'Weather',

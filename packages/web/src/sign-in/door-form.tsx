@@ -33,7 +33,7 @@ export function DoorForm<Name extends string, Answer>(props: DoorFormProps<Name,
   const places = error instanceof ApiError ? error.places : [];
   const faultOf = ({ name, label }: DoorField<Name>): string | undefined =>
     isAsked && !typed[name]
-      ? `${label} is wanted`
+      ? `${label} is needed`
       : places.find(({ path }) => path === name)?.message;
   const enter = async (event: SyntheticEvent) => {
     event.preventDefault();

@@ -203,12 +203,12 @@ function Editor({ timerType, like, first, used, forProperty, leaving }: EditorPr
     void modal.confirm({
       title: `Take ${timerType!.name} out of the library?`,
       content: 'Its timers stay as they are.',
-      okText: 'Take it out',
+      okText: 'Take it away',
       okButtonProps: { danger: true },
       onOk: async () => {
         const { id, name } = timerType!;
         if (await removing.write(id))
-          leaveTo('/timer-types', takenAway(id, `${name} is taken out of the library.`));
+          leaveTo('/timer-types', takenAway(id, `${name} is taken away.`));
       },
     });
 
@@ -220,7 +220,7 @@ function Editor({ timerType, like, first, used, forProperty, leaving }: EditorPr
         mayChange &&
         timerType && (
           <Button danger onClick={askToRemove}>
-            Take out…
+            Take away…
           </Button>
         )
       }

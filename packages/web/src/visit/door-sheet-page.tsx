@@ -105,9 +105,7 @@ function DoorSheet({ isInTimer, ...asked }: DoorSheetProps) {
           )}
           {confirmed.keyedIn + confirmed.unknown > 0 && (
             <section className={pageStyles['sheet']}>
-              <p style={{ marginTop: 0 }}>
-                Not all that stands on this sheet was read off the timer.
-              </p>
+              <p style={{ marginTop: 0 }}>Not everything on this sheet was read off the timer.</p>
               <Link to={`/timers/${timer.id}/as-found`}>Read it off</Link>
             </section>
           )}

@@ -23,7 +23,7 @@ export function Jobs({ propertyId }: { propertyId: string }) {
       <h2 id="jobs">Jobs</h2>
       {jobs.data?.length === 0 && (
         <p className={pageStyles['soft']} style={{ margin: 0 }}>
-          Nothing is known. Faults that are found on a walk stand here.
+          Nothing is known. Faults found on a walk are listed here.
         </p>
       )}
       <ul className={styles['visit-jobs']}>

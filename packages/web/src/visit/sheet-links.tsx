@@ -46,18 +46,18 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
   const last = sheets.data?.find(({ id }) => leftId === null || id === leftId);
   if (waits || isLeaving || (leftId !== null && !last))
     return (
-      <p className={pageStyles['soft']}>
-        PDF and link can be had as soon as the sheet has gone up.
-      </p>
+      <p className={pageStyles['soft']}>The PDF and the link come as soon as the sheet is sent.</p>
     );
   if (!last)
-    return <p className={pageStyles['soft']}>PDF and link can be had once a sheet is left.</p>;
+    return (
+      <p className={pageStyles['soft']}>Leave the sheet first: then it has a PDF and a link.</p>
+    );
   // Once it is withdrawn it leads nowhere.
   const isGood = sharing.isWriting || last.links.some(({ id }) => id === made?.id);
   const askToWithdraw = (id: string) =>
     void modal.confirm({
       title: 'Withdraw the link?',
-      content: 'Whoever has it sees the sheet no more.',
+      content: 'Whoever has it can no longer see the sheet.',
       okText: 'Withdraw it',
       onOk: async () => {
         await withdrawing.write(id);

@@ -46,7 +46,7 @@ export function WaterPage() {
             ) : (
               <EmptyState
                 title="No weather yet"
-                text="What a season needs goes by its weather: choose the district's, or enter this home's."
+                text="What a season needs depends on its weather: choose the district's, or enter this home's."
               >
                 <Link to={`/properties/${property.id}/edit`}>Choose its weather</Link>
               </EmptyState>

@@ -35,7 +35,7 @@ export function WeatherListPage() {
             {taken}
             <EmptyState
               title="No weather yet"
-              text="How much a station needs goes by the weather: from a file of daily highs, lows and rain, from a table by month, or from the simulated station."
+              text="How much a station needs depends on the weather: from a file of daily highs, lows and rain, from a table by month, or from the simulated station."
             >
               {add}
             </EmptyState>
@@ -52,7 +52,7 @@ export function WeatherListPage() {
                     <span>{towns.join(', ') || 'offered to no town'}</span>
                     <span className={pageStyles['soft']}>
                       {recordWords(record)};{' '}
-                      {properties === 1 ? '1 home goes' : `${properties} homes go`} by it
+                      {properties === 1 ? '1 home uses' : `${properties} homes use`} it
                     </span>
                   </li>
                 ))}

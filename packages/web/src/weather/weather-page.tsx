@@ -137,7 +137,7 @@ function Editor({ stored, property, homes, leaveTo }: EditorProps) {
       goByIt(await client.query({ ...propertyQuery(property!.id), staleTime: 0 }), id),
     {
       touches: [propertiesKey, timersKey],
-      lead: 'The weather is saved, but the home does not go by it yet.',
+      lead: 'The weather is saved, but the home does not use it yet.',
     },
   );
   const removing = useWrite('remove-weather', removeWeather, {
@@ -167,7 +167,7 @@ function Editor({ stored, property, homes, leaveTo }: EditorProps) {
   const askToRemove = () =>
     void modal.confirm({
       title: `Take away the weather of ${draft.name}?`,
-      content: `${homes === 1 ? '1 home goes' : `${homes} homes go`} by it, and would go by none.`,
+      content: `${homes === 1 ? '1 home uses' : `${homes} homes use`} it, and would have none.`,
       okText: 'Take it away',
       okButtonProps: { danger: true },
       onOk: async () => {

@@ -109,7 +109,7 @@ function FixChanges({ plan, fix }: FixChangesProps) {
           ))}
         </tbody>
       </table>
-      <FindingLines title="Found no more" findings={fix.gone} />
+      <FindingLines title="No longer found" findings={fix.gone} />
       <FindingLines title="Found then" findings={fix.fresh} />
     </>
   );

@@ -98,7 +98,7 @@ function AskedByWeather({ plan, since, onEdit }: Pick<InForceProps, 'plan' | 'si
         onEmpty={() => set(null)}
       />{' '}
       {read === null
-        ? 'on this date: nobody has read it, and 100 % stands in for it.'
+        ? 'on this date: nobody has read it, so 100 % is used.'
         : 'on this date, as read off the display.'}
     </p>
   );

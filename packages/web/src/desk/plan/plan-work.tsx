@@ -91,7 +91,7 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
     <div className={styles['plan-work']}>
       <section className={styles['plan-wanted']} aria-label="What is wanted">
         <h2>
-          {winter.length > 0 ? `What winter wants: ${winterWords(winter)}` : 'What is wanted'}
+          {winter.length > 0 ? `What winter needs: ${winterWords(winter)}` : 'What is wanted'}
         </h2>
         <WantedForm plan={plan} timerId={timer.id} targets={targets} />
         <TargetTable
@@ -103,7 +103,7 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
           <Alert
             type="info"
             showIcon
-            title="This home goes by no weather: what cannot be measured goes by the minute, or as it is set now."
+            title="This home has no weather: what cannot be measured goes by the minute, or stays as it is set."
             action={
               <Link to={`/properties/${timer.property.id}/edit?at=weatherId`}>
                 Choose its weather
@@ -185,7 +185,7 @@ function PlanState({ planner, offer, hasTargets, yardPlace }: PlanStateProps) {
         <p>
           {state === 'stopped'
             ? 'Stopped before every way was tried.'
-            : 'This could not be planned: the planner broke off.'}{' '}
+            : 'This could not be planned: the planner stopped.'}{' '}
           <Button size="small" onClick={again}>
             Plan again
           </Button>
@@ -210,7 +210,7 @@ function PlanState({ planner, offer, hasTargets, yardPlace }: PlanStateProps) {
       )}
       {state === 'done' && offer && !offer.isProven && offer.change === null && (
         <p className={pageStyles['soft']}>
-          Best found: that no plan has fewer programs is not proven.
+          Best found. Whether fewer programs would do is not proven.
         </p>
       )}
     </div>

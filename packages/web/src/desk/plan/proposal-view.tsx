@@ -133,7 +133,7 @@ function Left({ faults }: Pick<Offer, 'faults'>) {
   const say = useSay();
   if (faults.length === 0) return null;
   return (
-    <ul className={styles['proposal-left']} aria-label="Left to see to">
+    <ul className={styles['proposal-left']} aria-label="Still to do">
       {faults.slice(0, MOST_LEFT).map((fault) => (
         <li key={findingKey(fault)} data-severity={fault.severity}>
           <WarningFilled aria-hidden="true" /> {say(fault.message)}
@@ -149,7 +149,7 @@ const MOST_LEFT = 3;
 function Words({ sentences }: { sentences: readonly string[] }) {
   const say = useSay();
   return (
-    <ul className={styles['proposal-words']} aria-label="What would be set otherwise">
+    <ul className={styles['proposal-words']} aria-label="What would change">
       {sentences.map((sentence) => (
         <li key={sentence}>{say(sentence)}</li>
       ))}

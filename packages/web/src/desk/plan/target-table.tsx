@@ -39,8 +39,8 @@ const NO_TARGET_WORDS: Record<NoTarget['why'], string> = {
 /** Why a station is watered less often than it wants. */
 function cutWords(cut: Cut, startsPerProgram: number): string {
   if (cut.by === 'rules')
-    return `It wants ${counted(Math.round(cut.perWeek), 'watering')} a week; the rules allow fewer.`;
-  const wants = `It wants ${counted(cut.perDay, 'watering')} a day`;
+    return `It needs ${counted(Math.round(cut.perWeek), 'watering')} a week; the rules allow fewer.`;
+  const wants = `It needs ${counted(cut.perDay, 'watering')} a day`;
   return cut.by === 'night'
     ? `${wants}; by night it gets one.`
     : `${wants}; a program of this timer has ${counted(startsPerProgram, 'start')}.`;

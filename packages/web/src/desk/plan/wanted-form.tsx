@@ -91,7 +91,7 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
             checked={wanted.usesIntervals}
             onChange={(event) => setWanted({ usesIntervals: event.target.checked })}
           >
-            What wants water less than weekly goes by intervals
+            Less than once a week: by intervals
           </Checkbox>
         )}
         {hasSeed && (
@@ -116,7 +116,7 @@ export function WantedForm({ plan, timerId, targets }: WantedFormProps) {
         <p className={clsx(pageStyles['soft'], styles['wanted-note'])}>
           What is wanted is kept on this device.{' '}
           <Button type="link" size="small" onClick={targets.asUsual}>
-            As usual again
+            Back to the usual
           </Button>
         </p>
       )}
@@ -161,8 +161,7 @@ function HoursByDay({ targets: { wanted, setWanted, byDay } }: Pick<WantedFormPr
       </div>
       {!isTaken && (
         <p role="alert">
-          These hours end before they begin: until that is right {say(byDay.join(' to '))} is
-          taken.
+          These hours end before they begin: until that is right {say(byDay.join(' to '))} is taken.
         </p>
       )}
     </>

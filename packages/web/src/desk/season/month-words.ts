@@ -43,10 +43,10 @@ export function troubleWords(
   const others = findings.length - told.length;
   return [
     ...(troubles.includes('below-least')
-      ? [`It wants less than this timer's least, ${season!.minPercent} %.`]
+      ? [`It needs less than this timer's least, ${season!.minPercent} %.`]
       : []),
     ...(troubles.includes('above-most')
-      ? [`It wants more than this timer's most, ${season!.maxPercent} %.`]
+      ? [`It needs more than this timer's most, ${season!.maxPercent} %.`]
       : []),
     ...(troubles.includes('too-short')
       ? [

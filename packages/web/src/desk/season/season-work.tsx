@@ -130,7 +130,7 @@ function Work({ timer, plan, yard, place, edit, weather }: WorkProps) {
           />
         </label>
         <span className={pageStyles['soft']}>
-          What each month wants{' '}
+          What each month needs{' '}
           {yard.monthPercents ? (
             <>was typed at the need.</>
           ) : weather ? (
@@ -173,7 +173,7 @@ const Missing = ({ isKnown, onPlan }: { isKnown: boolean; onPlan: () => void }) 
     <Alert
       type="info"
       showIcon
-      title="Nobody knows yet what each month wants"
+      title="Nobody knows yet what each month needs"
       description="This home's weather says it, or percentages that somebody types at the need."
     />
   );
@@ -225,7 +225,7 @@ function MonthTable({ table, plan }: { table: SeasonTable; plan: Plan }) {
                 data-kind={isError ? 'error' : troubles.length > 0 ? 'caution' : 'clear'}
               >
                 {month.isDry
-                  ? 'It wants no water: off, or on hold.'
+                  ? 'It needs no water: off, or on hold.'
                   : troubles.map(say).join(' ') || 'No collision, and no rule broken.'}
               </td>
             </tr>
@@ -314,11 +314,11 @@ function Steps({ table, plan, place, edit }: StepsProps) {
         <Alert
           type="warning"
           showIcon
-          title="Some months want more than the timer's most"
+          title="Some months need more than the timer's most"
           description={
             <>
               <p>
-                Plan the run times for the month that wants most water, and set less in the others.
+                Plan the run times for the month that needs most water, and set less in the others.
               </p>
               <Button onClick={() => place.go({ mode: 'plan' })}>Plan for me</Button>
             </>
