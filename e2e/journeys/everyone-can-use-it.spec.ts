@@ -74,6 +74,8 @@ it('works on a phone: nothing is wider than the screen, and the grid scrolls in 
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   const name = await page.$eval('[aria-label="Station 1, name"]', (cell) => cell.clientWidth);
   expect(name).toBeGreaterThan(60);
+  await goTo(page, `${deskUrl}&pane=nights`);
+  await page.waitForSelector('[data-run]', { visible: true });
   for (const width of [320, 390]) {
     await page.setViewport({ width, height: 844 });
     await page.waitForFunction(
@@ -92,6 +94,7 @@ it('works on a phone: nothing is wider than the screen, and the grid scrolls in 
       });
     });
     expect(legend!.bottom).toBeLessThanOrEqual(board!.bottom);
+    expect(board!.height).toBeGreaterThan(14 * 10);
     expect(board!.height).toBeLessThan(14 * 44);
   }
 });

@@ -115,7 +115,7 @@ it('what is left in the timer is kept as a copy of its own, and is the one in it
   await labelled(page, 'Program A, start 1');
   await clickButton(page, 'This timer');
   await clickMenuItem(page, 'As left: the timer holds these settings now');
-  await waitForWords(page, 'Hold this against the display');
+  await waitForWords(page, 'Compare this with the display');
   await clickButton(page, 'The timer holds just this');
   await waitForWords(page, 'Kept as copy № 2, as left.');
   await goTo(page, `${await yardOf('Boat shed')}/copies`);

@@ -141,8 +141,9 @@ it('the office sends the sheet that was left, as a link that opens for whoever h
 });
 
 it('on the desk the office looks: nothing can be typed, pressed or moved, and what is only shown still is', async () => {
+  await page.setViewport({ width: 1280, height: 800 });
   await goTo(page, await stage.deskOf('Garage timer'));
-  await page.waitForSelector('[data-run]');
+  await page.waitForSelector('[data-run]', { visible: true });
   const open = await page.$$eval(
     'table[aria-label="Settings"] :is(input, button, select), [data-field] :is(input, button, select)',
     (fields) => fields.filter((field) => !field.matches(':disabled')).length,

@@ -262,6 +262,9 @@ const runTimes = (plan: Plan): Map<string, number> =>
 it('shows a homeowner who has the link the sheet, and nothing else, until it is withdrawn', async () => {
   const context = await opened.browser.createBrowserContext();
   const home = await context.newPage();
+  patient(home);
+  // Behind another page it would draw no frame.
+  await home.bringToFront();
   await home.setViewport({ width: 390, height: 844 });
   const asked: string[] = [];
   home.on('request', (request) => asked.push(new URL(request.url()).pathname));

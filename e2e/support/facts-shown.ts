@@ -49,6 +49,9 @@ export function factsShown({
   const desk = `/timers/${timer}?from=2026-06-01`;
   const of = (place: string) => `/timers/${timer}${place}`;
   const onDesk = (selector: string, ...words: string[]) => see(desk, selector, ...words);
+  // On a phone the board is drawn where it is looked at.
+  const nights = `${desk}&pane=nights`;
+  const onBoard = (selector: string, ...words: string[]) => see(nights, selector, ...words);
   const findings = '[aria-label="Findings"]';
   const runs = '[aria-label^="Night board"] [data-run]';
   return {
@@ -56,8 +59,12 @@ export function factsShown({
       desk: onDesk('[aria-label="Program A, start 1"]', '08:10'),
       verdict: onDesk('[role="status"][data-kind]', 'first Mon 1 June, 04:40'),
       findings: onDesk(`${findings} [data-code="collision"]`, 'at 04:40 while'),
-      board: onDesk(runs, 'Program A', '08:10 to'),
-      year: see(`${desk}&board=year`, '[aria-live="polite"]', 'First collision: Mon 1 June, 04:40'),
+      board: onBoard(runs, 'Program A', '08:10 to'),
+      year: see(
+        `${nights}&board=year`,
+        '[aria-live="polite"]',
+        'First collision: Mon 1 June, 04:40',
+      ),
       'list of homes': at('/properties', 'Carport', ', 04:40'),
       property: at(property, 'collisions, first', ', 04:40'),
       'key in': at(of('/visit/key-in?all=yes'), '08:10'),
@@ -65,26 +72,26 @@ export function factsShown({
     Percentages: {
       desk: onDesk('[aria-label="Season percentage"]', '80'),
       headroom: onDesk('[role="img"][aria-label^="Clear at"]', 'Now 80 %'),
-      board: onDesk(runs, 'Program A', '48 min'),
-      year: see(`${desk}&board=year`, '[data-night]', 'program A 2 h 24 min'),
+      board: onBoard(runs, 'Program A', '48 min'),
+      year: see(`${nights}&board=year`, '[data-night]', 'program A 2 h 24 min'),
       season: see(`${desk}&mode=season`, '[aria-label="What to set, and when"]', 'June: 80 %'),
       'key in': at(of('/visit/key-in?all=yes'), '80 %'),
     },
     'Clock error': {
       desk: onDesk('[aria-label^="Clock: "]', '40 min ahead'),
       findings: onDesk(`${findings} [data-code="clock-off"]`, '40 min'),
-      board: see(`${desk}&time=true`, runs, 'Program A', '07:30 to'),
+      board: see(`${nights}&time=true`, runs, 'Program A', '07:30 to'),
     },
     Pauses: {
       verdict: onDesk('[role="status"]', 'On hold from Wed 3 June'),
-      board: onDesk('[aria-label^="Night board"]', 'on hold'),
+      board: onBoard('[aria-label^="Night board"]', 'on hold'),
       property: at(property, 'On hold', 'from '),
       sheet: at(of('/sheet'), 'On hold from'),
       copy: at(`/copies/${copy}`, 'Wed 3 June'),
     },
     'Rules by date': {
       findings: onDesk(`${findings} [data-code="rule-day"]`, 'Mon 1 June'),
-      board: onDesk('[aria-label^="Night board"] title', 'No watering in these hours'),
+      board: onBoard('[aria-label^="Night board"] title', 'No watering in these hours'),
       plan: see(`${desk}&mode=plan`, '[aria-label="Plans"] title', 'No watering in these hours'),
       season: see(`${desk}&mode=season`, '[aria-label="Percentage by month"] td', 'local rules'),
       property: at(property, 'Tuesdays and Saturdays, and no other day'),

@@ -14,10 +14,10 @@ const ground = (
 const PORCH = {
   controller: { season: { mode: 'whole', percent: 90 } },
   stations: stations(
-    ['Front lawn', 'rotary', 'turf'],
+    ['Lane lawn', 'rotary', 'turf'],
     ['Drive edge', 'spray', 'turf'],
-    ['Back lawn', 'rotor', 'turf'],
-    ['Long border', 'drip', 'shrubs'],
+    ['Apple lawn', 'rotor', 'turf'],
+    ['Sunny border', 'drip', 'shrubs'],
     ['Pear trees', 'bubbler', 'trees'],
   ),
 };
@@ -293,7 +293,7 @@ export const KEPT_HOMES: readonly DemoHome[] = [
     address: '22 Orchard Rise',
     latitude: 40.227,
     longitude: -107.358,
-    contactName: 'Silas Wren-Carter',
+    contactName: 'Silas Carter',
     contactPhone: '555 0151',
     gateNotes: 'Ring at the lodge. Both timers are keyed with the brass key on the hook.',
     supplySource: 'mains',

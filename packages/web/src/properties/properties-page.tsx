@@ -103,14 +103,21 @@ function useTyped(settled: string, settle: (text: string) => void) {
 function SaveForOffline({ rows }: { rows: readonly PropertyListing[] }) {
   const client = useQueryClient();
   const { message } = App.useApp();
-  const [isBusy, setBusy] = useState(false);
+  const [work, setWork] = useState<{ saved: number; stopping: AbortController } | null>(null);
+  const ids = rows.flatMap(({ timers }) => timers.map(({ id }) => id));
   const take = async () => {
-    setBusy(true);
+    const stopping = new AbortController();
+    const { signal } = stopping;
+    setWork({ saved: 0, stopping });
     try {
-      await saveForOffline(
-        client,
-        rows.flatMap(({ timers }) => timers.map(({ id }) => id)),
-      );
+      await saveForOffline(client, ids, {
+        onSaved: (saved) => setWork({ saved, stopping }),
+        signal,
+      });
+      if (signal.aborted) {
+        void message.info('Stopped. What was saved by then is on this device.');
+        return;
+      }
       await appOnDevice();
       void message.success(
         `${counted(rows.length, 'home')} on this device, for visits without signal.`,
@@ -118,11 +125,17 @@ function SaveForOffline({ rows }: { rows: readonly PropertyListing[] }) {
     } catch (error) {
       void message.error(`Not all of them are on this device. ${troubleInWords(error)}`);
     } finally {
-      setBusy(false);
+      setWork(null);
     }
   };
+  if (work)
+    return (
+      <Button onClick={() => work.stopping.abort()}>
+        {work.saved} of {counted(ids.length, 'timer')} saved: stop
+      </Button>
+    );
   return (
-    <Button loading={isBusy} disabled={rows.length === 0} onClick={() => void take()}>
+    <Button disabled={rows.length === 0} onClick={() => void take()}>
       Save for offline
     </Button>
   );

@@ -73,13 +73,25 @@ export function useLastCopy(timerId: string, copies: readonly CopyListing[]) {
 export const lastOf = (copies: readonly CopyListing[]): CopyListing | undefined =>
   copies.find(({ isInTimer }) => isInTimer) ?? copies.find(({ reason }) => reason !== 'planned');
 
-/** Brings all that visits to some timers need onto the device; what is there already is not asked for. */
+interface Saving {
+  /** How many of them are there by now. */
+  readonly onSaved?: (count: number) => void;
+  /** Stops before the next of them; what is there stays. */
+  readonly signal?: AbortSignal;
+}
+
+/**
+ * Brings all that visits to some timers need onto the device, one after another; what is there already is not asked
+ * for.
+ */
 export async function saveForOffline(
   client: QueryClient,
   timerIds: readonly string[],
+  { onSaved, signal }: Saving = {},
 ): Promise<void> {
   const on = todayHere();
-  for (const id of timerIds) {
+  for (const [index, id] of timerIds.entries()) {
+    if (signal?.aborted) return;
     const [timer, copies] = await Promise.all([
       client.query(timerQuery(id)),
       client.query(copiesQuery(id)),
@@ -95,5 +107,6 @@ export async function saveForOffline(
       client.query(weatherQuery(timer.property.weatherId)),
       ...(last ? [client.query(copyQuery(last.id))] : []),
     ]);
+    onSaved?.(index + 1);
   }
 }

@@ -36,14 +36,17 @@ export function Page({ title, crumbs = [], actions, saving, children }: PageProp
   );
 }
 
-/** What is done with everything that was typed on a page. */
-export function Saving({ children }: { children: ReactNode }) {
-  return (
-    <div className={styles['page-saving']} data-saving>
-      {children}
-    </div>
-  );
-}
+/** What is done with everything that was typed on a page; it comes before what is next. */
+export const Saving = ({ children }: { children: ReactNode }) => (
+  <div className={styles['page-foot']} data-saving>
+    {children}
+  </div>
+);
+
+/** What a page is for, where it is one thing to be tapped. */
+export const Foot = ({ children }: { children: ReactNode }) => (
+  <div className={styles['page-foot']}>{children}</div>
+);
 
 interface LoadErrorProps {
   readonly what: string;

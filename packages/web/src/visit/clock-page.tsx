@@ -10,7 +10,7 @@ import { VisitFrame, type VisitHere } from './visit-frame';
 import { todayHere } from '../format/today';
 import { oncePressed } from '../ui/once-pressed';
 import styles from './big-step.module.css';
-import { Saving } from '../ui/page';
+import { Foot } from '../ui/page';
 import pageStyles from '../ui/page.module.css';
 
 /** The clock of the timer is set: a right program on a wrong clock waters on the wrong day. */
@@ -36,7 +36,7 @@ function SetClock({ open, timeZone }: VisitHere) {
           This is the time of your device: the home has no time zone yet.
         </p>
       )}
-      <Saving>
+      <Foot>
         <Button
           type="primary"
           className={clsx(styles['big-tap'])}
@@ -44,7 +44,7 @@ function SetClock({ open, timeZone }: VisitHere) {
         >
           The timer shows it now
         </Button>
-      </Saving>
+      </Foot>
     </div>
   );
 }

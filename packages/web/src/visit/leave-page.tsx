@@ -9,7 +9,7 @@ import { counted, shortDate } from '@water-clock/core/words';
 import { App, Button, Checkbox } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import type { Timer } from '../api/timers';
-import { Saving } from '../ui/page';
+import { Foot } from '../ui/page';
 import { runsCsv } from './runs-csv';
 import { downloadText, fileNameOf } from '../ui/text-files';
 import { oncePressed } from '../ui/once-pressed';
@@ -202,7 +202,7 @@ function LeaveBehind({ open, timer, inTimer, confirmed, sheet }: LeaveProps & { 
         </Button>
       </div>
       <SheetLinks timer={timer} leftId={leftId} isLeaving={isLeaving} />
-      <Saving>
+      <Foot>
         <Button
           type={leftId ? 'primary' : 'default'}
           className={clsx(bigStepStyles['big-tap'])}
@@ -210,7 +210,7 @@ function LeaveBehind({ open, timer, inTimer, confirmed, sheet }: LeaveProps & { 
         >
           End the visit
         </Button>
-      </Saving>
+      </Foot>
     </section>
   );
 }

@@ -6,7 +6,7 @@ import { Button, Tag } from 'antd';
 import { Link, useParams } from 'react-router';
 import { visitsQuery } from '../api/visits';
 import { Loaded } from '../ui/loaded';
-import { Page, Saving } from '../ui/page';
+import { Page, Foot } from '../ui/page';
 import { copyWords } from '../copies/copy-words';
 import { InTimerWords } from '../copies/in-timer-words';
 import { momentWords } from '../format/moment-words';
@@ -71,7 +71,7 @@ function Begin({ timerId }: { timerId: string }) {
         taken up by somebody else.
       </p>
       {mayChange && (
-        <Saving>
+        <Foot>
           <Button
             type="primary"
             size="large"
@@ -80,7 +80,7 @@ function Begin({ timerId }: { timerId: string }) {
           >
             Begin a visit
           </Button>
-        </Saving>
+        </Foot>
       )}
     </section>
   );

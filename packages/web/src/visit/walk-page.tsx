@@ -17,7 +17,7 @@ import {
   type SimulatorCommand,
   type SimulatorState,
 } from '../api/simulator';
-import { Caution, Saving } from '../ui/page';
+import { Caution, Foot } from '../ui/page';
 import { oncePressed } from '../ui/once-pressed';
 import { nowIn } from '../format/now-in';
 import { stepPlace } from './step-places';
@@ -138,7 +138,7 @@ function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
       </ol>
       <RunOffToYard open={open} />
       {isSeen && (
-        <Saving>
+        <Foot>
           <Button
             type="primary"
             className={clsx(bigStepStyles['big-tap'])}
@@ -151,7 +151,7 @@ function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
           >
             All stations are seen: leave
           </Button>
-        </Saving>
+        </Foot>
       )}
       {!simulator.isThere && (
         <p className={pageStyles['soft']}>
