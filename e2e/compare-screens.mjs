@@ -4,8 +4,8 @@
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { openBrowser } from './support/browser.js';
-import { SCREENS } from './support/screens.js';
-import { signIn, timersOf } from './support/sign-in.js';
+import { pathsOfScreens, SCREENS } from './support/screens.js';
+import { asker, signIn } from './support/sign-in.js';
 
 const FOLDER = '.reports/screens';
 const WINDOWS = [
@@ -26,13 +26,6 @@ const formerPath = (path) =>
     path,
   );
 
-const DESKS = ['Garage timer', 'Carport', 'Boat shed'].map((name) => ({
-  name: `the desk of ${name}`,
-  path: '/timers/TIMER?from=2026-06-01',
-  ready: '[data-run]',
-  timer: name,
-}));
-
 rmSync(FOLDER, { recursive: true, force: true });
 mkdirSync(FOLDER, { recursive: true });
 const { browser, close } = await openBrowser();
@@ -45,19 +38,15 @@ try {
     sides.push({
       url,
       page: await context.newPage(),
-      timers: await timersOf(url, person.cookie),
+      pathOf: await pathsOfScreens(asker(url, person.cookie)),
       isBefore: index === 0,
     });
   }
   const desk = await browser.newPage();
 
-  const picture = async (
-    { url, page, timers, isBefore },
-    { path, ready, timer = 'Carport' },
-    size,
-  ) => {
-    const { id, propertyId } = timers.find(({ name }) => name === timer);
-    const place = path.replace('HOME', propertyId).replace('TIMER', id);
+  const picture = async ({ url, page, pathOf, isBefore }, screen, size) => {
+    const { path, ready } = screen;
+    const place = pathOf(screen);
     // A tab behind another draws nothing, and measures nothing anew.
     await page.bringToFront();
     await page.setViewport(size);
@@ -73,7 +62,7 @@ try {
     return page.screenshot({ encoding: 'base64', fullPage: true });
   };
 
-  for (const screen of [...SCREENS, ...DESKS])
+  for (const screen of SCREENS)
     for (const size of WINDOWS) {
       const both = [];
       for (const side of sides) both.push(await picture(side, screen, size));

@@ -98,7 +98,7 @@ it('somebody is invited, joins, sets up an authenticator, signs in by it, and is
   await goTo(wendel, `${stage.url()}/rules`);
   await wendel.waitForSelector('[name="email"]');
   await signIn(wendel);
-  await waitForWords(wendel, 'E-mail and password do not go together');
+  await waitForWords(wendel, 'This e-mail and password do not match');
   await clickOn(greta, ofWendel('Let in again'));
   await greta.waitForSelector(ofWendel('Lock out'));
 
@@ -122,7 +122,7 @@ it('somebody is invited, joins, sets up an authenticator, signs in by it, and is
 it('a link that leads nowhere says so, and where to go on', async () => {
   const page = await stage.pageOf(null);
   await goTo(page, `${stage.url()}/join/made-up`);
-  await waitForWords(page, 'This link leads nowhere');
+  await waitForWords(page, 'This link does not work');
   expect(await faultsOf(page)).toEqual([]);
   await page.close();
 });

@@ -310,7 +310,7 @@ const EXERCISES: Record<WriteName, Exercise> = {
     come: async (page) => {
       await withAuthenticator('Tobias Fenn');
       await open(page, '/account');
-      return button('Take it out');
+      return button('Remove it');
     },
   },
   'forget-second-factor': {
@@ -320,7 +320,7 @@ const EXERCISES: Record<WriteName, Exercise> = {
       await withAuthenticator('Tobias Fenn');
       await open(page, '/firm');
       await clickOn(page, ofPerson('Tobias Fenn', 'Authenticator lost…'));
-      return inDialog('Take it out');
+      return inDialog('Remove it');
     },
   },
   'erase-person': {
@@ -364,7 +364,7 @@ const EXERCISES: Record<WriteName, Exercise> = {
     by: 'Greta Holloway',
     come: async (page) => {
       await open(page, '/firm/keeping');
-      await clickOn(page, field('What was taken away'));
+      await clickOn(page, field('What was removed'));
       return '::-p-xpath(.//div[contains(@class, "ant-select-item-option")][contains(., "90 days")])';
     },
   },
@@ -444,8 +444,8 @@ const EXERCISES: Record<WriteName, Exercise> = {
     come: async (page) => {
       const id = await made('/rule-sets', aRuleSet('Taken away'));
       await open(page, `/rules/${id}`);
-      await clickOn(page, beginning('Take away'));
-      await clickOn(page, inDialog('Take them away'));
+      await clickOn(page, beginning('Remove'));
+      await clickOn(page, inDialog('Remove them'));
       return button('Undo');
     },
   },
@@ -631,8 +631,8 @@ const EXERCISES: Record<WriteName, Exercise> = {
       askedFirst(
         page,
         `/rules/${await made('/rule-sets', aRuleSet('No more'))}`,
-        'Take away',
-        'Take them away',
+        'Remove',
+        'Remove them',
       ),
   },
   'remove-timer-type': {
@@ -641,8 +641,8 @@ const EXERCISES: Record<WriteName, Exercise> = {
       askedFirst(
         page,
         `/timer-types/${await made('/timer-types', await aTimerType('No more'))}`,
-        'Take away',
-        'Take it away',
+        'Remove',
+        'Remove it',
       ),
   },
   'remove-weather': {
@@ -651,8 +651,8 @@ const EXERCISES: Record<WriteName, Exercise> = {
       askedFirst(
         page,
         `/weather/${await made('/weather', aWeather('No more'))}`,
-        'Take away',
-        'Take it away',
+        'Remove',
+        'Remove it',
       ),
   },
   'save-as-found': {

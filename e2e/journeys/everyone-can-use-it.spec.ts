@@ -31,14 +31,19 @@ it('the door has no faults that axe finds, and fits every window', async () => {
   await door.close();
 });
 
-it.each(['clock', 'key-in', 'walk', 'leave'])(
-  'the step %s of a visit fits every window',
-  async (step) => {
-    const { id } = await stage.timerOf('Carport');
-    await goTo(page, `${stage.url()}/timers/${id}/visit/${step}`);
-    expect(await unfitFor(page)).toEqual([]);
-  },
-);
+it('what shows no focus, and words that are cut, are told', async () => {
+  const door = await stage.pageOf(null);
+  await goTo(door, stage.url());
+  await waitForWords(door, 'Look around as');
+  await door.$eval('main', (main) => {
+    const button = Object.assign(document.createElement('button'), { textContent: 'Unseen stop' });
+    button.style.cssText = 'outline: none; overflow: hidden; width: 20px; white-space: nowrap';
+    main.append(button);
+  });
+  expect(await faultsOf(door)).toContain('no focus to be seen: button "Unseen stop"');
+  expect((await unfitFor(door)).filter((told) => told.includes('Unseen stop'))).toHaveLength(6);
+  await door.close();
+});
 
 it('all twelve stations and fourteen nights stand on one screen at 1280 × 800', async () => {
   await goTo(page, deskUrl);
@@ -97,4 +102,28 @@ it('works on a phone: nothing is wider than the screen, and the grid scrolls in 
     expect(board!.height).toBeGreaterThan(14 * 10);
     expect(board!.height).toBeLessThan(14 * 44);
   }
+});
+
+it('at 200 % of 1280 × 800 all of the desk is reached by scrolling down: grid, nights and findings are whole', async () => {
+  await page.setViewport({ width: 640, height: 400 });
+  await goTo(page, deskUrl);
+  await waitForVerdict(page, 'collide');
+  const parts = await page.$$eval(
+    [
+      '[aria-label="Settings of the timer"]',
+      '[aria-label="Nights to come"]',
+      '[data-findings]',
+    ].join(),
+    (all) =>
+      all.map((part) => {
+        const { scrollHeight, clientHeight, scrollWidth, clientWidth } = part as HTMLElement;
+        part.scrollIntoView({ block: 'end' });
+        const { bottom } = part.getBoundingClientRect();
+        return {
+          isWhole: scrollHeight <= clientHeight + 1 && scrollWidth <= clientWidth + 1,
+          isReached: bottom <= window.innerHeight + 1,
+        };
+      }),
+  );
+  expect(parts).toEqual(Array.from({ length: 3 }, () => ({ isWhole: true, isReached: true })));
 });

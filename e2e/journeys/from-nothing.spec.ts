@@ -260,6 +260,7 @@ it('a wall timer: percentages by month, the 4th off, a sensor that one station d
   expect(stations.map(({ rainSensor }) => rainSensor)).toEqual([true, false, true]);
   // In June the display shows twelve minutes for the ten that are set.
   await clickButton(page, 'Run times and ends…');
+  await page.waitForSelector('[aria-label="Run times in force"]');
   const shown = await page.$$eval('[aria-label="Run times in force"] tbody td', (cells) =>
     cells.map(({ textContent }) => textContent),
   );

@@ -78,5 +78,7 @@ it('one that reads English loads no Spanish', async () => {
   await goTo(household, await linkTo(id));
   await waitForWords(household, 'When each station waters');
   expect(asked.filter((path) => /\/assets\/es-/.test(path))).toEqual([]);
+  expect(await faultsOf(household)).toEqual([]);
+  expect(await unfitFor(household)).toEqual([]);
   await household.close();
 });

@@ -391,21 +391,15 @@ describe('what somebody else saved meanwhile is never overwritten unasked', () =
   it('what is taken away leaves one at the list that it was in, changed or not', async () => {
     const page = await stage.newPage();
     for (const [list, body, field, first, then] of [
-      ['/rules', { document: ruleSet('No more') }, 'District', 'Take away…', 'Take them away'],
+      ['/rules', { document: ruleSet('No more') }, 'District', 'Remove…', 'Remove them'],
       [
         '/timer-types',
         { name: 'No more', capability: {} },
         'How to tell it',
-        'Take away…',
-        'Take it away',
+        'Remove…',
+        'Remove it',
       ],
-      [
-        '/weather',
-        { document: weather('No more') },
-        'Where it was read',
-        'Take away…',
-        'Take it away',
-      ],
+      ['/weather', { document: weather('No more') }, 'Where it was read', 'Remove…', 'Remove it'],
     ] as const) {
       const { id } = await stage.ask<Made>('POST', list === '/rules' ? '/rule-sets' : list, body);
       await goTo(page, `${stage.url()}${list}/${id}`);

@@ -94,7 +94,7 @@ it('plans a home that was found with collisions, around a program that stays', a
   await page.waitForSelector('tr[data-station="10"][data-kept="true"]');
   // The board beside it still shows what is set now.
   await page.waitForFunction(() => {
-    const boards = [...document.querySelectorAll('[aria-label$="seven nights, noon to noon"]')];
+    const boards = [...document.querySelectorAll('[aria-label$="fourteen nights, noon to noon"]')];
     const collides = boards.map((one) => one.querySelector('[data-collision]') !== null);
     return (
       !document.querySelector('[data-planning="busy"]') &&

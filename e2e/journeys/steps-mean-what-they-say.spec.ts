@@ -84,3 +84,21 @@ it('a step that is called done while its work is not says what is open, and the 
   expect(leaving.focused).toBe('Look once more');
   await page.close();
 });
+
+it('a reading in which nothing was entered is none: no step of it is done, and it is not saved unasked', async () => {
+  const { id } = await stage.timerOf('Carport');
+  const page = await stage.newPage();
+  const copies = await stage.ask<unknown[]>('GET', `/timers/${id}/copies`);
+  const done = () => page.$$eval('.ant-steps-item-finish', (steps) => steps.length);
+  await goTo(page, `${stage.url()}/timers/${id}/as-found?step=4`);
+  await waitForWords(page, 'Nothing is entered yet. Go back and read the timer');
+  expect(await done()).toBe(0);
+  await press(page, 'It is empty…');
+  await waitForWords(page, 'Is nothing set in it, as it left the factory?');
+  await press(page, 'Cancel');
+  expect(await stage.ask('GET', `/timers/${id}/copies`)).toEqual(copies);
+  await press(page, 'Begin from copy № 2');
+  await waitForWords(page, 'The timer holds just what that copy says.');
+  expect(await done()).toBe(2);
+  await page.close();
+});

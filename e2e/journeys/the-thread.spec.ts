@@ -330,9 +330,9 @@ it('what is keyed in without signal is in the timer at once, and everywhere when
 
 it('what is taken out of a list is gone from it on both, and is back once that is undone', async () => {
   for (const [list, item, name, way] of [
-    ['/rules', ruleSet, 'Sparrow Steps', ['Take away…', 'Take them away']],
-    ['/weather', weatherId, 'Old airfield', ['Take away…', 'Take it away']],
-    ['/timer-types', typeId, 'Porch clock', ['Take away…', 'Take it away']],
+    ['/rules', ruleSet, 'Sparrow Steps', ['Remove…', 'Remove them']],
+    ['/weather', weatherId, 'Old airfield', ['Remove…', 'Remove it']],
+    ['/timer-types', typeId, 'Porch clock', ['Remove…', 'Remove it']],
   ] as const) {
     await turnTo(phone, list);
     await waitForWords(phone, name);

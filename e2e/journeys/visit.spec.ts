@@ -300,7 +300,7 @@ it('shows a homeowner who has the link the sheet, and nothing else, until it is 
     headers: { cookie },
   });
   await home.reload({ waitUntil: 'networkidle0' });
-  await waitForWords(home, 'This link leads nowhere any more');
+  await waitForWords(home, 'This link no longer works');
   await context.close();
 });
 

@@ -2,8 +2,9 @@ import type { Yard } from '@water-clock/core/yards';
 import type { Page } from 'puppeteer-core';
 import { clippedWords } from './clipped-words.js';
 import { axeFindings, goTo, turnTo } from './desk.js';
-import { SCREENS } from './screens.js';
+import { pathsOfScreens, SCREENS, type Screen } from './screens.js';
 import { setStage, type Stage } from './stage.js';
+import { unseenStops } from './unseen-stops.js';
 
 const WIDTHS = [360, 390, 768, 1024, 1280, 1920];
 /** Sixty letters. */
@@ -19,7 +20,10 @@ const inColours = (page: Page, scheme: 'light' | 'dark') =>
     { name: 'prefers-reduced-motion', value: 'reduce' },
   ]);
 
-/** What axe finds wrong with a page in light colours, and with its contrasts in dark ones. */
+/**
+ * What axe finds wrong with a page in light colours, and with its contrasts in dark ones; and what can be reached by Tab
+ * without being seen to have the focus.
+ */
 export async function faultsOf(page: Page): Promise<string[]> {
   await atRest(page);
   const light = await axeFindings(page);
@@ -28,7 +32,14 @@ export async function faultsOf(page: Page): Promise<string[]> {
   await atRest(page);
   const dark = await axeFindings(page, ['color-contrast']);
   await inColours(page, 'light');
-  return [...light, ...dark.map((finding) => `dark: ${finding}`)];
+  // What a mouse reaches is marked by nobody.
+  await page.keyboard.press('Shift');
+  const unseen = await page.evaluate(unseenStops);
+  return [
+    ...light,
+    ...dark.map((finding) => `dark: ${finding}`),
+    ...unseen.map((stop) => `no focus to be seen: ${stop}`),
+  ];
 }
 
 /**
@@ -70,48 +81,41 @@ const squeezed = (page: Page): Promise<string[]> =>
       .map((table) => table.getAttribute('aria-label') ?? 'a table'),
   );
 
-/** The desk of a timer with collisions, for somebody who reads twelve hours: its words are the longest. */
-const DESK_SCREENS = [
-  ['the desk', '?from=2026-06-01', '[data-run]'],
-  ['plans side by side', '?mode=plan&from=2026-06-01', '[aria-label="Plans side by side"]'],
-  ['a season in percentages', '?mode=season', '[aria-label="Percentage by month"]'],
-] as const;
-
-/** Tests every other screen of the list: axe finds no fault, light or dark, and it fits every window. */
+/**
+ * Tests every other screen of the list: axe finds no fault, light or dark, the focus is seen at every stop, and it fits
+ * every window. They are those of somebody who reads twelve hours, whose words are the longest.
+ */
 export function testsOfScreens(half: 0 | 1): void {
-  const stage = setStage({ demo: true });
+  const stage = setStage({ demo: true, person: 'Greta Holloway' });
   let page: Page;
+  let pathOf: (screen: Screen) => string;
   beforeAll(async () => {
     await withLongNames(stage);
     await stage.ask('PATCH', '/session', { clock: '12' });
+    pathOf = await pathsOfScreens(stage.ask);
     page = await stage.newPage();
     await goTo(page, `${stage.url()}/account`);
     await inColours(page, 'light');
   });
 
-  it.each(
-    SCREENS.filter((_, index) => index % 2 === half).map(({ name, path, ready }) => [
-      name,
-      path,
-      ready,
-    ]),
-  )('%s has no faults that axe finds, and fits every window', async (_, path, ready) => {
-    const { id, propertyId } = await stage.timerOf('Carport');
-    // As its links do: loaded anew, each would have to read and compile the whole application.
-    await turnTo(page, path.replace('HOME', propertyId).replace('TIMER', id));
-    await page.waitForSelector(`${ready}:not([data-left])`);
-    expect(await faultsOf(page)).toEqual([]);
-    expect(await unfitFor(page)).toEqual([]);
-  });
-
-  if (half === 0)
-    it.each(DESK_SCREENS)('%s, with collisions, fits every window', async (_, place, ready) => {
-      const { id } = await stage.timerOf('Garage timer');
-      await turnTo(page, `/timers/${id}${place}`);
-      await page.waitForSelector(ready);
+  it.each(SCREENS.filter((_, index) => index % 2 === half))(
+    '$name: nothing that axe finds, no stop unseen, one thing that is next, and it fits every window',
+    async (screen) => {
+      // As its links do: loaded anew, each would have to read and compile the whole application.
+      await turnTo(page, pathOf(screen));
+      await page.waitForSelector(`${screen.ready}:not([data-left])`);
+      expect(await faultsOf(page)).toEqual([]);
+      expect((await primaries(page)).slice(1)).toEqual([]);
       expect(await unfitFor(page)).toEqual([]);
-    });
+    },
+  );
 }
+
+/** The buttons that a page puts first; what comes next is one of them at most. */
+const primaries = (page: Page): Promise<string[]> =>
+  page.$$eval('.ant-btn-primary:not(:disabled)', (buttons) =>
+    buttons.filter((button) => button.checkVisibility()).map(({ textContent }) => textContent),
+  );
 
 /** Gives a home, its contact and three of its stations names of sixty letters. */
 async function withLongNames(stage: Stage): Promise<void> {

@@ -1,14 +1,19 @@
 /**
- * A screen of the signed-in application, and what stands on it once it is whole. The path has HOME for a
- * property's id and TIMER for a timer's.
- * @typedef {{ readonly name: string, readonly path: string, readonly ready: string }} Screen
+ * A screen of the signed-in application, and what stands on it once it is whole. The path has HOME for a property's id,
+ * TIMER for a timer's, COPY for that of its last copy, RULES and WEATHER for those of the first of each.
+ * @typedef {{ readonly name: string, readonly path: string, readonly ready: string, readonly timer: string }} Screen
  */
 
-/** @type {(name: string, path: string, ready: string) => Screen} */
-const screen = (name, path, ready) => ({ name, path, ready });
+/** @type {(name: string, path: string, ready: string, timer?: string) => Screen} */
+const screen = (name, path, ready, timer = 'Carport') => ({ name, path, ready, timer });
+
+/** A timer that collides, with the most stations and programs. */
+const BUSY = 'Garage timer';
+/** Where a visit is under way. */
+const VISITED = 'Boat shed';
 
 /**
- * Every screen behind the door but the desk with its board, which has journeys of its own.
+ * Every screen behind the door.
  * @type {readonly Screen[]}
  */
 export const SCREENS = [
@@ -51,4 +56,70 @@ export const SCREENS = [
     '/timers/TIMER?mode=season',
     '[aria-label="Percentage by month"]',
   ),
+  screen('the desk', '/timers/TIMER?from=2026-06-01', '[data-run]', BUSY),
+  screen('nights on the desk', '/timers/TIMER?pane=nights', '[data-run]', BUSY),
+  screen('findings on the desk', '/timers/TIMER?pane=findings', '[aria-label="Findings"] li', BUSY),
+  screen('a year on the desk', '/timers/TIMER?board=year', '[aria-label="Findings"] li', BUSY),
+  screen(
+    'plans side by side',
+    '/timers/TIMER?mode=plan',
+    '[aria-label="Plans side by side"]',
+    BUSY,
+  ),
+  screen(
+    'a year in percentages',
+    '/timers/TIMER?mode=season',
+    '[aria-label="Percentage by month"]',
+    BUSY,
+  ),
+  screen(
+    'the clock of a visit',
+    '/timers/TIMER/visit/clock',
+    'nav[aria-label="Visit"] ol',
+    VISITED,
+  ),
+  screen('keying in', '/timers/TIMER/visit/key-in', '[data-key]', VISITED),
+  screen('the walk', '/timers/TIMER/visit/walk', 'ol[aria-label="Stations"]', VISITED),
+  screen('what is left behind', '/timers/TIMER/visit/leave', 'article[data-paper]', VISITED),
+  screen('a copy', '/copies/COPY', 'main table'),
+  screen('the sheet of a copy', '/copies/COPY/sheet', 'article[data-paper]'),
+  screen('who changed what at a home', '/properties/HOME/changes', '[aria-label="Changes"] ol li'),
+  screen('who changed what', '/firm/changes', '[aria-label="Changes"] ol li'),
+  screen('how long things are kept', '/firm/keeping', '[aria-labelledby="spans"] input'),
+  screen('the outbox', '/firm/outbox', 'main h1'),
+  screen('rules that are kept', '/rules/RULES', '[aria-label="Which houses"]'),
+  screen('weather that is simulated', '/weather/WEATHER', 'main svg rect'),
 ];
+
+/**
+ * The path of each screen in one application: of the demo, with a visit begun where one is to be seen.
+ * @param {<Answer>(method: string, path: string, body?: unknown) => Promise<Answer>} ask Asks its API.
+ * @returns {Promise<(screen: Screen) => string>}
+ */
+export async function pathsOfScreens(ask) {
+  /** @type {{ rows: { id: string, timers: { id: string, name: string }[] }[] }} */
+  const { rows } = await ask('GET', '/properties?from=2026-06-01');
+  const timers = rows.flatMap(({ id, timers: own }) =>
+    own.map((timer) => ({ ...timer, home: id })),
+  );
+  /** @param {string} name */
+  const timerOf = (name) => timers.find((timer) => timer.name === name);
+  /** @type {(path: string) => Promise<string>} */
+  const firstOf = async (path) => /** @type {{ id: string }[]} */ (await ask('GET', path))[0].id;
+  const ids = {
+    COPY: await firstOf(`/timers/${timerOf('Carport').id}/copies`),
+    RULES: await firstOf('/rule-sets'),
+    WEATHER: await firstOf('/weather'),
+  };
+  const visits = `/timers/${timerOf(VISITED).id}/visits`;
+  /** @type {{ endedAt: string | null }[]} */
+  const begun = await ask('GET', visits);
+  if (!begun.some(({ endedAt }) => endedAt === null)) await ask('POST', visits, {});
+  return ({ path, timer }) => {
+    const { id, home } = timerOf(timer);
+    return Object.entries({ HOME: home, TIMER: id, ...ids }).reduce(
+      (filled, [name, value]) => filled.replace(name, value),
+      path,
+    );
+  };
+}

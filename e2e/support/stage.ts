@@ -3,7 +3,7 @@ import { startApplication } from './application.js';
 import { startSimulator } from '../../tools/simulator.js';
 import { openBrowser } from './browser.js';
 import { patient } from './desk.js';
-import { signIn, timersOf } from './sign-in.js';
+import { asker, signIn, timersOf } from './sign-in.js';
 
 /** What the tests of one file act on: an application with its own database, and a browser. */
 export interface Stage {
@@ -38,23 +38,28 @@ export function setStage(options: StageOptions): Stage {
   let application: Awaited<ReturnType<typeof startApplication>>;
   let opened: { browser: Browser; close: () => Promise<void> };
   let simulator: Awaited<ReturnType<typeof startSimulator>> | undefined;
+  // What was opened is ended, also where the next thing did not open.
+  const ends: (() => unknown)[] = [];
   let cookie = '';
   beforeAll(async () => {
-    if (hasSimulator) simulator = await startSimulator();
+    if (hasSimulator) {
+      simulator = await startSimulator();
+      ends.push(simulator.stop);
+    }
     application = await startApplication({
       demo,
       ...(simulator && { simulatorUrl: simulator.url }),
     });
+    ends.push(application.stop);
     opened = await openBrowser();
+    ends.push(opened.close);
     if (!isSignedIn) return;
     const person = await signIn(application.url, name);
     cookie = person.cookie;
     await person.letIn(opened.browser.defaultBrowserContext());
   });
   afterAll(async () => {
-    await opened.close();
-    await application.stop();
-    simulator?.stop();
+    for (const end of ends.reverse()) await end();
   });
   const sized = async (page: Page) => {
     await page.bringToFront();
@@ -84,16 +89,7 @@ export function setStage(options: StageOptions): Stage {
     const timers = await timersOf(application.url, cookie);
     return timers.find(({ name }) => name === timer)!;
   };
-  const ask: Stage['ask'] = async <Answer>(method: string, path: string, body?: unknown) => {
-    const answer = await fetch(`${application.url}/api${path}`, {
-      method,
-      headers: { cookie, 'content-type': 'application/json' },
-      ...(body !== undefined && { body: JSON.stringify(body) }),
-    });
-    if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
-    const text = await answer.text();
-    return (text === '' ? undefined : JSON.parse(text)) as Answer;
-  };
+  const ask: Stage['ask'] = (...asked) => asker(application.url, cookie)(...asked);
   return {
     ask,
     url: () => application.url,

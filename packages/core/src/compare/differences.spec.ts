@@ -159,7 +159,7 @@ it('says rules of certain dates in full', () => {
   ];
   expect(lines(homeOf(), homeOf({ rules: { periods } }))).toEqual([
     'Local rules, on certain dates: null → Fri 1 May 2026 to Wed 30 September 2026: Tue Fri, odd dates, finish by 05:30',
-    'Local rules, on certain dates: null → Thu 1 October 2026 to Sat 31 October 2026: no watering 09:00 to 19:00, spared: drip and bubbler',
+    'Local rules, on certain dates: null → Thu 1 October 2026 to Sat 31 October 2026: no watering 09:00 to 19:00, exempt: drip and bubbler',
     'Local rules, on certain dates: null → Sun 1 November 2026 to Sun 1 November 2026: no rule',
   ]);
 });

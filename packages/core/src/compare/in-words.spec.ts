@@ -118,7 +118,7 @@ it.each<[Field, unknown, unknown, string]>([
     ['rules', 'exempt'],
     ['drip'],
     ['drip', 'bubbler'],
-    'Local rules, heads that are spared: drip → drip and bubbler',
+    'Local rules, heads that are exempt: drip → drip and bubbler',
   ],
   [['rules', 'headroomPercent'], 120, 130, 'Local rules, clear up to: 120 % → 130 %'],
   // Where it is.

@@ -137,7 +137,7 @@ const RULES: Labels = {
   noWater: 'hours without watering',
   mowingWeekdays: 'days kept dry for mowing',
   finishBy: 'finish by',
-  exempt: 'heads that are spared',
+  exempt: 'heads that are exempt',
   headroomPercent: 'clear up to',
   periods: 'on certain dates',
 };
@@ -285,7 +285,7 @@ function periodInWords({ from, to, ...rules }: RulesPeriod): string {
     ...(dateParity ? [`${dateParity} dates`] : []),
     ...noWater.map((hours) => `no watering ${hoursInWords(hours)}`),
     ...(finishBy === undefined ? [] : [`finish by ${finishBy}`]),
-    ...(exempt.length > 0 ? [`spared: ${listInWords(exempt)}`] : []),
+    ...(exempt.length > 0 ? [`exempt: ${listInWords(exempt)}`] : []),
   ];
   const [first, last] = [from, to].map((date) => civilDateInWords(parseDate(date)!));
   return `${first} to ${last}: ${asked.join(', ') || 'no rule'}`;

@@ -23,7 +23,7 @@ export const flowOver = rule('flow-over', 'error', (situation) => {
       fix:
         stations.length === 1
           ? 'Measure the flow again, or split the station: its heads do not get the pressure they need.'
-          : 'Let fewer stations run at once: one at a time, and starts that keep clear of each other.',
+          : 'Open one station at a time, and move the starts apart.',
       first: formatDateTime(moment),
       ...counting(over.length),
     },

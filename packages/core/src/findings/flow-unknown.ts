@@ -15,7 +15,7 @@ export const flowUnknown = rule('flow-unknown', 'info', (situation) => {
   const one = stations.length === 1;
   return [
     {
-      message: `Several stations may be open at once, and the flow of ${one ? 'station' : 'stations'} ${listInWords(stations.map(String))} is not known: nobody can say whether the supply is enough.`,
+      message: `Several stations may be open at once, and the flow of ${one ? 'station' : 'stations'} ${listInWords(stations.map(String))} is not known: the supply may not be enough.`,
       fix: `Measure the flow of ${one ? 'this station' : 'these stations'}, or open one station at a time.`,
       stations,
     },

@@ -9,7 +9,7 @@ export const lowHeadroom = rule('low-headroom', 'warning', ({ plan, allDates, ru
   if (headroomPercent !== null && headroomPercent >= wanted) return [];
   const message =
     headroomPercent === null
-      ? `Nothing collides now, but set to ${plan.timer.season.minPercent} % for all programs runs collide already.`
+      ? `Nothing collides now, but with all programs at ${plan.timer.season.minPercent} % runs would collide.`
       : `Runs collide as soon as the season percentage is above ${headroomPercent} %; ${wanted} % should be clear.`;
   return [
     { message, fix: `Move the starts further apart, so that runs stay clear up to ${wanted} %.` },

@@ -9,7 +9,7 @@ export const monthDayUnsupported = rule('month-day-unsupported', 'error', ({ pla
   return [
     {
       message: `No watering on day ${listInWords(days)} of the month is set, but this timer has no such setting and waters all the same.`,
-      fix: 'Drop the days off of the month, and choose water days that keep clear of them.',
+      fix: 'Clear these days, and choose water days that avoid them.',
     },
   ];
 });

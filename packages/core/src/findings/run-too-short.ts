@@ -10,7 +10,7 @@ export const runTooShort = rule('run-too-short', 'error', (situation) => {
     ({ seconds }) => seconds < least,
     ({ program, name, run }) => ({
       message: `Program ${program} gives ${name} ${lengthInWords(run.seconds)}, and this timer takes no less than ${lengthInWords(least)}.`,
-      fix: `Set ${lengthInWords(least)} or more, or take the station out of program ${program}.`,
+      fix: `Set ${lengthInWords(least)} or more, or remove the station from program ${program}.`,
     }),
   );
 });

@@ -13,7 +13,7 @@ function withoutWater({ timer, controller }: Plan): FindingFacts[] {
   return [
     {
       message: `Hours without watering are set (${first.from} to ${first.to}), but this timer has no such setting and waters through them.`,
-      fix: 'Drop the hours, and choose starts that keep clear of them.',
+      fix: 'Clear these hours, and choose starts that avoid them.',
     },
   ];
 }

@@ -20,10 +20,10 @@ export const EN = {
       'Local watering rules come first. Water on paths is slippery, and freezes. Leave the mains side, and the pump, to a licensed electrician.',
     asPdf: 'As a PDF',
     demo: 'Demo: a made-up home of a made-up firm.',
-    linkGone: 'This link leads nowhere any more',
+    linkGone: 'This link no longer works',
     linkGoneWhat: 'It has expired, or was withdrawn. Ask your sprinkler technician for a new one.',
     notLoaded: 'The sheet could not be loaded',
-    notLoadedWhat: 'Look at the connection to the internet, and try again.',
+    notLoadedWhat: 'Check the connection to the internet, and try again.',
     tryAgain: 'Try again',
   },
   weekdayNames: ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
@@ -79,7 +79,7 @@ export const EN = {
     percent: '{percent} %',
     percentOf: '{of} {percent} %',
     seasonStep: 'Set the season percentage to {percents}',
-    seasonStepOff: 'Turn the timer off: no water is wanted',
+    seasonStepOff: 'Turn the timer off: no water is needed',
     unconfirmed:
       '{count, plural, one {One value of {of} was} other {# values of {of} were}} not read off the timer again: what stands here was keyed in.',
     unknown:
@@ -88,24 +88,24 @@ export const EN = {
     ordinal: '{day, selectordinal, one {#st} two {#nd} few {#rd} other {#th}}',
     monthDays: 'Never waters on the {days} of a month.',
     noWater:
-      'From {from} to {to}{days, select, none {} other { on {days}}} the timer lets nothing water, and what falls into these hours is lost.',
+      'From {from} to {to}{days, select, none {} other { on {days}}} the timer lets nothing water, and watering that falls in these hours is lost.',
     sensorActive: 'It does not water while the rain sensor is wet.',
     sensorBypass: 'The rain sensor is bypassed: it waters in rain too.',
     freezeActive: 'It does not water while the freeze sensor finds it too cold.',
     freezeBypass: 'The freeze sensor is bypassed: it waters in frost too.',
     ownHours:
-      'Program {program} waters only from {from} to {to}{days, select, none {} other { on {days}}}; what falls outside is lost.',
+      'Program {program} waters only from {from} to {to}{days, select, none {} other { on {days}}}; watering that falls outside is lost.',
     between: 'Between one station and the next it waits {length}.',
     atOnce: 'Program {program} waters up to {count} stations at once.',
     cycles:
       '{count, plural, one {Station {names} waters} other {Stations {names} water}} in parts of {cycle} at most{soak, select, none {} other {, with {soak} or more between them}}.',
     off: '{count, plural, one {Station {names} is} other {Stations {names} are}} switched off.',
     notForRain:
-      '{count, plural, one {Station {names} waters} other {Stations {names} water}} while the rain sensor is wet too.',
+      '{count, plural, one {Station {names} waters} other {Stations {names} water}} even while the rain sensor is wet.',
     moistureHeld:
       '{count, plural, one {Station {names} waters} other {Stations {names} water}} only while the moisture sensor in the ground lets it.',
     notForFrost:
-      '{count, plural, one {Station {names} waters} other {Stations {names} water}} in frost too.',
+      '{count, plural, one {Station {names} waters} other {Stations {names} water}} even in frost.',
     pump: 'The pump runs for {count, plural, one {station} other {stations}} {names}.',
     collides:
       'Two runs of the timer overlap, first on {date} at {time}, and one is late, cut short or left out. Please phone us.',
@@ -117,7 +117,7 @@ export const EN = {
     ruleNoDay: 'no watering at all',
     ruleParity: 'watering on {parity, select, odd {odd} other {even}} dates only',
     ruleHours: 'none from {from} to {to}{days, select, none {} other { on {days}}}',
-    ruleExempt: '{heads} spared',
+    ruleExempt: '{heads} exempt',
     pauseForRain:
       'Turn the timer off while it rains, and back to run afterwards. What is set stays as it is.',
     runOneStation:

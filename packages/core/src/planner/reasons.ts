@@ -95,14 +95,14 @@ function daysMessage({ rules, timer }: Brief, { station: { need } }: Job): strin
         ]
       : []),
   ];
-  return `it wants ${wanted}; ${allowed.join(', ') || 'the rules allow every day'}, and the timer knows ${timer.dayModes.join(', ')}.`;
+  return `it needs ${wanted}; ${allowed.join(', ') || 'the rules allow every day'}, and the timer knows ${timer.dayModes.join(', ')}.`;
 }
 
 const startsMessage = ({ timer }: Brief): string =>
   `its time is cut into more pieces than there are starts: a program has ${counted(timer.startsPerProgram, 'start')}${timer.cycleSoak ? '' : ', and the timer has no cycle-and-soak'}.`;
 
 const pieceMessage = ({ timer: { runTime } }: Brief): string =>
-  `it wants a shorter run than the timer gives: at least ${lengthInWords(runTime.minSeconds)}, in steps of ${lengthInWords(runTime.stepSeconds)}.`;
+  `it needs a shorter run than the timer gives: at least ${lengthInWords(runTime.minSeconds)}, in steps of ${lengthInWords(runTime.stepSeconds)}.`;
 
 /** In how few programs all stations find days, if nights were endless. */
 function fewestRhythms({ jobs, ...situation }: Situation, arranger: Arranger): number {

@@ -1,6 +1,6 @@
 import { addDays, dayOf, secondOfDay, startOfDay, type DayNumber } from '../civil-time/index.js';
 import { allDates, simulate } from '../engine/index.js';
-import { hasStart, setStarts, type Plan } from '../settings/index.js';
+import { isWatering, setStarts, type Plan } from '../settings/index.js';
 
 /** What settings cost: to key in, in nights, in water. */
 export interface Costs {
@@ -46,10 +46,7 @@ export function costsOf(plan: Plan, from: DayNumber): Costs {
     });
   }
   const all = [...nights.values()];
-  const water = plan.programs.filter(
-    (program) =>
-      program.enabled && hasStart(program) && program.runs.some((run) => run.seconds > 0),
-  );
+  const water = plan.programs.filter(isWatering);
   return {
     programs: water.length,
     starts: water.reduce((sum, program) => sum + setStarts(program).length, 0),

@@ -29,7 +29,7 @@ export interface MonthTarget {
   readonly byProgram: Readonly<Record<string, number>>;
 }
 
-/** Why a percentage cannot give a month what it wants. */
+/** Why a percentage cannot give a month what it needs. */
 export type SeasonTrouble =
   /** The timer's least percentage is too much. */
   | 'below-least'

@@ -51,7 +51,7 @@ export function crossCheck(plan: Partial<Plan>, problems: DocumentProblem[]): vo
   if (piecesADay > MOST_PIECES)
     report(
       'programs',
-      `come to more than ${MOST_PIECES} pieces of water a day: lengthen the stations' cycles, or take out starts`,
+      `come to more than ${MOST_PIECES} pieces of water a day: lengthen the stations' cycles, or remove starts`,
     );
 }
 

@@ -12,7 +12,7 @@ export {
 export * from './edits.js';
 export { emptied, fromFactory } from './emptied.js';
 export { hasStart, setStarts } from './has-start.js';
-export { hasWatering } from './has-watering.js';
+export { hasWatering, isWatering } from './has-watering.js';
 export { withLaterFields } from './later-fields.js';
 export { holdFor, holdLeftSeconds, holdsNotOver, withoutPastHolds } from './holds.js';
 export { nextCountedDay } from './next-counted-day.js';

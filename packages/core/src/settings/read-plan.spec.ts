@@ -318,7 +318,7 @@ describe('bad input', () => {
     const plan = (...programs: object[]) => problems({ stations, programs });
     expect(plan(program('A', 64, 156), program('B', 64, 156))).toEqual([]);
     expect(plan(program('A', 64, 156), program('B', 64, 157))).toEqual([
-      "programs: come to more than 20000 pieces of water a day: lengthen the stations' cycles, or take out starts",
+      "programs: come to more than 20000 pieces of water a day: lengthen the stations' cycles, or remove starts",
     ]);
     expect(plan(program('A', 65, 1), program('B', 96, 1))).toEqual([
       'programs[0].starts: must have at most 64 entries',

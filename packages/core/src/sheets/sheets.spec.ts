@@ -206,8 +206,8 @@ it('tells what holds water back, what is uncertain, and that two runs meet', () 
   ).toEqual([
     'On hold from Sat 30 May, 00:00 to Wed 10 June, 00:00: nothing waters then.',
     'Never waters on the 4th and 31st of a month.',
-    'From 10:00 to 18:00 the timer lets nothing water, and what falls into these hours is lost.',
-    'From 20:00 to 21:00 on Tue and Fri the timer lets nothing water, and what falls into these hours is lost.',
+    'From 10:00 to 18:00 the timer lets nothing water, and watering that falls in these hours is lost.',
+    'From 20:00 to 21:00 on Tue and Fri the timer lets nothing water, and watering that falls in these hours is lost.',
     DRY_SENSOR,
   ]);
   const over = { pauses: [{ from: '2026-05-01T00:00:00', to: '2026-05-10T00:00:00' }] };
@@ -239,7 +239,7 @@ it('tells which rule holds, from when another does, and who answers for it', () 
       periods: [{ from: '2026-10-01', to: '2026-12-31', weekdays: [] }],
     }),
   ).toEqual([
-    'Now: watering on odd dates only; drip and bubblers spared.',
+    'Now: watering on odd dates only; drip and bubblers exempt.',
     'From Thu 1 October: no watering at all.',
     OWNER,
   ]);
@@ -384,7 +384,7 @@ it('a step of the season says what is to be set', () => {
   );
   expect(seasonStep(SPEAKER, '2026-11-01', {}).what).toBe('Set the season percentage to 100 %');
   expect(seasonStep(SPEAKER, '2026-11-01', null).what).toBe(
-    'Turn the timer off: no water is wanted',
+    'Turn the timer off: no water is needed',
   );
 });
 
@@ -412,7 +412,7 @@ it('says of stations what this timer does, not what only stands in its settings'
     'Stations 1 and 2 water in parts of 5 min at most, with 20 min or more between them.',
     'The pump runs for stations 1 and 2.',
     ...sensor,
-    'Stations 1 and 2 water while the rain sensor is wet too.',
+    'Stations 1 and 2 water even while the rain sensor is wet.',
   ]);
   expect(
     notesOf({

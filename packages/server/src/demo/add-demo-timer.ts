@@ -9,7 +9,7 @@ import type { TimerType } from '../schema/timer-type.entity.js';
 import type { StoredWeather } from '../schema/weather.entity.js';
 import { makeCopy } from '../timer-records/make-copy.js';
 import { addTimer } from '../timers/timers.service.js';
-import type { DemoTimer } from './demo-home.js';
+import type { DemoTimer, DemoVisit } from './demo-home.js';
 import { addPastVisit, holdFor } from './past-visits.js';
 import { DEMO_PEOPLE } from './people.js';
 import { whole } from './whole.js';
@@ -36,22 +36,25 @@ export async function addDemoTimer(
   const firmId = firm.id;
   const typed = planAt(property, type);
   const first = typed(timer.document);
-  if (holdDays !== undefined) first.controller.pauses = [holdFor(holdDays, now)];
   const yard = yardOf(first, timer);
   // Where somebody has been, the settings know what the yard does.
   const planOf = (settings: Plan) => (visits.length > 0 ? withYard(settings, yard) : settings);
   const document = planOf(first);
+  const pauses = holdDays === undefined ? [] : [holdFor(holdDays, now)];
   const timerId = await addTimer(manager, {
-    ...{ firmId, propertyId: property.id, name, document, yard, savedBy },
+    ...{ firmId, propertyId: property.id, name, yard, savedBy },
+    document: { ...document, controller: { ...document.controller, pauses } },
     timerTypeId: type?.id ?? null,
   });
   const visited = {
     ...{ firm, property, timerId, name },
     handling: type?.handling ?? new TimerHandling(),
   };
-  let found = document;
+  const leftAt = ({ left }: DemoVisit) => (left ? planOf(typed(left)) : document);
+  // Nobody knows what was in it before.
+  let found = visits[0] ? leftAt(visits[0]) : document;
   for (const [index, visit] of visits.entries()) {
-    const left = visit.left ? planOf(typed(visit.left)) : document;
+    const left = leftAt(visit);
     const isLast = index === visits.length - 1;
     await addPastVisit(manager, visited, { ...visit, found, left, isLast }, now);
     found = left;

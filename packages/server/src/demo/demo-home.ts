@@ -1,7 +1,7 @@
 import type { HouseholdLanguage } from '@water-clock/core/property-file';
 import type { SupplySource } from '@water-clock/core/settings';
 import type { StationFault } from '@water-clock/core/visits';
-import type { ValveUnit, YardStation } from '@water-clock/core/yards';
+import type { YardStation } from '@water-clock/core/yards';
 
 export interface DemoHome {
   readonly name: string;
@@ -24,9 +24,6 @@ export interface DemoHome {
   readonly timers: readonly DemoTimer[];
 }
 
-/** Of a station, what the yard knows beyond its settings. */
-export type DemoStation = Partial<YardStation> & { readonly valveUnit?: ValveUnit };
-
 export interface DemoTimer {
   readonly name: string;
   /** The type of the firm's own that it is of, by name. */
@@ -35,10 +32,10 @@ export interface DemoTimer {
   /** What was left in it the last time, where that was something else. */
   readonly before?: object;
   /** What the yard knows of stations, by number. */
-  readonly yard?: Readonly<Record<number, DemoStation>>;
+  readonly yard?: Readonly<Record<number, Partial<YardStation>>>;
   /** The visits behind it, the first first; nobody has been here where there are none. */
   readonly visits?: readonly DemoVisit[];
-  /** Days from the day of loading on for which it is held, the last of them not. */
+  /** Days from the day of loading on for which it is to be held; nobody has set that at the timer yet. */
   readonly holdDays?: number;
 }
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { addDays, dayOf, formatDate, parseDateTime } from '@water-clock/core/civil-time';
 import { speakerOf } from '@water-clock/core/household-words';
-import type { Plan } from '@water-clock/core/settings';
+import type { Plan, Stretch } from '@water-clock/core/settings';
 import { dueDates, sheetOf } from '@water-clock/core/sheets';
 import type { TimerHandling } from '@water-clock/core/timer-types';
 import { VISIT_STEPS, type VisitEntry } from '@water-clock/core/visits';
@@ -12,6 +12,7 @@ import type { Property } from '../schema/property.entity.js';
 import { ShareLink, StoredSheet } from '../schema/sheet.entity.js';
 import { Job, StoredEntry, StoredVisit } from '../schema/visit.entity.js';
 import { makeCopy } from '../timer-records/make-copy.js';
+import { renewJobs } from '../visits/renew-jobs.js';
 import type { DemoVisit } from './demo-home.js';
 
 const DAY_MS = 86_400_000;
@@ -67,11 +68,12 @@ export async function addPastVisit(
     { kind: 'step', step: 'leave', state: 'done' },
   ];
   const end = at(entries.length * 3);
-  const { id: visitId } = await manager.save(
+  const stored = await manager.save(
     manager.create(StoredVisit, {
       ...{ ...of, startedAt: at(0), startedBy: by, endedAt: end, endedBy: by },
     }),
   );
+  const visitId = stored.id;
   await manager.insert(
     StoredEntry,
     entries.map((document, index) => ({
@@ -79,13 +81,15 @@ export async function addPastVisit(
       ...{ number: index + 1, seen: index, observedAt: at(index * 3) },
     })),
   );
-  for (const { station, fault, note, doneBy = '' } of faults)
-    await manager.save(
-      manager.create(Job, {
-        ...{ ...of, visitId, station, fault, note, foundAt: at(30), foundBy: by },
-        ...{ doneAt: doneBy ? new Date(begun + 6 * DAY_MS) : null, doneBy },
-      }),
-    );
+  for (const { station, fault, doneBy } of faults) {
+    await renewJobs(manager, stored, station);
+    if (doneBy)
+      await manager.update(
+        Job,
+        { ...of, visitId, station, fault },
+        { doneAt: new Date(begun + 6 * DAY_MS), doneBy },
+      );
+  }
   const copy = { ...of, personName: by };
   await makeCopy(manager, {
     ...{ ...copy, reason: 'as-found', name: '', document: found },
@@ -130,7 +134,7 @@ async function leaveSheet(
 }
 
 /** A hold from the day of `now` on, for so many days. */
-export function holdFor(days: number, now: Date): { from: string; to: string } {
+export function holdFor(days: number, now: Date): Stretch {
   const first = dayOf(parseDateTime(now.toISOString().slice(0, 19))!);
   return {
     from: `${formatDate(first)}T00:00:00`,

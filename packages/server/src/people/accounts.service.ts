@@ -68,7 +68,7 @@ export class AccountsService {
     await this.tell(
       person,
       account,
-      'Your authenticator was taken out',
+      'Your authenticator was removed',
       'The password alone signs you in now.',
     );
   }

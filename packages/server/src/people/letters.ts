@@ -46,8 +46,8 @@ export class Letters {
     return this.mailer.send({
       firmId: by.firmId,
       to: account!.email,
-      subject: 'Your authenticator was taken out',
-      text: `${by.name} of ${firm.name} took it out. You sign in by your password alone: set one up anew.`,
+      subject: 'Your authenticator was removed',
+      text: `${by.name} of ${firm.name} removed it. You sign in by your password alone: set one up anew.`,
     });
   }
 

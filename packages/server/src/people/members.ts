@@ -118,7 +118,7 @@ const notForOwner = (): ProblemException =>
   new ProblemException(
     403,
     'Not from here',
-    'This way in is not yours to change: they change it themselves, or come back first.',
+    'You cannot change how they sign in: they do that themselves, or come back first.',
   );
 
 const lastOwner = (): ProblemException =>

@@ -18,7 +18,7 @@ export class SecondFactors {
     const account = await this.source.manager.findOneByOrFail(Account, { id: accountId });
     if (account.totpSince !== null)
       throw badInput([
-        { path: '$', message: 'there is an authenticator already: take it out first' },
+        { path: '$', message: 'there is an authenticator already: remove it first' },
       ]);
     await this.source.manager.update(Account, { id: accountId }, { totpSecret: secret });
     return { secret, link: secretLink(secret, account.email) };

@@ -92,7 +92,7 @@ export const codeRefused = (message: string): ProblemException =>
 export const secondFactorWanted = (): ProblemException =>
   new ProblemException(
     HttpStatus.FORBIDDEN,
-    'An authenticator is wanted',
+    'An authenticator is needed',
     'Your firm asks for an authenticator app: set one up under Your account first.',
   );
 
@@ -109,7 +109,7 @@ export const signInRefused = (): ProblemException =>
   new ProblemException(
     HttpStatus.UNAUTHORIZED,
     'Sign-in refused',
-    'E-mail and password do not go together. Check both, and try again.',
+    'This e-mail and password do not match. Check both, and try again.',
   );
 
 export const notOurs = (): ProblemException =>

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { readEntry, visitOf } from '@water-clock/core/visits';
-import { DataSource, type EntityManager, In, IsNull } from 'typeorm';
+import { readEntry } from '@water-clock/core/visits';
+import { DataSource, type EntityManager, IsNull } from 'typeorm';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { observedAt } from '../platform/observed.js';
@@ -11,8 +11,9 @@ import { Timer } from '../schema/timer.entity.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
 import { keepInTimer } from './keep-in-timer.js';
 import { madeEntry } from './made-entry.js';
+import { renewJobs } from './renew-jobs.js';
 import { EntryAnswer, EntryFields, VisitAnswer, VisitFields, VisitListing } from './visit.dto.js';
-import { Job, StoredEntry, StoredVisit } from '../schema/visit.entity.js';
+import { StoredEntry, StoredVisit } from '../schema/visit.entity.js';
 
 @Injectable()
 export class VisitsService {
@@ -110,34 +111,6 @@ async function lockVisit(manager: EntityManager, firmId: string, id: string): Pr
   });
   if (!row) throw notFound('visit');
   return row;
-}
-
-/** Brings a station's open jobs to what the visit says of it last. Those that are done stay. */
-async function renewJobs(
-  manager: EntityManager,
-  { id: visitId, firmId, timerId }: StoredVisit,
-  station: number,
-): Promise<void> {
-  const rows = await manager.find(StoredEntry, { where: { firmId, visitId } });
-  const statement = visitOf(rows.map(madeEntry)).stations.get(station);
-  if (!statement) return;
-  const { entry, observedAt: at, person } = statement.latest;
-  const jobs = await manager.findBy(Job, { firmId, visitId, station });
-  const gone = jobs.filter(({ fault, doneAt }) => !doneAt && !entry.faults.includes(fault));
-  if (gone.length > 0) await manager.delete(Job, { id: In(gone.map(({ id }) => id)) });
-  for (const fault of entry.faults) {
-    const known = jobs.find((job) => job.fault === fault);
-    const { note } = entry;
-    if (known) await manager.update(Job, { id: known.id }, { note });
-    else
-      await manager.save(
-        manager.create(Job, {
-          ...{ firmId, visitId, timerId, station, fault, note },
-          foundAt: new Date(at),
-          foundBy: person,
-        }),
-      );
-  }
 }
 
 const listing = (row: StoredVisit): VisitListing => ({

@@ -67,7 +67,11 @@ export function ChangePassword({ account: { email, hasPassword } }: { account: A
             />
           )}
         </Field>
-        <Button type="primary" htmlType="submit" loading={changing.isWriting}>
+        <Button
+          type={password === '' ? 'default' : 'primary'}
+          htmlType="submit"
+          loading={changing.isWriting}
+        >
           Change the password
         </Button>
       </form>

@@ -70,7 +70,7 @@ function SetUp({ account: { hasPassword }, onSet }: SetUpProps) {
         ) : (
           beginning.error && <p role="alert">{beginning.error.message}</p>
         )}
-        <Button type="primary" htmlType="submit" loading={beginning.isWriting}>
+        <Button htmlType="submit" loading={beginning.isWriting}>
           Set one up
         </Button>
       </form>
@@ -155,7 +155,7 @@ function TakeOut({ account: { recoveryCodes, hasPassword } }: { account: Account
         <OwnPassword value={password} onChange={setPassword} error={removing.error} />
       )}
       <Button danger htmlType="submit" loading={removing.isWriting}>
-        Take it out
+        Remove it
       </Button>
     </form>
   );

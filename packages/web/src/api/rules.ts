@@ -13,7 +13,7 @@ export const rulesQuery = queryOptions({
 /** The rules of one district as they are stored by now. */
 export async function ruleSetNow(id: string): Promise<StoredRuleSet> {
   const found = (await request('get', '/api/rule-sets')).find((set) => set.id === id);
-  if (!found) throw new ApiError(404, 'Not found', 'These rules were taken away meanwhile.');
+  if (!found) throw new ApiError(404, 'Not found', 'These rules were removed meanwhile.');
   return found;
 }
 

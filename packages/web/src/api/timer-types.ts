@@ -16,7 +16,7 @@ export const timerTypesQuery = queryOptions({
 /** A timer type as it is stored by now. */
 export async function timerTypeNow(id: string): Promise<TimerType> {
   const found = (await request('get', '/api/timer-types')).find((type) => type.id === id);
-  if (!found) throw new ApiError(404, 'Not found', 'This type was taken away meanwhile.');
+  if (!found) throw new ApiError(404, 'Not found', 'This type was removed meanwhile.');
   return found;
 }
 

@@ -55,12 +55,12 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   done_at: 'done',
   ended_at: 'ended',
   withdrawn_at: 'withdrawn',
-  removed_at: 'taken out',
+  removed_at: 'removed',
   disabled_at: 'disabled',
   wants_second_factor: 'second factor asked for',
   keep_archived_months: 'months that archived homes are kept',
   keep_changes_months: 'months that changes are kept',
-  keep_removed_days: 'days that what was taken out is kept',
+  keep_removed_days: 'days that what was removed is kept',
   keep_visits_months: 'months that visits are kept',
 };
 

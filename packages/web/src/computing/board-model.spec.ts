@@ -1,4 +1,10 @@
-import { dayNumberOf, parseTimeOfDay, type DayNumber } from '@water-clock/core/civil-time';
+import {
+  dayNumberOf,
+  formatDateTime,
+  parseDateTime,
+  parseTimeOfDay,
+  type DayNumber,
+} from '@water-clock/core/civil-time';
 import { simulate } from '@water-clock/core/engine';
 import { testPlan } from '../testing/plans';
 import { boardModel, NIGHTS, type BoardRun } from './board-model';
@@ -66,6 +72,28 @@ describe('nights', () => {
     expect(keys('02:00')).toEqual(keys('05:15'));
     expect(new Set(keys('02:00')).size).toBe(NIGHTS);
   });
+});
+
+it('names what waters too seldom to be in any of them, with its next start', () => {
+  const everyThirty = { days: { mode: 'interval', everyDays: 30, anchor: '2026-05-25' } };
+  const programs = [
+    program('A', ['02:00'], 600),
+    program('B', ['05:30'], 600, everyThirty),
+    program('C', ['06:00'], 600, { enabled: false }),
+  ];
+  const next = (moveBackSeconds: number) =>
+    board({ programs }, moveBackSeconds).seldom.map(({ program: id, next: at }) => [
+      id,
+      formatDateTime(at),
+    ]);
+  expect(next(0)).toEqual([['B', '2026-06-24T05:30:00']]);
+  expect(next(HOUR)).toEqual([['B', '2026-06-24T04:30:00']]);
+  expect(board({ programs: [programs[0]!, program('B', ['05:30'], 0)] }).seldom).toEqual([]);
+  // What is held for months waters again once that is over.
+  const pauses = [{ from: '2026-05-01T00:00:00', to: '2026-10-12T00:00:00' }];
+  expect(board({ programs: [programs[0]!], controller: { pauses } }).seldom).toEqual([
+    { program: 'A', next: parseDateTime('2026-10-12T02:00:00') },
+  ]);
 });
 
 describe('collisions', () => {

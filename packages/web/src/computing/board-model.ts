@@ -20,6 +20,7 @@ import {
 import { rulesOfDate, type Plan } from '@water-clock/core/settings';
 import { group } from 'd3';
 import { holdsIn, isHeld, withoutHolds, type BoardHold, type NightSpan } from './board-holds';
+import { seldomRuns, type SeldomRun } from './seldom-runs';
 import { knownSunrise } from './sunrise';
 
 export const NIGHTS = 14;
@@ -87,7 +88,12 @@ export interface BoardModel {
   readonly axis: NightSpan;
   readonly collisions: readonly BoardCollision[];
   readonly totals: Readonly<Record<string, ProgramTotal>>;
+  /** Programs that water, but in none of these nights. */
+  readonly seldom: readonly SeldomRun[];
 }
+
+const programsIn = (nights: readonly BoardNight[]): ReadonlySet<string> =>
+  new Set(nights.flatMap(({ runs }) => runs.map(({ program }) => program)));
 
 /**
  * What fourteen nights from the noon of `from` bring. All times are moved back by `moveBackSeconds`:
@@ -135,6 +141,7 @@ export function boardModel(plan: Plan, from: DayNumber, moveBackSeconds = 0): Bo
     axis: axisOf(nights),
     collisions: nights.flatMap((night) => night.collisions),
     totals: totalsOf(plan, nominal, from),
+    seldom: seldomRuns(plan, programsIn(nights), addDays(from, NIGHTS), moveBackSeconds),
   };
 }
 

@@ -11,7 +11,7 @@ import { deskModel, type DeskModel, type DeskView } from './desk-model';
 
 /** What is new on the desk: a night that stays as it was is null. */
 export interface DeskChange extends Omit<DeskModel, 'board'> {
-  readonly board: Pick<BoardModel, 'axis' | 'totals'> & {
+  readonly board: Pick<BoardModel, 'axis' | 'totals' | 'seldom'> & {
     readonly nights: readonly (BoardNight | null)[];
   };
 }
@@ -27,7 +27,8 @@ const worker = {
       texts[row] === lastNights[row] ? null : night,
     );
     lastNights = texts;
-    return { ...rest, board: { nights, axis: board.axis, totals: board.totals } };
+    const { axis, totals, seldom } = board;
+    return { ...rest, board: { nights, axis, totals, seldom } };
   },
 
   /** The year of nights from the first of a month on. */

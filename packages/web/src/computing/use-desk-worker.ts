@@ -90,6 +90,7 @@ function changedModel(before: DeskModel | null, change: DeskChange): DeskModel {
       axis: same(before?.board.axis, change.board.axis),
       totals: same(before?.board.totals, change.board.totals),
       collisions: nights.flatMap((night) => night.collisions),
+      seldom: same(before?.board.seldom, change.board.seldom),
     },
     allDates: same(before?.allDates, change.allDates),
     findings: same(before?.findings, change.findings),

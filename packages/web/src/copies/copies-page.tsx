@@ -57,13 +57,14 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
       title: 'Compare',
       cell: ({ id, number }) => (
         <Checkbox
-          aria-label={`Compare copy ${number}`}
+          aria-label={`Compare copy № ${number}`}
           checked={chosen.includes(id)}
           onChange={() => toggle(id)}
-        />
+        >
+          № {number}
+        </Checkbox>
       ),
     },
-    { title: '№', cell: ({ number }) => number, align: 'right' },
     {
       title: 'Copy',
       cell: ({ id, name, reason }) => (
@@ -116,6 +117,7 @@ function CopiesOfTimer({ timer, copies }: CopiesOfTimerProps) {
             keyOf={({ id }) => id}
             isMarked={({ id }) => chosen.includes(id)}
             nothing="No copies yet"
+            isCards
           />
           <Pages
             {...{ page }}

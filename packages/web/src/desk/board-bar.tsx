@@ -1,16 +1,17 @@
 import { Segmented } from 'antd';
 import { memo } from 'react';
 import { clockErrorWords } from './clock/clock-error-words';
+import { DeskDates } from './desk-dates';
 import type { DeskPlace } from './state/use-desk-place';
 import styles from './desk.module.css';
 
-interface BoardBarProps extends Pick<DeskPlace, 'board' | 'isTrueTime' | 'go'> {
+interface BoardBarProps extends Pick<DeskPlace, 'board' | 'night' | 'isTrueTime' | 'go'> {
   readonly clockErrorSeconds: number;
 }
 
-/** What the board shows: nights or a year; and, while the clock is wrong, by whose time. */
+/** What the board shows: nights or a year, from which night on; and, while the clock is wrong, by whose time. */
 export const BoardBar = memo(function BoardBar(props: BoardBarProps) {
-  const { board, isTrueTime, go, clockErrorSeconds } = props;
+  const { board, night, isTrueTime, go, clockErrorSeconds } = props;
   return (
     <div className={styles['board-bar']}>
       <Segmented<DeskPlace['board']>
@@ -22,6 +23,7 @@ export const BoardBar = memo(function BoardBar(props: BoardBarProps) {
         ]}
         onChange={(chosen) => go({ board: chosen })}
       />
+      <DeskDates night={night} go={go} />
       {clockErrorSeconds !== 0 && board === 'nights' && (
         <>
           <Segmented

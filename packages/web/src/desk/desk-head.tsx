@@ -1,12 +1,7 @@
-import {
-  LeftOutlined,
-  QuestionCircleOutlined,
-  RightOutlined,
-  SettingOutlined,
-} from '@ant-design/icons';
-import { addDays, parseDate } from '@water-clock/core/civil-time';
-import { App, Button, Dropdown, Modal, Segmented, Tooltip } from 'antd';
-import { memo, useState } from 'react';
+import { QuestionCircleOutlined, SettingOutlined } from '@ant-design/icons';
+import { Button, Dropdown, Segmented, Tooltip } from 'antd';
+import { clsx } from 'clsx';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Timer } from '../api/timers';
 import { later } from '../ui/later';
@@ -14,17 +9,15 @@ import { LeaveGuard } from '../ui/leave-guard';
 import { UndoButtons } from '../ui/undo-buttons';
 import { showKeys } from '../ui/keys';
 import { useEditKeys } from '../ui/use-edit-keys';
-import { NIGHTS } from '../computing/board-model';
-import { momentWords } from '../format/moment-words';
-import { useClock, useDayOrder, useMayChange } from '../session/use-signed-in';
-import { todayHere } from '../format/today';
+import { useMayChange } from '../session/use-signed-in';
 import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
+import foot from '../ui/foot.module.css';
 import styles from './desk.module.css';
-import { DateField } from '../ui/date-field';
 
 const LeftDialog = later(() => import('./as-left-dialog'), 'LeftDialog');
 const PlanFileDialog = later(() => import('./plan-file-dialog'), 'PlanFileDialog');
+const TheirsDialog = later(() => import('./theirs-dialog'), 'TheirsDialog');
 const TimerDrawer = later(() => import('./timer-drawer'), 'TimerDrawer');
 
 interface DeskHeadProps {
@@ -33,7 +26,7 @@ interface DeskHeadProps {
   readonly place: DeskPlace;
 }
 
-/** Whose timer it is, which nights are shown, undo, redo and save; guards what is not saved. */
+/** Whose timer it is, undo, redo and save; guards what is not saved. */
 export function DeskHead({ timer, desk, place }: DeskHeadProps) {
   const [showsTimer, setShowsTimer] = useState(false);
   const [showsFile, setShowsFile] = useState(false);
@@ -66,8 +59,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
         options={MODES}
         onChange={(mode) => place.go({ mode })}
       />
-      {place.mode !== 'season' && <DeskDates night={place.night} go={place.go} />}
-      <div className={styles['desk-actions']} data-saving>
+      <div className={clsx(foot['foot'], styles['desk-actions'])} data-saving>
         <UndoButtons
           canUndo={desk.canUndo}
           canRedo={desk.canRedo}
@@ -112,7 +104,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
         save={desk.save}
         what="The settings on this desk have"
       />
-      <TheirsDialog desk={desk} />
+      {desk.theirs && <TheirsDialog desk={desk} theirs={desk.theirs} />}
     </div>
   );
 }
@@ -133,68 +125,3 @@ const MODES: { value: DeskPlace['mode']; label: string }[] = [
 ];
 
 const KEYS = <QuestionCircleOutlined />;
-
-/** Which nights are shown. */
-const DeskDates = memo(function DeskDates({ night, go }: Pick<DeskPlace, 'night' | 'go'>) {
-  const move = (days: number) => go({ night: addDays(night, days) });
-  return (
-    <div className={styles['desk-dates']}>
-      <Button
-        aria-label={`${NIGHTS} nights earlier`}
-        icon={<LeftOutlined />}
-        onClick={() => move(-NIGHTS)}
-      />
-      <DateField
-        label="First night"
-        day={night}
-        order={useDayOrder()}
-        onChange={(chosen) => go({ night: chosen })}
-      />
-      <Button
-        aria-label={`${NIGHTS} nights later`}
-        icon={<RightOutlined />}
-        onClick={() => move(NIGHTS)}
-      />
-      <Button onClick={() => go({ night: parseDate(todayHere())! })}>Today</Button>
-    </div>
-  );
-});
-
-/** Two people saved: the second decides, and loses nothing. */
-function TheirsDialog({ desk }: { desk: SettingsOnDesk }) {
-  const { message } = App.useApp();
-  const clock = useClock();
-  const { theirs } = desk;
-  return (
-    <Modal
-      open={theirs !== null}
-      title="Somebody else saved this timer meanwhile"
-      onCancel={desk.decideLater}
-      footer={[
-        <Button key="mine" danger onClick={() => void desk.keepMine()}>
-          Save mine over theirs
-        </Button>,
-        <Button key="later" onClick={desk.decideLater}>
-          Decide later
-        </Button>,
-        <Button
-          key="theirs"
-          type="primary"
-          onClick={() => {
-            desk.takeTheirs();
-            void message.info('Theirs is on the desk. Undo brings yours back.');
-          }}
-        >
-          Look at theirs
-        </Button>,
-      ]}
-    >
-      <p>
-        {theirs &&
-          `${theirs.savedBy || 'Somebody'} saved it: ${momentWords(theirs.savedAt, clock)}. `}
-        Nothing was overwritten, and your changes are still here. Look at theirs first: yours stay
-        one undo away.
-      </p>
-    </Modal>
-  );
-}

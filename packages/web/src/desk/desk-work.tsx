@@ -6,11 +6,9 @@ import {
 } from '@water-clock/core/civil-time';
 import type { Finding } from '@water-clock/core/findings';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { Segmented } from 'antd';
-import { clsx } from 'clsx';
 import { NIGHTS, type BoardRun } from '../computing/board-model';
 import { NightBoard, type StartChoice } from './board/night-board';
-import { RunDetails } from './board/run-details';
+import { SeldomWords } from './board/seldom-words';
 import type { DeskFinding, DeskModel } from '../computing/desk-model';
 import { useDeskWorker, type DeskComputer } from '../computing/use-desk-worker';
 import { fieldsOf } from './findings/finding-field';
@@ -26,13 +24,15 @@ import { mowingSentence } from '../format/mowing-words';
 import { useMayChange } from '../session/use-signed-in';
 import { later } from '../ui/later';
 import { BoardBar } from './board-bar';
-import type { DeskPlace, Pane } from './state/use-desk-place';
+import { PaneChoice } from './pane-choice';
+import type { DeskPlace } from './state/use-desk-place';
 import type { SettingsOnDesk } from './state/use-settings-on-desk';
 import { useYear } from './use-year';
 import { VerdictBar } from './verdict-bar';
 import styles from './desk.module.css';
 
 const FixDialog = later(() => import('./findings/fix-dialog'), 'FixDialog');
+const RunDetails = later(() => import('./board/run-details'), 'RunDetails');
 const YearBoard = later(() => import('./year/year-board'), 'YearBoard');
 
 type DeskWorkProps = Pick<SettingsOnDesk, 'plan' | 'edit' | 'settle'> & {
@@ -103,14 +103,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
         failure={computer.failure}
         ofHome={others.finding}
       />
-      <Segmented<Pane>
-        block
-        className={clsx(styles['desk-panes'])}
-        aria-label="What of the desk is shown"
-        value={pane}
-        options={panesWith(findings.length + (others.finding ? 1 : 0))}
-        onChange={(shown) => go({ pane: shown })}
-      />
+      <PaneChoice {...{ pane, go }} findings={findings.length + (others.finding ? 1 : 0)} />
       <div className={styles['desk-body']} data-pane={pane}>
         <section className={styles['desk-settings']} aria-label="Settings of the timer">
           <DeskSettings
@@ -136,17 +129,20 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
           {model && (
             <>
               <BoardBar
-                {...{ board, isTrueTime, go }}
+                {...{ board, night, isTrueTime, go }}
                 clockErrorSeconds={model.clockErrorSeconds}
               />
               {board === 'nights' ? (
-                <NightBoard
-                  className={styles['desk-board']}
-                  model={model.board}
-                  selected={selected}
-                  onSelect={select}
-                  {...(mayChange && { moving })}
-                />
+                <>
+                  <NightBoard
+                    className={styles['desk-board']}
+                    model={model.board}
+                    selected={selected}
+                    onSelect={select}
+                    {...(mayChange && { moving })}
+                  />
+                  <SeldomWords {...model.board} />
+                </>
               ) : (
                 <Year {...{ plan, place }} ask={computer.year} />
               )}
@@ -178,12 +174,6 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
     </>
   );
 });
-
-const panesWith = (findings: number): { value: Pane; label: string }[] => [
-  { value: 'settings', label: 'Settings' },
-  { value: 'nights', label: 'Nights' },
-  { value: 'findings', label: findings > 0 ? `Findings (${findings})` : 'Findings' },
-];
 
 const NO_TOTALS = {};
 const NONE: readonly never[] = [];

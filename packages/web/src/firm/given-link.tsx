@@ -32,7 +32,7 @@ export function GivenLink({ link: { person, kind, token }, onClose }: GivenLinkP
             Hand it to them yourself: whoever holds it can use it, once. It is shown now and never
             again.
             {kind === 'reset' &&
-              ' When it is used their authenticator is taken out, and all their sessions end.'}
+              ' When it is used their authenticator is removed, and all their sessions end.'}
           </span>
           <Input
             readOnly

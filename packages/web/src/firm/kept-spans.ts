@@ -19,10 +19,10 @@ export interface KeptField {
 export const KEPT_FIELDS: readonly KeptField[] = [
   {
     key: 'removedDays',
-    label: 'What was taken away',
+    label: 'What was removed',
     hint: 'Rules, weather and timer types can be brought back for as long.',
     unit: 'days',
-    goes: 'What was taken away',
+    goes: 'What was removed',
     spans: [7, 30, 90, 365],
   },
   {

@@ -108,10 +108,10 @@ function PersonWork({ person, isOwn, onLink }: PersonWorkProps) {
   };
   const askToForget = () =>
     void modal.confirm({
-      title: `Take out the authenticator of ${name}?`,
+      title: `Remove the authenticator of ${name}?`,
       content:
         'Do this only for somebody whom you know to be it: who has lost the telephone and the recovery codes too. They are signed out, and sign in by the password alone until they set up another.',
-      okText: 'Take it out',
+      okText: 'Remove it',
       okButtonProps: { danger: true },
       onOk: () => forgetting.write(personId),
     });

@@ -1,11 +1,14 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { Field } from '../ui/field';
+import { wanting, type KeysWanted } from '../ui/keys-wanted';
 import styles from './measure-page.module.css';
 
 interface BigInputProps {
   readonly label: string;
   readonly value: string;
+  /** What is typed into it; a number unless it is said. */
+  readonly keys?: KeysWanted;
   readonly fault?: string | null;
   readonly hint?: ReactNode;
   readonly isLocked?: boolean;
@@ -17,14 +20,15 @@ interface BigInputProps {
 
 /** A number typed with a thumb: large, with the telephone's keys for figures. */
 export function BigInput(props: BigInputProps) {
-  const { label, value, fault, hint, isLocked, onType, onEnter, onFocus, onBlur } = props;
+  const { label, value, keys = 'number', fault, hint, isLocked } = props;
+  const { onType, onEnter, onFocus, onBlur } = props;
   return (
     <Field label={label} fault={fault} hint={hint}>
       {(id) => (
         <input
           id={id}
           className={clsx(styles['big-input'], 'figures')}
-          inputMode="decimal"
+          {...wanting(keys)}
           autoComplete="off"
           aria-invalid={Boolean(fault)}
           disabled={isLocked}

@@ -131,7 +131,7 @@ export function CatchTestForm({ station, edit }: CatchTestFormProps) {
           </Button>
           {chosen !== null && (
             <Button size="large" onClick={takeOut}>
-              Take it out
+              Remove it
             </Button>
           )}
         </div>

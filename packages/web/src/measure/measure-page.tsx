@@ -15,6 +15,7 @@ import { exactTime, oftenWords, pieceWords, wholeMinutes } from '../yard/need-wo
 import { useWeatherMonths } from '../weather/use-weather-months';
 import { useYardOnDesk } from '../yard/use-yard-on-desk';
 import { todayHere } from '../format/today';
+import { stationAsked } from '../yard/station-asked';
 import { StationStepper } from '../yard/station-stepper';
 import { yardColumns } from '../yard/yard-columns';
 import { yardNeeds, type YardNeeds } from '@water-clock/core/needs';
@@ -74,12 +75,9 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
         </EmptyState>
       </Page>
     );
-  const asked = Number(search.get('station'));
-  const at = Math.max(
-    0,
-    rows.findIndex(({ station }) => station.number === asked),
-  );
-  const { station } = rows[at]!;
+  const stations = rows.map((row) => row.station);
+  const station = stationAsked(stations, search.get('station'))!;
+  const at = stations.indexOf(station);
   const way = search.get('way') ?? 'cups';
   return (
     <Page title="Measure" crumbs={crumbs}>
@@ -92,7 +90,7 @@ function Measure({ timer, stored, settings, weather }: YardAtHome) {
       )}
       <div className={styles['measure']}>
         <StationStepper
-          stations={rows.map((row) => row.station)}
+          stations={stations}
           station={station.number}
           onGo={(number) => go({ station: String(number) })}
         >

@@ -58,6 +58,7 @@ export function RunOffForm({ timerId, station, edit }: RunOffFormProps) {
           </Button>
           <BigInput
             label="or type it, minutes (6 or 4m30)"
+            keys="length"
             value={typed}
             fault={isNonsense ? `${LENGTH_HINT}; more than 0.` : null}
             onFocus={() => (before.current = runoffSeconds)}

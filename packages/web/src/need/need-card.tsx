@@ -3,7 +3,7 @@ import type { School } from '@water-clock/core/yards';
 import type { YardNeeds } from '@water-clock/core/needs';
 import { Segmented } from 'antd';
 import { differenceShare, differenceWords, SCHOOL_NAMES } from '../yard/need-words';
-import { NumberCell, schoolNumbers } from './need-numbers';
+import { NUMBER_NAMES, NumberCell, schoolNumbers } from './need-numbers';
 import { useTelling, type TellingOfYard } from './use-telling';
 import gridTableStyles from '../ui/grid-table.module.css';
 import styles from './need-page.module.css';
@@ -17,7 +17,6 @@ interface NeedCardProps {
 }
 
 const SCHOOLS = ['minute', 'measurement'] as const;
-const ROWS = ['min a week', 'waterings', 'at once'];
 
 /** One station's need: what both schools say of it, and which is taken. */
 export function NeedCard({ row, yardSchool, telling, isLocked, onTake }: NeedCardProps) {
@@ -42,7 +41,7 @@ export function NeedCard({ row, yardSchool, telling, isLocked, onTake }: NeedCar
           </tr>
         </thead>
         <tbody>
-          {ROWS.map((title, index) => (
+          {NUMBER_NAMES.map((title, index) => (
             <tr key={title}>
               <th scope="row">{title}</th>
               {SCHOOLS.map((school, at) => {
@@ -58,7 +57,7 @@ export function NeedCard({ row, yardSchool, telling, isLocked, onTake }: NeedCar
                   );
                 return (
                   index === 0 && (
-                    <td key={school} rowSpan={ROWS.length} className={styles['need-none']}>
+                    <td key={school} rowSpan={NUMBER_NAMES.length} className={styles['need-none']}>
                       {numbers}
                     </td>
                   )

@@ -21,6 +21,9 @@ export interface NeedNumber {
   readonly children: ReactNode;
 }
 
+/** What its three numbers are called. */
+export const NUMBER_NAMES = ['min a week', 'waterings', 'at once'] as const;
+
 /** What a school says of a station, a week, a watering and at once; or why it says nothing. */
 export function schoolNumbers(
   telling: NeedTelling,

@@ -2,6 +2,7 @@ import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import { useSignedIn } from '../session/use-signed-in';
 import { minuteWhy, oftenWhy, piecesWhy, rateWhy, weekWhy } from '../yard/need-words';
+import { ColumnChoices } from '../yard/column-choices';
 import { YardCell } from '../yard/yard-cell';
 import { todayHere } from '../format/today';
 import { yardColumns } from '../yard/yard-columns';
@@ -69,18 +70,12 @@ export function NeedPanel(props: NeedPanelProps) {
               </th>
               <td>
                 <YardCell {...{ station, column, edit, settle, isLocked }} row={index} index={0} />
-                {column.choices && (
-                  <datalist id={`choices-${column.key}`}>
-                    {column.choices.map((choice) => (
-                      <option key={choice} value={choice} />
-                    ))}
-                  </datalist>
-                )}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
+      <ColumnChoices columns={columns} />
       {!isLocked && (
         <p className={pageStyles['way']}>
           <Link to={`/timers/${timerId}/measure?station=${station.number}`}>

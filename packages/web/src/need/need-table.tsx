@@ -6,7 +6,7 @@ import { useQuantity } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
 import { differenceShare, differenceWords, rateWhy, type NeedTelling } from '../yard/need-words';
 import type { YardNeeds } from '@water-clock/core/needs';
-import { NumberCell, schoolNumbers } from './need-numbers';
+import { NUMBER_NAMES, NumberCell, schoolNumbers } from './need-numbers';
 import { useTelling, type TellingOfYard } from './use-telling';
 import styles from './need-page.module.css';
 import gridTableStyles from '../ui/grid-table.module.css';
@@ -65,7 +65,7 @@ export function NeedTable(props: NeedTableProps) {
               {rate.label}
             </th>
             {['minute', 'measurement'].map((school) =>
-              ['min a week', 'waterings', 'at once'].map((title) => (
+              NUMBER_NAMES.map((title) => (
                 <th
                   key={`${school} ${title}`}
                   className={gridTableStyles['column-name']}

@@ -1,4 +1,3 @@
-import { PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
@@ -6,6 +5,7 @@ import { importProperty, propertiesKey } from '../api/properties';
 import { useWrite } from '../api/use-write';
 import { useMayChange } from '../session/use-signed-in';
 import { oncePressed } from '../ui/once-pressed';
+import { AddProperty } from './add-property';
 import pageStyles from '../ui/page.module.css';
 import styles from './first-run.module.css';
 
@@ -27,13 +27,7 @@ export function FirstRun({ onImport }: { onImport: () => void }) {
           title="Set up the first home"
           text="Whose it is and where, its timer as found, its stations, water and rules; then a plan and the sheet for the door. Nine steps, each of which can be left for later."
         >
-          <Button
-            type="primary"
-            icon={<PlusOutlined />}
-            onClick={() => void navigate('/properties/new')}
-          >
-            Add a property
-          </Button>
+          <AddProperty />
         </Way>
         {mayChange && (
           <>

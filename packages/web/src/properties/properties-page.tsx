@@ -1,9 +1,8 @@
-import { PlusOutlined } from '@ant-design/icons';
 import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Checkbox, Input, Skeleton } from 'antd';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { usePlace } from '../ui/use-place';
 import { troubleInWords } from '../api/client';
 import {
@@ -20,6 +19,7 @@ import { saveForOffline } from '../timer-records/use-timer-on-device';
 import { todayHere } from '../format/today';
 import { OutlookWords } from '../property/outlook-words';
 import pageStyles from '../ui/page.module.css';
+import { AddProperty } from './add-property';
 import { FirstRun } from './first-run';
 import styles from './properties-page.module.css';
 import { Choice } from '../ui/choice';
@@ -145,7 +145,6 @@ function SaveForOffline({ rows }: { rows: readonly PropertyListing[] }) {
 export function PropertiesPage() {
   const [search, go] = usePropertySearch();
   const found = useQuery(propertiesQuery(search));
-  const navigate = useNavigate();
   const mayChange = useMayChange();
   const [isImporting, setImporting] = useState(false);
   const isEmpty = found.data?.total === 0 && search.q === '' && search.archived === 'no';
@@ -153,13 +152,7 @@ export function PropertiesPage() {
     <>
       {mayChange && <SaveForOffline rows={found.data?.rows ?? []} />}
       {mayChange && <Button onClick={() => setImporting(true)}>Import…</Button>}
-      <Button
-        type="primary"
-        icon={<PlusOutlined />}
-        onClick={() => void navigate('/properties/new')}
-      >
-        Add a property
-      </Button>
+      <AddProperty />
     </>
   );
   return (

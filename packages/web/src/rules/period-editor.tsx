@@ -36,7 +36,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
       <h2>
         Holds from {day === null ? from : civilDateInWords(day)}
         <Button size="small" icon={<DeleteOutlined />} onClick={onRemove}>
-          Take out
+          Remove
         </Button>
       </h2>
       <div className={pageStyles['form-grid']}>
@@ -67,7 +67,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
             </span>
           )}
         </Field>
-        <Field label="Heads that days and hours spare">
+        <Field label="Heads exempt from days and hours">
           {(id) => (
             <Select
               id={id}
@@ -147,7 +147,7 @@ export function PeriodEditor({ period, path, faults, onChange, onRemove }: Perio
           <Button
             size="small"
             icon={<DeleteOutlined />}
-            aria-label="Take out this line"
+            aria-label="Remove this line"
             onClick={() => onChange({ houses: houses.filter((_, at) => at !== index) })}
           />
           {faults.get(`${path}.houses[${index}].digits`) && (

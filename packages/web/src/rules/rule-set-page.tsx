@@ -116,14 +116,14 @@ function Editor({ stored, leaving: { isLeaving, leaveTo } }: EditorProps) {
   };
   const askToRemove = () =>
     void modal.confirm({
-      title: `Take away the rules of ${set.district}?`,
+      title: `Remove the rules of ${set.district}?`,
       content: `${stored!.properties === 1 ? '1 home uses' : `${stored!.properties} homes use`} them, and would have none.`,
-      okText: 'Take them away',
+      okText: 'Remove them',
       okButtonProps: { danger: true },
       onOk: async () => {
         const { id, document } = stored!;
         if (await removing.write(id))
-          leaveTo('/rules', takenAway(id, `The rules of ${document.district} are taken away.`));
+          leaveTo('/rules', takenAway(id, `The rules of ${document.district} are removed.`));
       },
     });
   const setPeriod = (index: number, fields: Changes<RulePeriod>) =>
@@ -146,7 +146,7 @@ function Editor({ stored, leaving: { isLeaving, leaveTo } }: EditorProps) {
         mayChange &&
         stored && (
           <Button danger onClick={askToRemove}>
-            Take away…
+            Remove…
           </Button>
         )
       }

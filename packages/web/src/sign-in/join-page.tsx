@@ -43,7 +43,7 @@ export function JoinPage() {
           <Alert
             type="error"
             showIcon
-            title="This link leads nowhere"
+            title="This link does not work"
             description="It was used already, is too old, or there is a newer one. Ask the owner of your firm for another."
           />
           <p>

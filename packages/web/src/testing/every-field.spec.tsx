@@ -10,6 +10,7 @@ import { printedCopy, sheetOf } from '@water-clock/core/sheets';
 import { KEY_IN_PARTS, TimerHandling } from '@water-clock/core/timer-types';
 import type { ReactElement } from 'react';
 import { DeskSettings } from '../desk/desk-settings';
+import { partsRead } from '../visit/as-found/parts-read';
 import { ClockReading, ProgramReading, RestReading } from '../visit/as-found/readings';
 import { testPlan } from './plans';
 
@@ -147,6 +148,7 @@ const SCREENS: Readonly<Record<string, (plan: Plan, before: Plan) => string>> = 
         <RestReading {...{ plan, longestHoldDays: 14, edit: nothing, settle: nothing }} />
       </>,
     ),
+  'steps of a reading': (plan, before) => partsRead(plan, before).join(),
   'key in': (plan, before) =>
     JSON.stringify([
       keyInSteps({ target: plan, present: before, order: KEY_IN_PARTS, isWhole: false }).length -
@@ -192,6 +194,7 @@ const CLOCK = /^controller\.clock\./;
 const KEPT_ELSEWHERE: Readonly<Record<string, readonly RegExp[]>> = {
   desk: [FACTS, FLOW],
   'as found': [FACTS, FLOW],
+  'steps of a reading': [FACTS, FLOW, NAME],
   'key in': [FACTS, FLOW, NAME, CLOCK],
   'read back': [FACTS, FLOW, NAME, CLOCK],
   comparison: [],

@@ -201,14 +201,13 @@ function Editor({ timerType, like, first, used, forProperty, leaving }: EditorPr
   };
   const askToRemove = () =>
     void modal.confirm({
-      title: `Take ${timerType!.name} out of the library?`,
+      title: `Remove ${timerType!.name} from the library?`,
       content: 'Its timers stay as they are.',
-      okText: 'Take it away',
+      okText: 'Remove it',
       okButtonProps: { danger: true },
       onOk: async () => {
         const { id, name } = timerType!;
-        if (await removing.write(id))
-          leaveTo('/timer-types', takenAway(id, `${name} is taken away.`));
+        if (await removing.write(id)) leaveTo('/timer-types', takenAway(id, `${name} is removed.`));
       },
     });
 
@@ -220,7 +219,7 @@ function Editor({ timerType, like, first, used, forProperty, leaving }: EditorPr
         mayChange &&
         timerType && (
           <Button danger onClick={askToRemove}>
-            Take away…
+            Remove…
           </Button>
         )
       }

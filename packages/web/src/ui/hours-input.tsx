@@ -53,7 +53,7 @@ export function HoursInput({ hours, clock, areDry = true, faultAt, onChange }: H
           <Button
             size="small"
             icon={<DeleteOutlined />}
-            aria-label="Take out these hours"
+            aria-label="Remove these hours"
             onClick={() => onChange(hours.filter((_, at) => at !== index))}
           />
           {faultAt?.(index) && (

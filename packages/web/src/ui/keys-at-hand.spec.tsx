@@ -1,8 +1,10 @@
 /** @jest-environment jsdom */
-import '../testing/in-browser';
+import { aroundScreens } from '../testing/in-app';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
+import { ValueInput } from '../desk/extras/value-input';
+import { testPlan } from '../testing/plans';
 import { CellInput } from './cell-input';
 import { KeysAtHand } from './keys-at-hand';
 import { LengthInput } from './length-input';
@@ -93,4 +95,45 @@ it('leaves a device with keys of its own alone', async () => {
   render(<Fields />);
   await userEvent.setup().click(field('Start'));
   expect(keys()).toEqual([]);
+});
+
+it('has a minus for what may be below zero, and a comma for a list', async () => {
+  const back = onPhone();
+  try {
+    const person = userEvent.setup();
+    const taken: unknown[] = [];
+    const plan = testPlan({ stations: [{ number: 1 }, { number: 2 }], programs: [] });
+    render(
+      <>
+        <NumberInput
+          label="Longitude"
+          least={-180}
+          value={0}
+          onChange={(west) => taken.push(west)}
+        />
+        <ValueInput
+          label="Pump"
+          plan={plan}
+          longestHoldDays={7}
+          value={{ type: 'stations', stations: [] }}
+          onChange={(value) => taken.push(value)}
+        />
+        <KeysAtHand />
+      </>,
+      { wrapper: aroundScreens().wrapper },
+    );
+    await person.click(field('Longitude'));
+    expect(keys()).toEqual(['-']);
+    await person.click(screen.getByRole('button', { name: '-' }));
+    await person.keyboard('107');
+    expect(taken.at(-1)).toBe(-107);
+    await person.click(field('Pump'));
+    expect(keys()).toEqual([',']);
+    await person.keyboard('1');
+    await person.click(screen.getByRole('button', { name: ',' }));
+    await person.keyboard('2');
+    expect(taken.at(-1)).toEqual({ type: 'stations', stations: [1, 2] });
+  } finally {
+    back();
+  }
 });

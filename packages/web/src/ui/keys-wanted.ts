@@ -1,7 +1,10 @@
 /** What is typed into a field: which keys a device without its own brings up, and which it lacks. */
 export const KEYS_WANTED = {
   words: { inputMode: 'text', extra: [] },
+  whole: { inputMode: 'numeric', extra: [] },
   number: { inputMode: 'decimal', extra: [] },
+  signed: { inputMode: 'decimal', extra: ['-'] },
+  list: { inputMode: 'numeric', extra: [','] },
   length: { inputMode: 'decimal', extra: [':', 'h', 'm', 's'] },
   time: { inputMode: 'numeric', extra: [':', 'am', 'pm'] },
 } as const;

@@ -1,4 +1,5 @@
 import { numberHint, readNumber, type NumberLimits } from '../format/numbers';
+import { wanting } from './keys-wanted';
 import { TypedInput } from './typed-input';
 import { useTypedText } from './use-typed-text';
 
@@ -47,7 +48,7 @@ export function NumberInput(props: NumberInputProps) {
       classNames={{ input: 'figures' }}
       style={{ width: props.width ?? '100%' }}
       size={props.isSmall ? 'small' : 'middle'}
-      inputMode={isWhole ? 'numeric' : 'decimal'}
+      {...wanting(least !== undefined && least < 0 ? 'signed' : isWhole ? 'whole' : 'number')}
       {...(suffix !== undefined && { suffix })}
       {...(placeholder !== undefined && { placeholder })}
       disabled={disabled}

@@ -2,6 +2,7 @@ import { WarningFilled } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
 import { Fragment, type ReactNode } from 'react';
 import { Link } from 'react-router';
+import foot from './foot.module.css';
 import styles from './page.module.css';
 
 interface PageProps {
@@ -38,14 +39,16 @@ export function Page({ title, crumbs = [], actions, saving, children }: PageProp
 
 /** What is done with everything that was typed on a page; it comes before what is next. */
 export const Saving = ({ children }: { children: ReactNode }) => (
-  <div className={styles['page-foot']} data-saving>
+  <div className={foot['foot']} data-foot data-saving>
     {children}
   </div>
 );
 
 /** What a page is for, where it is one thing to be tapped. */
 export const Foot = ({ children }: { children: ReactNode }) => (
-  <div className={styles['page-foot']}>{children}</div>
+  <div className={foot['foot']} data-foot>
+    {children}
+  </div>
 );
 
 interface LoadErrorProps {

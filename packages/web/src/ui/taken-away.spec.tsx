@@ -24,10 +24,10 @@ function listAfter(state: unknown) {
 }
 
 it('what was taken away is brought back by its id, and told no more', async () => {
-  const asked = listAfter(takenAway('west', 'The rules of West are taken away.'));
-  expect(screen.getByText(/The rules of West are taken away\./)).toBeTruthy();
+  const asked = listAfter(takenAway('west', 'The rules of West are removed.'));
+  expect(screen.getByText(/The rules of West are removed\./)).toBeTruthy();
   await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
-  await waitFor(() => expect(screen.queryByText(/taken away/)).toBeNull());
+  await waitFor(() => expect(screen.queryByText(/removed/)).toBeNull());
   expect(asked.map(({ method, path }) => `${method} ${path}`)).toEqual([
     'POST /api/rule-sets/west/bring-back',
   ]);
@@ -46,7 +46,7 @@ it('who has gone on before it is back stays there', async () => {
     'POST /api/rule-sets/west/bring-back': () =>
       new Promise<Answer>((resolve) => (answer = resolve)),
   });
-  const told = takenAway('west', 'The rules of West are taken away.');
+  const told = takenAway('west', 'The rules of West are removed.');
   render(
     <QueryClientProvider client={new QueryClient()}>
       <MemoryRouter initialEntries={[{ pathname: '/rules', state: told }]}>

@@ -25,7 +25,7 @@ export function AfterReset({ timer, target }: AfterResetProps) {
           <p>{timer.handling.factoryReset || 'Nobody has written down how for this type.'}</p>
           <p>
             Once it is reset, it is saved as found, empty. Then only what is set is asked for, and
-            nothing that is off. A program that it came with is to be taken out first.
+            nothing that is off. Remove the program that it came with first.
           </p>
         </>
       ),

@@ -252,7 +252,7 @@ function Legend({ x, y, isCompared }: LegendProps) {
         <>
           <path className={styles['roots-gross-over']} d="M120 5h14" />
           <text x="138" y="9">
-            over them
+            compared
           </text>
         </>
       )}
@@ -321,6 +321,6 @@ function dayWords(index: number, props: RootsChartProps, depth: Quantity): strin
       `${amount(roots.depletion[index]!)} lacking${roots.stressed[index] ? ', plants suffer' : ''}`,
     ].join(', ');
   const sky = `${amount(station.use[index]!)} used, ${rainMm[index]! > 0 ? amount(rainMm[index]!) : 'no'} rain`;
-  const both = over ? `These settings: ${of(station)}. Over them: ${of(over)}` : of(station);
+  const both = over ? `These settings: ${of(station)}. Compared: ${of(over)}` : of(station);
   return `${WEEKDAYS[weekdayOf(day) - 1]?.slice(0, 3)} ${longDate(day).replace(/^\w+ /, '')}: ${sky}. ${both}.`;
 }

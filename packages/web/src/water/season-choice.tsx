@@ -56,7 +56,7 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
   return (
     <>
       <div className={styles['water-choice']}>
-        <label>
+        <label className={styles['water-settings']}>
           <span>
             <i className={styles['water-mark']} /> Settings
           </span>
@@ -68,14 +68,14 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
             onChange={(copy: string) => set({ copy })}
           />
         </label>
-        <label>
+        <label className={styles['water-settings']}>
           <span>
-            <i className={clsx(styles['water-mark'], styles['water-mark-over'])} /> over them
+            <i className={clsx(styles['water-mark'], styles['water-mark-over'])} /> Compared with
           </span>
           <Select
-            aria-label="Over them"
+            aria-label="Compared with"
             allowClear
-            placeholder="nothing: choose a copy to compare"
+            placeholder="nothing yet: choose a copy"
             value={second}
             options={options.filter(({ value }) => value !== first)}
             popupMatchSelectWidth={false}
@@ -92,7 +92,7 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
           />
         </label>
         <label>
-          <span>to</span>
+          <span>To</span>
           <DateField
             label="To"
             day={to}
@@ -101,7 +101,7 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
           />
         </label>
         <label>
-          <span>Sensor: rain of a day, {depth.label}</span>
+          <span>Rain that wets the sensor, {depth.label}</span>
           <NumberInput
             label="Rain that wets the sensor"
             least={0}
@@ -111,7 +111,7 @@ export function SeasonChoice({ timer, yard, copies, weather }: SeasonChoiceProps
           />
         </label>
         <label>
-          <span>dries in days</span>
+          <span>It dries in, days</span>
           <NumberInput
             label="Days in which the sensor dries"
             least={0}

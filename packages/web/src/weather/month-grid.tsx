@@ -94,6 +94,7 @@ export function MonthGrid<Month extends object>(props: MonthGridProps<Month>) {
                 <td key={column.key}>
                   <CellInput
                     label={`${MONTHS[row]}, ${column.title}`}
+                    keys={column.least < 0 ? 'signed' : 'number'}
                     field={`${column.key} ${row}`}
                     text={String(column.shown(month[column.key] as number))}
                     row={row}

@@ -166,16 +166,16 @@ function Editor({ stored, property, homes, leaveTo }: EditorProps) {
   };
   const askToRemove = () =>
     void modal.confirm({
-      title: `Take away the weather of ${draft.name}?`,
+      title: `Remove the weather of ${draft.name}?`,
       content: `${homes === 1 ? '1 home uses' : `${homes} homes use`} it, and would have none.`,
-      okText: 'Take it away',
+      okText: 'Remove it',
       okButtonProps: { danger: true },
       onOk: async () => {
         if (!(await removing.write(stored!.id))) return;
         setSaved(true);
         leaveTo(
           '/weather',
-          takenAway(stored!.id, `The weather of ${stored!.document.name} is taken away.`),
+          takenAway(stored!.id, `The weather of ${stored!.document.name} is removed.`),
         );
       },
     });
@@ -208,7 +208,7 @@ function Editor({ stored, property, homes, leaveTo }: EditorProps) {
               Export
             </Button>
             <Button danger onClick={askToRemove}>
-              Take away…
+              Remove…
             </Button>
           </>
         )

@@ -3,7 +3,8 @@ import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
 import { listInWords, shortDate } from '@water-clock/core/words';
 import { useState } from 'react';
 import { Button } from 'antd';
-import { StationTable, type TableOfYard } from './station-table';
+import { StationTable } from './station-table';
+import type { TableOfYard } from './table-of-yard';
 import pageStyles from '../ui/page.module.css';
 import styles from './valve-units.module.css';
 

@@ -80,6 +80,6 @@ it('a timer without a hold takes none, and shows those that a file brought', () 
   const brought = { from: '2026-07-01T00:00:00', to: '2026-07-03T00:00:00' };
   const taken = shown([brought], 0);
   expect(screen.queryByLabelText('Days of the hold')).toBeNull();
-  press('Take out');
+  press('Remove');
   expect(taken).toEqual([[]]);
 });

@@ -51,7 +51,7 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
               {left !== null && <strong>, {leftInWords(left)} left</strong>}
             </span>
             <Button size="small" onClick={() => onChange(holds.filter((_, at) => at !== index))}>
-              {left === null ? 'Take out' : 'End it'}
+              {left === null ? 'Remove' : 'End it'}
             </Button>
           </div>
         );

@@ -9,6 +9,7 @@ import { LENGTH_HINT, minutesText, parseClock, parseLength } from '../../format/
 import { useClock } from '../../session/use-signed-in';
 import { HoldInput } from './hold-input';
 import { HoursInput } from '../../ui/hours-input';
+import { wanting, type KeysWanted } from '../../ui/keys-wanted';
 import { NumberInput } from '../../ui/number-input';
 import { useTypedText } from '../../ui/use-typed-text';
 import pageStyles from '../../ui/page.module.css';
@@ -40,6 +41,7 @@ export function ValueInput({
       return (
         <TextValue
           {...{ label, hasFocus }}
+          keys="time"
           text={value.time ?? ''}
           hint="A time such as 3:30 or 9 pm; empty: off"
           read={(text) => {
@@ -53,6 +55,7 @@ export function ValueInput({
       return (
         <TextValue
           {...{ label, hasFocus }}
+          keys="length"
           text={value.seconds === 0 ? '' : minutesText(value.seconds)}
           hint={`${LENGTH_HINT}; empty: off`}
           read={(text) => {
@@ -66,6 +69,7 @@ export function ValueInput({
       return (
         <TextValue
           {...{ label, hasFocus }}
+          keys="list"
           text={value.monthDays.join(', ')}
           hint="Days of the month such as 1, 15; empty: none"
           read={(text) => {
@@ -79,6 +83,7 @@ export function ValueInput({
       return (
         <TextValue
           {...{ label, hasFocus }}
+          keys="list"
           text={value.stations.join(', ')}
           hint="Stations of this timer such as 2, 5; empty: none"
           read={(text) => {
@@ -178,6 +183,7 @@ function numbersIn(text: string, known: readonly number[]): number[] | null {
 interface TextValueProps {
   readonly label: string;
   readonly hasFocus: boolean;
+  readonly keys: KeysWanted;
   readonly text: string;
   readonly hint: string;
   /** Null for text that is no such value. */
@@ -185,7 +191,7 @@ interface TextValueProps {
   readonly onChange: (value: KeyInValue) => void;
 }
 
-function TextValue({ label, hasFocus, text, hint, read, onChange }: TextValueProps) {
+function TextValue({ label, hasFocus, keys, text, hint, read, onChange }: TextValueProps) {
   const typed = useTypedText({
     shown: text,
     take: (entered) => {
@@ -201,6 +207,7 @@ function TextValue({ label, hasFocus, text, hint, read, onChange }: TextValuePro
         aria-label={label}
         autoFocus={hasFocus}
         className="figures"
+        {...wanting(keys)}
         style={{ width: 140 }}
         status={typed.fault ? 'error' : ''}
         aria-invalid={typed.fault !== null}

@@ -18,6 +18,7 @@ import { mowingSentence } from '../../format/mowing-words';
 import { useSay, useSignedIn } from '../../session/use-signed-in';
 import { useTimersOfHome } from '../../timer-records/use-timers-of-home';
 import { useWeatherMonths } from '../../weather/use-weather-months';
+import { DeskDates } from '../desk-dates';
 import type { DeskPlace } from '../state/use-desk-place';
 import type { SettingsOnDesk } from '../state/use-settings-on-desk';
 import { ALTERNATIVE_NAMES } from './offer-words';
@@ -118,6 +119,7 @@ function Work({ timer, plan, yard, place, leaders, edit, weather }: WorkProps) {
         {mowing && <p className={pageStyles['soft']}>{mowing}</p>}
       </section>
       <section className={styles['plan-offers']} aria-label="Plans">
+        <DeskDates night={night} go={go} />
         <p className={clsx(pageStyles['soft'], styles['plan-dates'])}>
           For {nearDate(targets.dates.from, since)} to {nearDate(targets.dates.until, since)}: plans
           keep the rules of those dates, and what is left is found from{' '}

@@ -9,11 +9,13 @@ import { Button, Checkbox, Segmented } from 'antd';
 import { useState } from 'react';
 import type { BoardModel } from '../../computing/board-model';
 import { NightBoard } from '../board/night-board';
+import { SeldomWords } from '../board/seldom-words';
 import type { DeskModel } from '../../computing/desk-model';
 import { useDeskWorker } from '../../computing/use-desk-worker';
 import { verdict } from '../verdict';
 import type { Offer } from '@water-clock/core/proposals';
 import { useMayChange, useSay } from '../../session/use-signed-in';
+import foot from '../../ui/foot.module.css';
 import styles from './plan-work.module.css';
 import pageStyles from '../../ui/page.module.css';
 
@@ -72,7 +74,7 @@ export function ProposalView(props: ProposalViewProps) {
             ))}
           </span>
         )}
-        <span className={styles['take']} data-take>
+        <span className={foot['foot']} data-take>
           {onKeep && (
             <Button disabled={!mayChange} onClick={() => onKeep(offer.proposal)}>
               Keep as the winter copy
@@ -157,8 +159,6 @@ function Words({ sentences }: { sentences: readonly string[] }) {
   );
 }
 
-const NIGHTS_SHOWN = 7;
-
 interface OneBoardProps {
   readonly title: string;
   readonly model: BoardModel;
@@ -177,12 +177,13 @@ function OneBoard({ title, model, like }: OneBoardProps) {
       <h3>{title}</h3>
       <NightBoard
         className={styles['proposal-board']}
-        model={{ ...model, axis, nights: model.nights.slice(0, NIGHTS_SHOWN) }}
+        model={{ ...model, axis }}
         hasLegend={false}
-        label={`${title}: seven nights, noon to noon`}
+        label={`${title}: fourteen nights, noon to noon`}
         selected={selected}
         onSelect={(run) => setSelected(run?.key ?? null)}
       />
+      <SeldomWords {...model} />
     </section>
   );
 }

@@ -36,7 +36,7 @@ const NO_TARGET_WORDS: Record<NoTarget['why'], string> = {
   'not-known': 'nobody knows its need: it is left out',
 };
 
-/** Why a station is watered less often than it wants. */
+/** Why a station is watered less often than it needs. */
 function cutWords(cut: Cut, startsPerProgram: number): string {
   if (cut.by === 'rules')
     return `It needs ${counted(Math.round(cut.perWeek), 'watering')} a week; the rules allow fewer.`;

@@ -192,7 +192,7 @@ function MonthTable({ table, plan }: { table: SeasonTable; plan: Plan }) {
             month
           </th>
           <th scope="col" className={gridTableStyles['column-name']}>
-            it wants
+            needed
           </th>
           <th scope="col" className={gridTableStyles['column-name']}>
             set

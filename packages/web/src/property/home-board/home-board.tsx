@@ -26,8 +26,10 @@ import { flowStretches, hoursInUse, overlapsOf } from './home-board-model';
 import styles from './home-board.module.css';
 
 const ROW = 30;
-/** Room for names, and on narrow screens. */
-const NAMES = { wide: 148, narrow: 96 };
+/** The line above a timer's own that its name stands on; on narrow screens a long one takes two. */
+const NAME = { wide: 20, narrow: 36 };
+/** Room for what the flow is called. */
+const LEFT = 96;
 const NARROW = 560;
 const RIGHT = 74;
 const FLOW = 72;
@@ -84,7 +86,7 @@ export function HomeBoard({ names, plans, supplyLpm, today, first }: HomeBoardPr
       </div>
       {hasFailed && <p className={pageStyles['soft']}>This night could not be worked out.</p>}
       {!isNight && !hasFailed && (
-        <div style={{ height: AXIS_HEIGHT + names.length * ROW + GAP + FLOW + 2 }} />
+        <div style={{ height: AXIS_HEIGHT + names.length * (NAME.wide + ROW) + GAP + FLOW + 2 }} />
       )}
       {isNight && (
         <>
@@ -134,14 +136,15 @@ function HomeNight({ names, night, supplyLpm }: HomeNightProps) {
   const hatch = useHatch();
   const axis = useMemo(() => hoursInUse(night), [night]);
   const width = Math.max(LEAST_WIDTH, size.width);
-  const nameWidth = width < NARROW ? NAMES.narrow : NAMES.wide;
+  const nameHeight = width < NARROW ? NAME.narrow : NAME.wide;
+  const lane = nameHeight + ROW;
   const flow = flowStretches(night);
   const most = Math.max(0, ...flow.map(({ lpm }) => lpm));
-  const flowTop = AXIS_HEIGHT + names.length * ROW + GAP;
+  const flowTop = AXIS_HEIGHT + names.length * lane + GAP;
   const height = flowTop + FLOW + 2;
   const x = scaleLinear()
     .domain([axis.from, axis.to])
-    .range([nameWidth, width - RIGHT])
+    .range([LEFT, width - RIGHT])
     .clamp(true);
   const y = scaleLinear()
     .domain([0, Math.max(most, supplyLpm ?? 0, 1) * 1.15])
@@ -164,11 +167,11 @@ function HomeNight({ names, night, supplyLpm }: HomeNightProps) {
         <Hatch id={hatch.id} gap={6} className={boardStyles['hatch-error']!} />
         <HourAxis scale={x} axis={axis} height={height} />
         {names.map((name, timer) => (
-          <g key={timer} transform={`translate(0 ${AXIS_HEIGHT + timer * ROW})`}>
+          <g key={timer} transform={`translate(0 ${AXIS_HEIGHT + timer * lane + nameHeight})`}>
             <line className={styles['home-row']} x2={width} y1={ROW} y2={ROW} />
-            <foreignObject width={nameWidth - 8} height={ROW}>
-              <div className={styles['home-name']} title={name}>
-                {name}
+            <foreignObject y={-nameHeight} width={width} height={nameHeight}>
+              <div className={styles['home-name']}>
+                <span>{name}</span>
               </div>
             </foreignObject>
             {night.pieces
@@ -212,7 +215,7 @@ function HomeNight({ names, night, supplyLpm }: HomeNightProps) {
             x={x(from)}
             width={Math.max(2, x(to) - x(from))}
             y={AXIS_HEIGHT}
-            height={names.length * ROW}
+            height={names.length * lane}
           >
             <title>{`More than one timer waters: ${clock(from)} to ${clock(to)}`}</title>
           </rect>
@@ -239,7 +242,7 @@ function HomeNight({ names, night, supplyLpm }: HomeNightProps) {
           <>
             <line
               className={styles['home-supply']}
-              x1={nameWidth}
+              x1={LEFT}
               x2={width - RIGHT}
               y1={y(supplyLpm)}
               y2={y(supplyLpm)}

@@ -36,7 +36,7 @@ it('a hold made from what somebody else has changed meanwhile says so, and overw
     status: 409,
     body: { status: 409, title: 'Saved by somebody else meanwhile' },
   }));
-  fireEvent.click(await screen.findByRole('button', { name: 'Take out' }));
+  fireEvent.click(await screen.findByRole('button', { name: 'Remove' }));
   await screen.findByText(/^Somebody else saved this timer meanwhile/);
   expect(puts(all)).toEqual([{ version: 1, holds: [] }]);
 });

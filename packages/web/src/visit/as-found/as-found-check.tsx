@@ -19,17 +19,23 @@ import styles from './as-found-page.module.css';
 interface AsFoundCheckProps {
   readonly plan: Plan;
   readonly last: Copy | null;
+  readonly isBegun: boolean;
 }
 
 /** What is otherwise than in the last saved copy, in words. */
-export function SinceLastCopy({ plan, last }: AsFoundCheckProps) {
+export function SinceLastCopy({ plan, last, isBegun }: AsFoundCheckProps) {
   const say = useSay();
   const clock = useClock();
   const sentences = useMemo(() => (last ? changeSentences(last.document, plan) : []), [last, plan]);
   return (
     <section className={pageStyles['sheet']} aria-label="Since the last copy">
       <h2>Since the last copy</h2>
-      {last ? (
+      {!isBegun ? (
+        <p>
+          Nothing is entered yet. Go back and read the timer
+          {last && `, or begin from copy № ${last.number}`}.
+        </p>
+      ) : last ? (
         <>
           <p className={pageStyles['soft']}>Against {copyWords(last, clock)}</p>
           {sentences.length === 0 && <p>The timer holds just what that copy says.</p>}

@@ -26,6 +26,7 @@ import { useLastCopy } from '../../timer-records/use-timer-on-device';
 import { firstUnread, UNREAD } from '../../api/unread-fields';
 import { useOpenVisit } from '../../timer-records/use-visit';
 import { AsFoundFindings, SinceLastCopy } from './as-found-check';
+import { partsRead } from './parts-read';
 import { ProgramReading, RestReading, ClockReading } from './readings';
 import styles from './as-found-page.module.css';
 import pageStyles from '../../ui/page.module.css';
@@ -91,7 +92,8 @@ function Reading({ timer, blank, last }: ReadingProps) {
     [],
   );
   const settle = useCallback(() => act({ type: 'settle' }), []);
-  const isBegun = JSON.stringify(plan) !== JSON.stringify(blank);
+  const isRead = partsRead(plan, blank);
+  const isBegun = isRead.includes(true);
   useEffect(
     () => keepDraft(person.id, draft, isBegun ? plan : null),
     [plan, isBegun, person.id, draft],
@@ -174,7 +176,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
               Begin from copy № {last.number}
             </Button>
           )}
-          {!isBegun && <Button onClick={saveEmpty}>It is empty…</Button>}
+          {!isBegun && at < steps.length - 1 && <Button onClick={saveEmpty}>It is empty…</Button>}
           {isBegun && <Button onClick={startOver}>Begin anew…</Button>}
         </>
       }
@@ -184,7 +186,10 @@ function Reading({ timer, blank, last }: ReadingProps) {
         size="small"
         current={at}
         onChange={go}
-        items={steps.map((name, step) => ({ title: isNarrow ? shortOf(name, step) : name }))}
+        items={steps.map((name, step) => ({
+          title: isNarrow ? shortOf(name, step) : name,
+          status: step === at ? 'process' : isRead[step] ? 'finish' : 'wait',
+        }))}
         responsive={false}
       />
       <div className={styles['as-found-body']} data-last={at === steps.length - 1}>
@@ -200,7 +205,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
             <ProgramReading key={program} {...{ plan, program, longestHoldDays, edit, settle }} />
           )}
           {at === steps.length - 2 && <RestReading {...{ plan, longestHoldDays, edit, settle }} />}
-          {at === steps.length - 1 && <SinceLastCopy {...{ plan, last }} />}
+          {at === steps.length - 1 && <SinceLastCopy {...{ plan, last, isBegun }} />}
         </div>
         <AsFoundFindings plan={plan} isBegun={isBegun} />
       </div>
@@ -220,9 +225,12 @@ function Reading({ timer, blank, last }: ReadingProps) {
             size="large"
             type="primary"
             loading={saving.isWriting}
-            onClick={() => void save()}
+            onClick={() => {
+              if (isBegun) void save();
+              else saveEmpty();
+            }}
           >
-            Save as found
+            {isBegun ? 'Save as found' : 'It is empty…'}
           </Button>
         )}
       </nav>
