@@ -20,6 +20,7 @@ const CORE_ORDER = [
   'compare',
   'fixes',
   'planner',
+  'repair',
   'proposals',
   'season-steps',
   'key-in',

@@ -8,6 +8,7 @@ import { inTheHand } from './in-the-hand.mjs';
 import { allDatesOfAHome } from './all-dates-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
 import { planHomes } from './plan-homes.mjs';
+import { repairHomes } from './repair-homes.mjs';
 import { seasonAtTheRoots } from './season-at-the-roots.mjs';
 import { timersTogether } from './timers-together.mjs';
 import { transferred } from '../e2e/support/transferred.js';
@@ -22,6 +23,7 @@ const MEASURES = [
   checkAThousandHomes,
   seasonAtTheRoots,
   planHomes,
+  repairHomes,
   commandLine,
   manyHomes,
   underLoad,

@@ -364,3 +364,66 @@ it('compare prints what the second file sets otherwise, by value, at its place',
   expect(bad.exitCode).toBe(2);
   expect(bad.messages.join()).toContain('bad.json: stations');
 });
+
+describe('repair', () => {
+  const b = (fields: object) => ({
+    ...{ id: 'B', starts: ['04:09'], days: { mode: 'weekdays', weekdays: [3] } },
+    ...{ runs: [{ station: 2, seconds: 600 }] },
+    ...fields,
+  });
+  const broken = (...others: object[]) => ({
+    ...plan,
+    controller: {},
+    stations: [{ number: 1 }, { number: 2 }],
+    programs: [...plan.programs, ...others],
+  });
+  const from = ['--from', '2026-06-01'];
+
+  it('prints each change at its place in the file, and the file with them made and all else kept', async () => {
+    const file = broken(b({}), b({ id: 'C', starts: [], runs: [], enabled: false }));
+    const { exitCode, out, messages } = await run([
+      'repair',
+      planFile('broken.json', file),
+      ...from,
+    ]);
+    expect({ exitCode, messages }).toEqual({ exitCode: 0, messages: [] });
+    expect(JSON.parse(out)).toEqual({
+      isSound: false,
+      changes: [
+        {
+          path: 'programs[1].starts[0]',
+          from: '04:09',
+          to: '04:15',
+          says: 'Move start 1 of program B from 04:09 to 04:15.',
+        },
+      ],
+      plan: { ...file, programs: [file.programs[0], b({ starts: ['04:15'] }), file.programs[2]] },
+      isProven: true,
+      left: [],
+    });
+  });
+
+  it('changes nothing of what is sound, and hands on what settings do not mend', async () => {
+    const { exitCode, out } = await run(['repair', planFile('clock.json', plan), ...from]);
+    expect(exitCode).toBe(0);
+    expect(JSON.parse(out)).toMatchObject({
+      isSound: true,
+      changes: [],
+      plan,
+      left: ['clock-off'],
+    });
+  });
+
+  it('exits with 1 where nothing repairs it, and with 2 for bad input', async () => {
+    const never = { ...broken(), rules: { weekdays: [] } };
+    const found = await run(['repair', planFile('never.json', never), ...from]);
+    expect(found.exitCode).toBe(1);
+    expect(found.messages).toEqual([expect.stringContaining('no repair was found')]);
+    expect(JSON.parse(found.out)).toMatchObject({ isSound: false, isProven: false });
+    const file = planFile('two.json', plan);
+    expect(await run(['repair', file, file])).toMatchObject({
+      exitCode: 2,
+      messages: [expect.stringContaining('--from'), expect.stringContaining('one plan file')],
+    });
+  });
+});

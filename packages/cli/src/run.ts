@@ -9,6 +9,7 @@ const VERBS: Readonly<Record<string, () => Promise<Verb>>> = {
   plan: async () => (await import('./verbs/plan.js')).planVerb,
   water: async () => (await import('./verbs/water.js')).waterVerb,
   ics: async () => (await import('./verbs/ics.js')).icsVerb,
+  repair: async () => (await import('./verbs/repair.js')).repairVerb,
   compare: async () => (await import('./verbs/compare.js')).compareVerb,
   together: async () => (await import('./verbs/together.js')).togetherVerb,
 };
@@ -22,7 +23,7 @@ async function help(): Promise<string[]> {
     '',
     'FILE is a plan file (waterclock.plan/2, or the earlier /1), for plan a brief (waterclock.brief/1). Results are JSON on standard output (ics: iCalendar),',
     'messages go to standard error. Times are what the timer shows, or true time with --true-time.',
-    'Exit 0; 1 when a check finds an error or there is no plan; 2 for bad input or usage.',
+    'Exit 0; 1 when a check finds an error, or there is no plan or no repair; 2 for bad input or usage.',
   ];
 }
 

@@ -30,22 +30,24 @@ export const check = (plan: Plan, from: DayNumber): Finding[] =>
 
 export function findingsOf(situation: Situation): Finding[] {
   const byPlace = inPlaceOrder(situation.plan.timer.programs);
-  return REPORTED.flatMap(({ code, severity, find }) =>
-    [...find(situation)].sort(byPlace).map((found) => ({
-      code,
-      severity,
-      program: null,
-      station: null,
-      startNumber: null,
-      ...found,
-    })),
-  );
+  return REPORTED.flatMap((rule) => found(rule, situation).sort(byPlace));
 }
 
+/** What one rule finds, in no order. */
+export const found = ({ code, severity, find }: (typeof RULES)[number], situation: Situation) =>
+  find(situation).map((facts): Finding => ({
+    code,
+    severity,
+    program: null,
+    station: null,
+    startNumber: null,
+    ...facts,
+  }));
+
 /** By program, station and start, and of collisions by the second start, on a timer's programs. */
-function inPlaceOrder(programs: readonly string[]): (x: FindingFacts, y: FindingFacts) => number {
-  const keyOf = ({ program, station, startNumber, b }: FindingFacts): number[] => [
-    program === undefined ? -1 : programs.indexOf(program),
+function inPlaceOrder(programs: readonly string[]): (x: Finding, y: Finding) => number {
+  const keyOf = ({ program, station, startNumber, b }: Finding): number[] => [
+    program === null ? -1 : programs.indexOf(program),
     station ?? 0,
     startNumber ?? 0,
     b ? programs.indexOf(b.program) : 0,

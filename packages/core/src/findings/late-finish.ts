@@ -16,6 +16,7 @@ import { rule } from './finding.js';
 import { counting } from './occurrences.js';
 import { ruleWords } from './place-words.js';
 import { lastEnds } from './run-ends.js';
+import type { Situation } from './situation.js';
 
 interface Late {
   readonly run: BegunRun;
@@ -31,11 +32,8 @@ export const lateFinish = rule('late-finish', 'warning', (situation) => {
     !situation.isExempt(station, nightOf(run.begin)) && situation.station(station).plant !== 'seed';
   const late = new Map<string, Late>();
   for (const { run, end } of lastEnds(situation.watering.pieces, isBound)) {
-    const night = nightOf(run.begin);
-    const { finishBy } = situation.rulesOn(night);
-    if (finishBy === undefined) continue;
-    const over = addSeconds(startOfDay(night), parseTimeOfDay(finishBy)! * 60);
-    if (end <= over) continue;
+    const over = nightOver(situation, run);
+    if (over === null || end <= over) continue;
     const known = late.get(run.program.id);
     if (known) known.count += 1;
     else late.set(run.program.id, { run, end, over, count: 1 });
@@ -53,6 +51,14 @@ export const lateFinish = rule('late-finish', 'warning', (situation) => {
     ...counting(count),
   }));
 });
+
+/** When the night of a run is to be over, or null where no rule says so. */
+export function nightOver(situation: Situation, { begin }: BegunRun): TimerSeconds | null {
+  const night = nightOf(begin);
+  const { finishBy } = situation.rulesOn(night);
+  if (finishBy === undefined) return null;
+  return addSeconds(startOfDay(night), parseTimeOfDay(finishBy)! * 60);
+}
 
 /** The date on which the night of a run ends: from noon on it is the next day's. */
 function nightOf(begin: TimerSeconds): DayNumber {

@@ -1,0 +1,137 @@
+import type { DayNumber } from '../civil-time/index.js';
+import { faultsIn, type FindingCode } from '../findings/index.js';
+import type { Plan } from '../settings/index.js';
+import { Draft, type Change } from './draft.js';
+import { leastChanges, Search, type SearchEnd } from './search.js';
+import { startChange } from './values.js';
+import { Bands } from './water.js';
+
+/** How long may be looked. */
+export interface RepairLimits {
+  readonly now: () => number;
+  readonly limitMs: number;
+}
+
+/** The smallest change of settings that was found to put everything right. */
+export interface Repair {
+  /** There was nothing to repair. */
+  readonly isSound: boolean;
+  /** Nothing is wrong with `plan` but what is handed on. */
+  readonly isRepaired: boolean;
+  readonly changes: readonly Change[];
+  readonly plan: Plan;
+  /** Fewer changes are proven not to do. */
+  readonly isProven: boolean;
+  /** The errors and warnings that stay, each code once. */
+  readonly left: readonly FindingCode[];
+}
+
+/** More changes than these are no repair but another plan. */
+const MOST_CHANGES = 12;
+/** So many changes are looked for in order; beyond, one after the other. */
+const MOST_SEARCHED = 7;
+/** How far from the most promising changes is looked, one after the other. */
+const SLACKS = [0, 1, 2, 3, 5, 8, 13, 21];
+/** How much of the time is over when pairs of changes are given up, and when more of them are. */
+const FOR_PAIRS = 0.4;
+const FOR_MORE = 0.8;
+
+/**
+ * The fewest changes of settings after which nothing is wrong with them from a date on, or the best that was found
+ * within the time; of as many changes the least disturbing.
+ * @throws TooMuchToWorkOut
+ */
+export function repair(plan: Plan, from: DayNumber, { now, limitMs }: RepairLimits): Repair {
+  const given = new Draft(plan, from, new Bands(plan, from));
+  if (!hasFault(given)) return told(given, true, true);
+  const begin = now();
+  const until = (share: number) => ({ isOver: () => now() - begin > limitMs * share });
+  const one = new Search(given, until(1));
+  const single = one.within(given, 1);
+  if (single.sound) return told(single.sound, true, false);
+  const pairs = new Search(given, until(FOR_PAIRS));
+  const pair = pairs.within(given, 2).sound;
+  if (pair) return told(pair, single.isExhausted, false);
+  const best = ofMore(given, until(FOR_MORE)) ?? greedy(given, until(1));
+  if (!best) return told(pairs.nearest, false, false);
+  const isProven =
+    best.changes.length === leastChanges(given) ||
+    (best.changes.length === 2 && single.isExhausted);
+  return told(best, isProven, false);
+}
+
+/** More changes than a pair: first the most promising ones, few and many, then those farther from them. */
+function ofMore(given: Draft, end: SearchEnd): Draft | null {
+  const search = new Search(given, end);
+  let best: Draft | null = null;
+  for (const slack of SLACKS)
+    for (let changes = 3; changes < (best?.changes.length ?? MOST_SEARCHED + 1); changes++) {
+      if (end.isOver()) return best;
+      best = search.within(given, changes, slack).sound ?? best;
+    }
+  return best;
+}
+
+function greedy(given: Draft, end: SearchEnd): Draft | null {
+  const found = new Search(given, end).greedily(given, MOST_CHANGES);
+  return found && withoutNeedless(found);
+}
+
+const hasFault = (draft: Draft): boolean => !draft.found().next().done;
+
+/** Without the changes that turn out not to be needed. */
+function withoutNeedless(draft: Draft): Draft {
+  for (const change of draft.changes) {
+    const others = draft.changes.filter((one) => one !== change);
+    const less = new Draft(draft.given, draft.from, draft.bands, others);
+    if (less.faults.length === 0) return withoutNeedless(less);
+  }
+  return draft;
+}
+
+/** The same settings, with as few starts changed as they differ by, each by as little as can be. */
+function withFewestStarts(draft: Draft): Draft {
+  const others = draft.changes.filter(({ unit }) => unit.of !== 'start');
+  const base = new Draft(draft.given, draft.from, draft.bands, others);
+  const moved = draft.given.programs.flatMap(({ id, starts }, program): Change[] => {
+    const after = draft.plan.programs.find((one) => one.id === id)!.starts;
+    const come = without(after, starts);
+    const gone = starts.flatMap((start, place) => ({ start, place }));
+    for (const start of after) {
+      const at = gone.findIndex((one) => one.start === start);
+      if (at >= 0) gone.splice(at, 1);
+    }
+    const places = gone.map(({ place }) => place);
+    const changes = come.map((start, at) =>
+      startChange({ of: 'start', program, place: places[at] ?? starts.length + at }, start, base),
+    );
+    const cleared = places
+      .slice(come.length)
+      .map((place) => startChange({ of: 'start', program, place }, null, base));
+    return [...changes, ...cleared];
+  });
+  return new Draft(draft.given, draft.from, draft.bands, [...others, ...moved]);
+}
+
+/** What is in a list and not in another, each as often as it is there more. */
+function without(list: readonly string[], other: readonly string[]): string[] {
+  const left = [...other];
+  return list.filter((one) => {
+    const at = left.indexOf(one);
+    if (at >= 0) left.splice(at, 1);
+    return at < 0;
+  });
+}
+
+function told(found: Draft, isProven: boolean, isSound: boolean): Repair {
+  const draft = withFewestStarts(found);
+  const left = [...new Set([...faultsIn(draft.situation)].map(({ code }) => code))].sort();
+  return {
+    isSound,
+    isRepaired: isSound || draft.faults.length === 0,
+    changes: draft.changes,
+    plan: draft.plan,
+    isProven,
+    left,
+  };
+}

@@ -1,0 +1,341 @@
+import type { FindingCode } from '../findings/index.js';
+import type { Draft, Fault } from './draft.js';
+import { Scope, scopeOf } from './scope.js';
+import { unitKey, type StartUnit, type Unit } from './unit.js';
+import { startChange, valuesOf } from './values.js';
+import { freePlaces, type InTheWay, type Way } from './walk.js';
+
+/** When to stop looking. */
+export interface SearchEnd {
+  /** True when the time is up. */
+  readonly isOver: () => boolean;
+}
+
+export interface Found {
+  /** The best that is sound, or null where none was found. */
+  readonly sound: Draft | null;
+  /** Every set of so few changes was looked at. */
+  readonly isExhausted: boolean;
+}
+
+/** So many values of a unit are tried, so many gone into that cure its fault, and so many that break nothing else. */
+const MOST_TRIED = 150;
+const MOST_LOOKED = 60;
+const MOST_BETTER = 8;
+/** So many free places of a start are gone into, each way. */
+const PLACES_EACH_WAY = 3;
+/** Free places nearer together than this are alike. */
+const APART_MINUTES = 20;
+/** The same of a start that is added: it may be anywhere in the night. */
+const ADDED_PLACES = 24;
+const ADDED_APART_MINUTES = 60;
+/** Where what is set tells nothing yet, so many values that look alike are gone into. */
+const MOST_ALIKE = 6;
+
+const WAYS: readonly Way[] = [1, -1];
+
+/** The same text for the same fault, whenever it occurs and whichever starts have been cleared. */
+function faultKey(fault: Fault, draft: Draft): string {
+  if (fault.code === 'water') return `water ${fault.station} ${fault.isLess}`;
+  const { code, program, station, startNumber, b } = fault;
+  if (!b) return [code, program, station].join(' ');
+  const placeOf = (id: string, start: number) => draft.startUnit(id, start)?.place ?? start;
+  return [
+    ...[code, program, placeOf(program!, startNumber!)],
+    ...[b.program, placeOf(b.program, b.startNumber)],
+  ].join(' ');
+}
+
+/** Looks for the fewest changes of settings that put everything right. */
+export class Search {
+  readonly #end: SearchEnd;
+  readonly #steps = new Map<string, readonly Draft[]>();
+  readonly #lastOf = new Map<string, Draft | null>();
+  /** With the fewest faults, of all that was looked at. */
+  nearest: Draft;
+
+  constructor(start: Draft, end: SearchEnd) {
+    this.#end = end;
+    this.nearest = start;
+  }
+
+  /**
+   * What is sound with so many changes more, or less; the least disturbing that was found. `slack` is how far the
+   * changes may be from the most promising ones, summed over their places among those that there are.
+   */
+  within(draft: Draft, changes: number, slack = Infinity): Found {
+    const best: Best = { draft: null };
+    const isExhausted = this.#look(draft, changes, slack, best);
+    return { sound: best.draft, isExhausted };
+  }
+
+  /** Step after step the change that leaves the fewest faults; null where none helps. */
+  greedily(draft: Draft, mostChanges: number): Draft | null {
+    let at = draft;
+    for (let count = 0; at.faults.length > 0; count++) {
+      if (count === mostChanges || this.#end.isOver()) return null;
+      const last = this.#lastChange(at, Infinity);
+      if (last) return last;
+      const [next] = this.#stepsFrom(at, mostChanges - count);
+      if (!next) return null;
+      at = next;
+    }
+    return at;
+  }
+
+  #look(draft: Draft, left: number, slack: number, best: Best): boolean {
+    this.#note(draft);
+    if (draft.faults.length === 0) {
+      best.draft = lessDisturbing(draft, best.draft);
+      return true;
+    }
+    if (left === 0 || leastChanges(draft) > left) return true;
+    if (this.#end.isOver()) return false;
+    if (left > 1) {
+      this.#lookOn(draft, left, slack, best);
+      // Two changes may help only together, and of such pairs not all are looked at.
+      return false;
+    }
+    const last = this.#lastChange(draft, best.draft?.disturbance ?? Infinity);
+    if (last) best.draft = lessDisturbing(last, best.draft);
+    return !this.#end.isOver();
+  }
+
+  #lookOn(draft: Draft, left: number, slack: number, best: Best): void {
+    for (const next of withOneStart(draft, left))
+      this.#look(next, left - (next.changes.length - draft.changes.length), slack, best);
+    for (const [place, next] of this.#stepsFrom(draft, left).entries()) {
+      if (this.#end.isOver() || place > slack) return;
+      if (best.draft && next.disturbance >= best.draft.disturbance) continue;
+      this.#look(next, left - 1, slack - place, best);
+    }
+  }
+
+  #note(draft: Draft): void {
+    if (draft.faults.length < this.nearest.faults.length) this.nearest = draft;
+  }
+
+  /** The least disturbing single change after which nothing is wrong: all that every fault reads is gone through. */
+  #lastChange(draft: Draft, bound: number): Draft | null {
+    const key = draftKey(draft);
+    const known = this.#lastOf.get(key);
+    if (known !== undefined) return known;
+    const codes = new Set(
+      draft.faults.flatMap(({ code }): FindingCode[] => (code === 'water' ? [] : [code])),
+    );
+    let best: Draft | null = null;
+    const least = () => Math.min(bound, best?.disturbance ?? Infinity);
+    for (const unit of commonUnits(draft)) {
+      if (this.#end.isOver()) return best;
+      const changes = valuesOf(unit, draft).sort((x, y) => x.disturbance - y.disturbance);
+      for (const change of changes) {
+        if (draft.disturbance + change.disturbance >= least() || this.#end.isOver()) break;
+        const changed = draft.with(change);
+        const fault = firstFault(changed, unit, codes);
+        if (fault === null) best = changed;
+        if (fault === null || fault === 'never') break;
+      }
+      if (unit.of !== 'start') continue;
+      for (const way of WAYS)
+        for (const moved of freePlaces(unit, draft, way, (one) =>
+          one.disturbance >= least() && draft.startAt(unit) !== null
+            ? 'never'
+            : this.#end.isOver()
+              ? 'never'
+              : firstFault(one, unit, codes),
+        )) {
+          if (moved.disturbance < least()) best = moved;
+          break;
+        }
+    }
+    if (!this.#end.isOver()) this.#lastOf.set(key, best);
+    return best;
+  }
+
+  /** What becomes of a draft by one change that cures the fault that reads the least; the most promising first. */
+  #stepsFrom(draft: Draft, left: number): readonly Draft[] {
+    const key = draftKey(draft);
+    const known = this.#steps.get(key);
+    if (known) return known;
+    const fault = narrowest(draft);
+    if (!fault) return [];
+    // Without a start nothing tells good days from bad ones; nor what is cured later which start is good.
+    const isHidden = LATE.includes(fault.fault.code);
+    const byOutcome = new Map<string, readonly Draft[]>();
+    const add = (next: Draft) => {
+      const { unit, to } = next.changes.at(-1)!;
+      const faults = next.faults.map((one) => faultKey(one, next)).sort();
+      const outcome = [unitKey(unit), to === null, ...faults].join('; ');
+      const alike = byOutcome.get(outcome) ?? [];
+      if (!isHidden && isBetter(next, alike)) byOutcome.set(outcome, [next]);
+      if (isHidden) byOutcome.set(outcome, [...alike, next]);
+      this.#note(next);
+    };
+    for (const unit of fault.scope.units) {
+      if (this.#end.isOver()) break;
+      if (draft.isChanged(unit)) continue;
+      const changes = valuesOf(unit, draft).sort((x, y) => x.disturbance - y.disturbance);
+      let [looked, better] = [0, 0];
+      for (const change of changes.slice(0, MOST_TRIED)) {
+        if (this.#end.isOver() || looked === MOST_LOOKED || better === MOST_BETTER) break;
+        const next = draft.with(change);
+        if (!isCured(fault.fault, draft, next, left)) continue;
+        add(next);
+        looked++;
+        if (next.faults.length < draft.faults.length) better++;
+      }
+      if (unit.of === 'start')
+        for (const next of this.#placesOf(unit, draft, fault.fault)) add(next);
+    }
+    const steps = [...byOutcome.values()].flatMap(spread).sort((x, y) => wrongIn(x) - wrongIn(y));
+    if (!this.#end.isOver()) this.#steps.set(key, steps);
+    return steps;
+  }
+
+  /** Where a start may go: where its fault is gone, and where nothing at all is in its way. */
+  *#placesOf(unit: StartUnit, draft: Draft, fault: Fault): Generator<Draft> {
+    const key = faultKey(fault, draft);
+    const isAdded = draft.startAt(unit) === null;
+    const stays = (moved: Draft): InTheWay =>
+      this.#end.isOver()
+        ? 'never'
+        : (moved.ofCode(fault.code).find((one) => faultKey(one, moved) === key) ?? null);
+    const own = (moved: Draft): InTheWay => {
+      if (this.#end.isOver()) return 'never';
+      return moved.ofCode(fault.code).find((one) => scopeOf(one, moved).has(unit)) ?? null;
+    };
+    for (const way of WAYS) {
+      if (!isAdded)
+        for (const moved of freePlaces(unit, draft, way, stays)) {
+          yield moved;
+          break;
+        }
+      let count = 0;
+      const [apart, most] = isAdded
+        ? [ADDED_APART_MINUTES, ADDED_PLACES]
+        : [APART_MINUTES, PLACES_EACH_WAY];
+      for (const moved of freePlaces(unit, draft, way, own, apart)) {
+        yield moved;
+        if (++count === most) break;
+      }
+    }
+  }
+}
+
+/** Where a start was meant for each station: with only one of the starts left, whichever it is. */
+function withOneStart(draft: Draft, left: number): Draft[] {
+  const [fault] = draft.faults.filter(({ code }) => code === 'start-per-station');
+  if (!fault || fault.code === 'water') return [];
+  const starts = draft.startUnits(draft.programIndex(fault.program!));
+  if (starts.length - 1 > left || starts.some((unit) => draft.isChanged(unit))) return [];
+  return starts.map((kept) =>
+    starts
+      .filter((unit) => unit !== kept)
+      .reduce((next, unit) => next.with(startChange(unit, null, next)), draft),
+  );
+}
+
+/** Some of many that look alike, evenly. */
+const spread = (alike: readonly Draft[]): readonly Draft[] =>
+  alike.length <= MOST_ALIKE
+    ? alike
+    : Array.from(
+        { length: MOST_ALIKE },
+        (_, at) => alike[Math.floor((at * alike.length) / MOST_ALIKE)]!,
+      );
+
+const isBetter = (next: Draft, [known]: readonly Draft[]): boolean =>
+  known === undefined || next.disturbance < known.disturbance;
+
+/** How far a draft is from being sound and from what was given: faults, and what disturbs as much as one. */
+const wrongIn = (draft: Draft): number => draft.faults.length + draft.disturbance / A_FAULT;
+const A_FAULT = 60;
+
+interface Best {
+  draft: Draft | null;
+}
+
+const lessDisturbing = (draft: Draft, other: Draft | null): Draft =>
+  other && other.disturbance <= draft.disturbance ? other : draft;
+
+const draftKey = ({ changes }: Draft): string =>
+  changes
+    .map(({ unit, to }) => `${unitKey(unit)}=${JSON.stringify(to)}`)
+    .sort()
+    .join(' ');
+
+/** The first thing that keeps a changed draft from being sound; `never`: what the changed unit has no part in. */
+function firstFault(changed: Draft, unit: Unit, codes: ReadonlySet<FindingCode>): InTheWay {
+  for (const fault of changed.waterFaults) return partOf(fault, changed, unit);
+  for (const fault of changed.found(codes)) return partOf(fault, changed, unit);
+  return null;
+}
+
+const partOf = (fault: Fault, changed: Draft, unit: Unit): InTheWay =>
+  scopeOf(fault, changed).has(unit) ? fault : 'never';
+
+/** Cured, and no more stations have lost their water by it than changes are left to give it back. */
+function isCured(fault: Fault, before: Draft, next: Draft, left: number): boolean {
+  const broken = (draft: Draft) => draft.waterFaults.map((one) => faultKey(one, draft));
+  const had = new Set(broken(before));
+  const water = broken(next);
+  if (water.filter((one) => !had.has(one)).length >= left) return false;
+  const key = faultKey(fault, before);
+  return !next.ofCode(fault.code).some((one) => faultKey(one, next) === key);
+}
+
+const LATE: readonly Fault['code'][] = ['missing-days', 'missing-start'];
+
+interface Scoped {
+  readonly fault: Fault;
+  readonly scope: Scope;
+}
+
+const scopedOf = new WeakMap<Draft, readonly Scoped[]>();
+
+function scoped(draft: Draft): readonly Scoped[] {
+  const known = scopedOf.get(draft);
+  if (known) return known;
+  const all = draft.faults
+    .map((fault) => ({ fault, scope: freeScope(fault, draft) }))
+    .sort((x, y) => x.scope.units.length - y.scope.units.length);
+  scopedOf.set(draft, all);
+  return all;
+}
+
+/** What is changed once is not changed again. */
+const freeScope = (fault: Fault, draft: Draft): Scope =>
+  new Scope(scopeOf(fault, draft).units.filter((unit) => !draft.isChanged(unit)));
+
+/**
+ * Water that a change took comes first; then what reads the least, and last what several changes together may mend. What
+ * is missing may be set in many ways: it comes after all that decides which of them are good, days before starts.
+ */
+function narrowest(draft: Draft): Scoped | undefined {
+  const all = scoped(draft);
+  const isWater = ({ fault }: Scoped) => fault.code === 'water';
+  const given = new Set(draft.givenWaterFaults.map((one) => faultKey(one, draft)));
+  return (
+    all.find((one) => isWater(one) && !given.has(faultKey(one.fault, draft))) ??
+    all.find((one) => !isWater(one) && !LATE.includes(one.fault.code)) ??
+    all.find(({ fault }) => fault.code === 'missing-days') ??
+    all.find((one) => !isWater(one)) ??
+    all[0]
+  );
+}
+
+/** At least so many changes are needed: faults that read nothing in common need one each. */
+export function leastChanges(draft: Draft): number {
+  const apart: Scope[] = [];
+  for (const { scope } of scoped(draft))
+    if (!apart.some((other) => other.meets(scope))) apart.push(scope);
+  return apart.length;
+}
+
+/** What all faults read. */
+function commonUnits(draft: Draft): Unit[] {
+  const [first, ...others] = scoped(draft);
+  if (!first) return [];
+  const common = first.scope.units.filter((unit) => others.every(({ scope }) => scope.has(unit)));
+  return [...common].sort((x, y) => Number(x.of === 'start') - Number(y.of === 'start'));
+}
