@@ -99,6 +99,89 @@ it('fixes one start a station by its fix, after showing it as a change', async (
   await waitForVerdict(page, 'No two runs overlap');
 });
 
+const CLEARED = ['Clear start 2 of program A, 04:20.', 'Clear start 3 of program A, 04:40.'];
+
+const changes = async () => {
+  const list = await page.waitForSelector('[aria-label="Changes"]', { visible: true });
+  return list!.$$eval('li', (all) => all.map(({ textContent }) => textContent));
+};
+
+const waitForWords = (words: string) =>
+  page.waitForFunction((part) => document.body.innerText.includes(part), {}, words);
+
+it('puts all of it right at once by the fewest changes, of which each can be left out', async () => {
+  const { id } = await stage.timerOf('Carport');
+  const place = `/timers/${id}/settings?on=2026-06-01`;
+  const stored = await stage.ask<{ document: Plan; version: number }>('GET', place);
+  const [a, b] = stored.document.programs;
+  const collides = {
+    ...stored.document,
+    programs: [{ ...a!, starts: ['04:00', '04:20', '04:40'] }, b!],
+  };
+  await stage.ask('PUT', place, { document: collides, version: stored.version });
+  await goTo(page, await stage.deskOf('Carport'));
+  await waitForVerdict(page, 'collide');
+  await clickButton(page, 'Fix all…');
+  await waitForWords('2 changes put everything right, and no fewer do.');
+  expect(await changes()).toEqual(CLEARED);
+  await waitForWords('2 values to key in; the whole timer anew would be 25.');
+  await waitForWords('Then: No two runs overlap');
+
+  // Left out, what it would have mended is said to stay.
+  const second = await page.waitForSelector(`xpath/.//label[contains(., "${CLEARED[1]}")]`);
+  await second!.click();
+  await waitForWords('What stays');
+  await waitForWords('they overlap by 20 min');
+  await waitForWords('Take 1 of 2 changes');
+  await clickButton(page, 'Take 1 of 2 changes');
+  await waitForVerdict(page, 'collide');
+  expect(await cellValue(page, 'Program A, start 2')).toBe('04:40');
+  expect(page.url()).not.toContain('mode=');
+
+  // The address alone leads there too, to what is on the desk by then.
+  await clickButton(page, 'Undo');
+  await clickButton(page, 'Fix all…');
+  await clickButton(page, 'Take these changes');
+  await waitForVerdict(page, 'No two runs overlap');
+  expect(await cellValue(page, 'Program A, start 1')).toBe('04:00');
+  expect(await cellValue(page, 'Program A, start 2')).toBe('');
+  await page.waitForFunction(() => document.body.innerText.includes('Nothing to fix'));
+  expect(await page.$$eval('button', (all) => all.map((one) => one.textContent))).not.toContain(
+    'Fix all…',
+  );
+  await clickButton(page, 'Undo');
+  await waitForVerdict(page, 'collide');
+});
+
+it('as found, the fewest changes stand beside what is wrong, and lead to the desk with what was read', async () => {
+  const { id } = await stage.timerOf('Carport');
+  const place = `/timers/${id}/settings?on=2026-06-01`;
+  const { document: settings } = await stage.ask<{ document: Plan }>('GET', place);
+  const { site: _site, ...found } = settings;
+  await stage.ask('POST', `/timers/${id}/copies`, {
+    ...{ reason: 'as-found', name: '', document: found },
+  });
+  await goTo(page, `${stage.url()}/timers/${id}/as-found?step=4`);
+  await waitForWords('Begin from copy');
+  expect(await page.$('[aria-label="Fix all"]')).toBeNull();
+  const begin = await page.waitForSelector('xpath/.//button[contains(., "Begin from copy")]');
+  await begin!.click();
+  await page.waitForSelector('[aria-label="Fix all"] li');
+  const words = await page.$$eval('[aria-label="Fix all"] li', (all) =>
+    all.map(({ textContent }) => textContent),
+  );
+  expect(words).toEqual(CLEARED);
+  await clickButton(page, 'Save as found, then fix all…');
+  await page.waitForFunction(() => location.search.includes('mode=repair'), { polling: 200 });
+  expect(await changes()).toEqual(CLEARED);
+  await clickButton(page, 'Take these changes');
+  await waitForVerdict(page, 'No two runs overlap');
+  await clickButton(page, 'Save settings');
+  await page.waitForFunction(() => document.body.textContent.includes('Saved.'));
+  const { document: saved } = await stage.ask<{ document: Plan }>('GET', place);
+  expect(saved.programs[0]!.starts).toEqual(['04:00']);
+});
+
 it('finds in January the percentage that collides in July only, and leads there', async () => {
   const january = (await stage.deskOf('Boat shed')).replace('2026-06-01', '2026-01-05');
   await goTo(page, january);

@@ -57,6 +57,12 @@ export const SCREENS = [
     '[aria-label="Percentage by month"]',
   ),
   screen('the desk', '/timers/TIMER?from=2026-06-01', '[data-run]', BUSY),
+  screen(
+    'the fewest changes of a desk',
+    '/timers/TIMER?from=2026-06-01&mode=repair',
+    '[aria-label="With the changes"] [data-run]',
+    BUSY,
+  ),
   screen('nights on the desk', '/timers/TIMER?pane=nights', '[data-run]', BUSY),
   screen('findings on the desk', '/timers/TIMER?pane=findings', '[aria-label="Findings"] li', BUSY),
   screen('a year on the desk', '/timers/TIMER?board=year', '[aria-label="Findings"] li', BUSY),

@@ -1,4 +1,4 @@
-import { changesOn, repair, repairedDocument } from '@water-clock/core/repair';
+import { changesOn, documentWith, pathOf, repair } from '@water-clock/core/repair';
 import { readPlan } from '@water-clock/core/settings';
 import { readArguments, readFrom } from '../arguments.js';
 import { printed, refused } from '../outcome.js';
@@ -33,10 +33,11 @@ export const repairVerb: Verb = {
     if (!from.ok) return refused(trouble);
     const { document, plan } = read.value;
     const found = repair(plan, from.value, { now: () => performance.now(), limitMs: LIMIT_MS });
+    const changes = changesOn(document, plan, found);
     const result = {
       isSound: found.isSound,
-      changes: changesOn(document, plan, found),
-      plan: repairedDocument(document, plan, found),
+      changes: changes.map(({ keys, ...change }) => ({ path: pathOf(keys), ...change })),
+      plan: documentWith(document, changes),
       isProven: found.isProven,
       left: found.left,
     };

@@ -4,16 +4,16 @@ import { changeInWords } from './in-words.js';
 import type { Repair } from './repair.js';
 import type { Unit } from './unit.js';
 
-/** A change as the contract writes it; paths are those of the given document. */
+type Key = string | number;
+
+/** A change as the contract writes it; its place is that of the given document. */
 export interface DocumentChange {
-  readonly path: string;
+  readonly keys: readonly Key[];
   /** What the document holds there; null where it holds nothing, or the start is added. */
   readonly from: unknown;
   readonly to: unknown;
   readonly says: string;
 }
-
-type Key = string | number;
 
 /** The changes of a repair, by what a plan document says that was read as the given settings. */
 export function changesOn(
@@ -23,33 +23,31 @@ export function changesOn(
 ): DocumentChange[] {
   return changes.map((change) => {
     const { keys, to } = placeOf(change.unit, change.to ?? null, given, plan);
-    return {
-      path: pathOf(keys),
-      from: valueAt(document, keys),
-      to,
-      says: changeInWords(change, given, plan),
-    };
+    return { keys, from: valueAt(document, keys), to, says: changeInWords(change, given, plan) };
   });
 }
 
-/** The document with the changes of a repair made, and all else as it was. */
-export function repairedDocument(
-  document: unknown,
-  given: Plan,
-  { changes, plan }: Repair,
-): unknown {
+/** @example pathOf(['programs', 0, 'starts', 1]) // "programs[0].starts[1]" */
+export const pathOf = (keys: readonly Key[]): string =>
+  keys
+    .map((key) => (typeof key === 'number' ? `[${key}]` : `.${key}`))
+    .join('')
+    .slice(1);
+
+/** The document with changes of it made, all of them or some, and all else as it was. */
+export function documentWith(document: unknown, changes: readonly DocumentChange[]): unknown {
   const copy: unknown = JSON.parse(JSON.stringify(document));
-  for (const { unit, to } of changes) {
-    const place = placeOf(unit, to ?? null, given, plan);
-    set(copy, place.keys, place.to);
-  }
+  for (const { keys, to } of changes) set(copy, keys, to);
   const programs = isObject(copy) ? copy['programs'] : null;
-  // What was cleared kept its place until now, so that the others kept theirs.
+  // What was cleared, or left out, kept its place until now, so that the others kept theirs.
   for (const program of Array.isArray(programs) ? programs : [])
-    if (isObject(program) && Array.isArray(program['starts']))
-      program['starts'] = program['starts'].filter((start) => start !== null);
+    for (const list of LISTS)
+      if (isObject(program) && Array.isArray(program[list]))
+        program[list] = program[list].filter((entry: unknown) => entry !== null);
   return copy;
 }
+
+const LISTS = ['starts', 'runs'] as const;
 
 function placeOf(
   unit: Unit,
@@ -61,13 +59,11 @@ function placeOf(
     case 'start':
       return { keys: ['programs', unit.program, 'starts', unit.place], to };
     case 'run': {
-      const { runs } = given.programs[unit.program]!;
-      const at = runs.findIndex(({ station }) => station === unit.station);
+      const isOfStation = ({ station }: { station: number }) => station === unit.station;
+      const at = given.programs[unit.program]!.runs.findIndex(isOfStation);
       if (at >= 0) return { keys: ['programs', unit.program, 'runs', at, 'seconds'], to };
       // Runs that are added stand in the order in which they are in the repaired settings.
-      const place = repaired.programs[unit.program]!.runs.findIndex(
-        ({ station }) => station === unit.station,
-      );
+      const place = repaired.programs[unit.program]!.runs.findIndex(isOfStation);
       return {
         keys: ['programs', unit.program, 'runs', place],
         to: { station: unit.station, seconds: to },
@@ -83,12 +79,6 @@ function placeOf(
       return { keys: ['controller', unit.field], to };
   }
 }
-
-const pathOf = (keys: readonly Key[]): string =>
-  keys
-    .map((key) => (typeof key === 'number' ? `[${key}]` : `.${key}`))
-    .join('')
-    .slice(1);
 
 function valueAt(document: unknown, keys: readonly Key[]): unknown {
   let value = document;
@@ -106,8 +96,10 @@ function set(document: unknown, [key, ...rest]: readonly Key[], to: unknown): vo
     set(made, rest, to);
     return made;
   };
-  if (typeof key === 'number' && Array.isArray(document)) document[key] = within(document[key]);
-  else if (typeof key === 'string' && isObject(document)) {
+  if (typeof key === 'number' && Array.isArray(document)) {
+    while (document.length < key) document.push(null);
+    document[key] = within(document[key]);
+  } else if (typeof key === 'string' && isObject(document)) {
     document[key] = within(document[key]);
     if (document[key] === null) Reflect.deleteProperty(document, key);
   }

@@ -5,7 +5,7 @@ import type { Plan } from '../settings/index.js';
 import { casesIn, readWhole } from '../testing/cases.js';
 import { homeOf } from '../testing/homes.js';
 import { runs } from '../testing/runs.js';
-import { changesOn, repair, repairedDocument } from './index.js';
+import { changesOn, documentWith, repair } from './index.js';
 import { brokenHome, type BrokenHome } from './testing/broken-home.js';
 import { judge } from './testing/judge.js';
 import { byOneChange } from './testing/one-change.js';
@@ -44,7 +44,7 @@ it.each(CASES)(
     expect(found).toMatchObject({ isSound: test.known.changes === 0, left: test.expectLeft });
     if (test.known.changes <= 2) expect(found.isProven).toBe(true);
     // The file with the changes made reads as the settings that were judged.
-    const document = readWhole(repairedDocument(test.plan, plan, found));
+    const document = readWhole(documentWith(test.plan, changesOn(test.plan, plan, found)));
     expect(judge(plan, from, document, found.changes.length)).toEqual([]);
   },
 );

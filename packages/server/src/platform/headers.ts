@@ -35,8 +35,8 @@ const partOver = (isTls: boolean) =>
 const [page, pagePlain] = [pageOver(true), pageOver(false)];
 const [part, partPlain] = [partOver(true), partOver(false)];
 
-/** The API's description is a page among answers. */
-const PART = /^\/api\/(?!docs)/;
+/** Answers, but for the API's description, which is a page among them; and the sign that stands beside a page's name. */
+const PART = /^\/(api\/(?!docs)|icon\.svg$)/;
 
 /** What says to a browser who may load what, and how. */
 export const pageHeaders: RequestHandler = (request, response, next) => {

@@ -13,7 +13,8 @@ export const copiesQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'of', timerId],
     queryFn: () => request('get', '/api/timers/{timerId}/copies', { path: { timerId } }),
-    staleTime: 0,
+    // Several parts of a screen that opens ask once.
+    staleTime: 2000,
     ...KEPT,
   });
 

@@ -34,7 +34,8 @@ export const settingsToReadQuery = (timerId: string, on: string) =>
   queryOptions({
     queryKey: [KEY, 'settings-to-read', timerId],
     queryFn: () => storedSettings(timerId, on),
-    staleTime: 0,
+    // Several parts of a screen that opens ask once, not each by itself.
+    staleTime: 2000,
     ...KEPT,
   });
 

@@ -55,7 +55,7 @@ export function DeskHead({ timer, desk, place }: DeskHeadProps) {
       </Dropdown>
       <Segmented<DeskPlace['mode']>
         aria-label="What is done with the settings"
-        value={place.mode}
+        value={place.mode === 'repair' ? 'desk' : place.mode}
         options={MODES}
         onChange={(mode) => place.go({ mode })}
       />

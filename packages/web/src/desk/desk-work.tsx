@@ -92,6 +92,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
     () => model?.findings.map((finding) => withMowing(finding, property)) ?? [],
     [model, property],
   );
+  const fixAll = useCallback(() => go({ mode: 'repair' }), [go]);
   const fixHome = useCallback(() => setFixing('home'), []);
   const hasRuns = plan.programs.some((program) => hasStart(program) && program.runs.length > 0);
 
@@ -156,6 +157,7 @@ export const DeskWork = memo(function DeskWork(props: DeskWorkProps) {
                   ofHome={others.finding}
                   onFix={setFixing}
                   onFixOfHome={fixHome}
+                  onFixAll={fixAll}
                 />
               </div>
             </>

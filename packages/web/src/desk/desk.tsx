@@ -10,7 +10,7 @@ import { useDeskPlace } from './state/use-desk-place';
 import { useSettingsOnDesk } from './state/use-settings-on-desk';
 import styles from './desk.module.css';
 
-const PlanWork = later(() => import('./plan/plan-work'), 'PlanWork');
+const OtherSettings = later(() => import('./other-settings'), 'OtherSettings');
 const SeasonWork = later(() => import('./season/season-work'), 'SeasonWork');
 
 interface DeskProps {
@@ -31,8 +31,8 @@ export function Desk({ timer, stored, yard }: DeskProps) {
     <main className={styles['desk']} data-flows>
       <DeskHead timer={timer} desk={desk} place={place} />
       <NotConfirmedNow timerId={timer.id} />
-      {place.mode === 'plan' && (
-        <PlanWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place, leaders }} />
+      {(place.mode === 'plan' || place.mode === 'repair') && (
+        <OtherSettings plan={desk.plan} edit={desk.edit} {...{ timer, yard, place, leaders }} />
       )}
       {place.mode === 'season' && (
         <SeasonWork plan={desk.plan} edit={desk.edit} {...{ timer, yard, place }} />

@@ -8,6 +8,8 @@ import { copiesPath, type CopyBody } from '../timer-records/use-timer-on-device'
 
 export interface HeldByTimer {
   readonly document: Plan;
+  /** The id of the copy; absent: one of its own. */
+  readonly id?: string;
   /** How many values were keyed in and not read back; absent: none. */
   readonly keyedIn?: number;
   /** Of how many nobody knows what stands there; absent: of none. */
@@ -26,9 +28,9 @@ export function useSaveCopy(
   const sendLater = useSendLater();
   return useWrite(
     reason === 'left' ? 'save-as-left' : 'save-as-found',
-    async ({ document, ...notRead }: HeldByTimer) => {
+    async ({ document, id = crypto.randomUUID(), ...notRead }: HeldByTimer) => {
       const body: CopyBody = {
-        id: crypto.randomUUID(),
+        id,
         reason,
         name: '',
         madeAt: new Date().toISOString(),

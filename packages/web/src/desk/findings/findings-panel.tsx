@@ -5,6 +5,7 @@ import { memo } from 'react';
 import type { DeskFinding } from '../../computing/desk-model';
 import styles from './findings-panel.module.css';
 import { useMayChange } from '../../session/use-signed-in';
+import { isForRepair } from './for-repair';
 import { FindingLine, FindingList, SEVERITY_NAMES } from './finding-list';
 
 interface FindingsPanelProps {
@@ -17,11 +18,12 @@ interface FindingsPanelProps {
   readonly onShow: (finding: DeskFinding) => void;
   readonly onFix: (finding: DeskFinding) => void;
   readonly onFixOfHome: () => void;
+  readonly onFixAll: () => void;
 }
 
 /** All that is found on the timer, errors first: what happens, what to set, and the way there. */
 export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelProps) {
-  const { findings, isClockOff, hasRuns, ofHome, onShow, onFix, onFixOfHome } = props;
+  const { findings, isClockOff, hasRuns, ofHome, onShow, onFix, onFixOfHome, onFixAll } = props;
   const mayChange = useMayChange();
   const all = [...findings, ...(ofHome ? [ofHome] : [])];
   return (
@@ -30,6 +32,11 @@ export const FindingsPanel = memo(function FindingsPanel(props: FindingsPanelPro
         Findings<span className={styles['findings-count']}>{summary(all)}</span>
         {isClockOff && (
           <span className={styles['findings-count']}>times as the timer shows them</span>
+        )}
+        {mayChange && findings.some(isForRepair) && (
+          <Button size="small" onClick={onFixAll}>
+            Fix all…
+          </Button>
         )}
       </h2>
       {all.length === 0 && (

@@ -1,4 +1,3 @@
-import { WarningFilled } from '@ant-design/icons';
 import type { DayNumber } from '@water-clock/core/civil-time';
 import { changeSentences } from '@water-clock/core/compare';
 import { findingKey } from '@water-clock/core/findings';
@@ -7,9 +6,8 @@ import type { Plan } from '@water-clock/core/settings';
 import { listInWords } from '@water-clock/core/words';
 import { Button, Checkbox, Segmented } from 'antd';
 import { useState } from 'react';
-import type { BoardModel } from '../../computing/board-model';
-import { NightBoard } from '../board/night-board';
-import { SeldomWords } from '../board/seldom-words';
+import { TwoBoards } from '../board/two-boards';
+import { FindingsLeft } from '../findings/findings-left';
 import type { DeskModel } from '../../computing/desk-model';
 import { useDeskWorker } from '../../computing/use-desk-worker';
 import { verdict } from '../verdict';
@@ -104,17 +102,11 @@ export function ProposalView(props: ProposalViewProps) {
           at 100 %.
         </p>
       )}
-      {isWhole && <Left faults={offer.faults} />}
+      {isWhole && <FindingsLeft title="Still to do" findings={offer.faults} />}
       {shown === 'words' ? (
         <Words sentences={sentences} />
       ) : (
-        now &&
-        then && (
-          <div className={styles['proposal-boards']}>
-            <OneBoard title="Set now" model={now.board} like={then.board} />
-            <OneBoard title="As proposed" model={then.board} like={now.board} />
-          </div>
-        )
+        now && then && <TwoBoards now={now.board} then={then.board} thenTitle="As proposed" />
       )}
     </div>
   );
@@ -130,24 +122,6 @@ function isWorse(now: DeskModel | null, { findings }: DeskModel): boolean {
   );
 }
 
-/** Errors and warnings that a plan cannot fix, to be seen to by hand. */
-function Left({ faults }: Pick<Offer, 'faults'>) {
-  const say = useSay();
-  if (faults.length === 0) return null;
-  return (
-    <ul className={styles['proposal-left']} aria-label="Still to do">
-      {faults.slice(0, MOST_LEFT).map((fault) => (
-        <li key={findingKey(fault)} data-severity={fault.severity}>
-          <WarningFilled aria-hidden="true" /> {say(fault.message)}
-        </li>
-      ))}
-      {faults.length > MOST_LEFT && <li>And {faults.length - MOST_LEFT} more.</li>}
-    </ul>
-  );
-}
-
-const MOST_LEFT = 3;
-
 function Words({ sentences }: { sentences: readonly string[] }) {
   const say = useSay();
   return (
@@ -156,34 +130,5 @@ function Words({ sentences }: { sentences: readonly string[] }) {
         <li key={sentence}>{say(sentence)}</li>
       ))}
     </ul>
-  );
-}
-
-interface OneBoardProps {
-  readonly title: string;
-  readonly model: BoardModel;
-  /** Another board, on whose hours too it is drawn. */
-  readonly like: BoardModel;
-}
-
-function OneBoard({ title, model, like }: OneBoardProps) {
-  const [selected, setSelected] = useState<string | null>(null);
-  const axis = {
-    from: Math.min(model.axis.from, like.axis.from),
-    to: Math.max(model.axis.to, like.axis.to),
-  };
-  return (
-    <section aria-label={title}>
-      <h3>{title}</h3>
-      <NightBoard
-        className={styles['proposal-board']}
-        model={{ ...model, axis }}
-        hasLegend={false}
-        label={`${title}: fourteen nights, noon to noon`}
-        selected={selected}
-        onSelect={(run) => setSelected(run?.key ?? null)}
-      />
-      <SeldomWords {...model} />
-    </section>
   );
 }

@@ -14,12 +14,14 @@ export interface DeskPlace {
   readonly pane: Pane;
   /** Times as they will happen, not as a wrong clock has them. */
   readonly isTrueTime: boolean;
-  /** The settings themselves, planning them, or their percentages over the year. */
-  readonly mode: 'desk' | 'plan' | 'season';
+  /** The settings themselves, planning them, their percentages over the year, or the fewest of them to change. */
+  readonly mode: (typeof MODES)[number];
   /** Months, 1 to 12, that a copy of their own is planned for; none: the settings themselves. */
   readonly winter: readonly number[];
   readonly go: (to: Partial<Omit<DeskPlace, 'since' | 'go'>>) => void;
 }
+
+const MODES = ['desk', 'plan', 'season', 'repair'] as const;
 
 export const PANES = ['settings', 'nights', 'findings'] as const;
 export type Pane = (typeof PANES)[number];
@@ -34,8 +36,7 @@ export function useDeskPlace(): DeskPlace {
   const board = search.get('board') === 'year' ? 'year' : 'nights';
   const pane = PANES.find((one) => one === search.get('pane')) ?? 'settings';
   const isTrueTime = search.get('time') === 'true';
-  const asked = search.get('mode');
-  const mode = asked === 'plan' || asked === 'season' ? asked : 'desk';
+  const mode = MODES.find((one) => one === search.get('mode')) ?? 'desk';
   const winterText = search.get('winter') ?? '';
   const go = useCallback<DeskPlace['go']>(
     (to) =>

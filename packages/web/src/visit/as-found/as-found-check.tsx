@@ -4,7 +4,7 @@ import { changeSentences } from '@water-clock/core/compare';
 import type { Plan } from '@water-clock/core/settings';
 import { TOO_MUCH_WORDS } from '@water-clock/core/words';
 import { Skeleton } from 'antd';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import type { Copy } from '../../api/copies';
 import { useDeskWorker } from '../../computing/use-desk-worker';
 
@@ -13,6 +13,7 @@ import { copyWords } from '../../copies/copy-words';
 import { todayHere } from '../../format/today';
 import pageStyles from '../../ui/page.module.css';
 import { FindingList } from '../../desk/findings/finding-list';
+import { isForRepair } from '../../desk/findings/for-repair';
 import findingsPanelStyles from '../../desk/findings/findings-panel.module.css';
 import styles from './as-found-page.module.css';
 
@@ -58,10 +59,12 @@ interface AsFoundFindingsProps {
   readonly plan: Plan;
   /** False while nothing is entered: then there is nothing to find. */
   readonly isBegun: boolean;
+  /** The way on from what was found. */
+  readonly children?: ReactNode;
 }
 
 /** What is wrong with the timer as it was read, renewed as it is read. */
-export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
+export function AsFoundFindings({ plan, isBegun, children }: AsFoundFindingsProps) {
   const day = parseDate(todayHere())!;
   const { model, failure } = useDeskWorker(plan, { night: day, since: day, isTrueTime: false });
   return (
@@ -83,6 +86,7 @@ export function AsFoundFindings({ plan, isBegun }: AsFoundFindingsProps) {
       {isBegun && !model && !failure && <Skeleton active />}
       {isBegun && model?.findings.length === 0 && <p>Nothing is wrong with it.</p>}
       {isBegun && model && <FindingList findings={model.findings} />}
+      {isBegun && model?.findings.some(isForRepair) && children}
     </section>
   );
 }

@@ -26,10 +26,11 @@ import { useLastCopy } from '../../timer-records/use-timer-on-device';
 import { firstUnread, UNREAD } from '../../api/unread-fields';
 import { useOpenVisit } from '../../timer-records/use-visit';
 import { AsFoundFindings, SinceLastCopy } from './as-found-check';
+import { FixAllFound } from './fix-all-found';
 import { partsRead } from './parts-read';
 import { ProgramReading, RestReading, ClockReading } from './readings';
+import { StepsBar } from './steps-bar';
 import styles from './as-found-page.module.css';
-import pageStyles from '../../ui/page.module.css';
 
 /** What the timer holds, entered in the order in which it shows it; the plan is not touched. */
 export function AsFoundPage() {
@@ -119,24 +120,25 @@ function Reading({ timer, blank, last }: ReadingProps) {
     void message.warning(UNREAD);
   };
 
-  const save = async (found = plan): Promise<boolean> => {
-    const done = await saving.write({ document: found });
+  /** `toDesk`: then on to the desk with what was found, where all of it is fixed. */
+  const save = async (found = plan, toDesk = false): Promise<boolean> => {
+    const id = crypto.randomUUID();
+    const done = await saving.write({ id, document: found });
     if (!done) return false;
     keepDraft(person.id, draft, null);
     void (done.answer
       ? message.success('Saved as found. The plan on the desk is as it was.')
       : message.info('As found: on this device, waiting to be sent.'));
-    if (open) {
-      await open.add({ kind: 'step', step: 'as-found', state: 'done' }, 'As found: done');
-      await navigate(stepPlace('clock', timer.id));
-    } else await navigate(`/timers/${timer.id}/copies`);
+    if (open) await open.add({ kind: 'step', step: 'as-found', state: 'done' }, 'As found: done');
+    if (toDesk) await navigate(`/timers/${timer.id}?mode=repair&bring=${id}`);
+    else await navigate(open ? stepPlace('clock', timer.id) : `/timers/${timer.id}/copies`);
     return true;
   };
   useEditKeys({
     isChanged: isBegun,
     undo: () => act({ type: 'undo' }),
     redo: () => act({ type: 'redo' }),
-    save,
+    save: () => save(),
   });
   const startOver = () =>
     void modal.confirm({
@@ -207,33 +209,25 @@ function Reading({ timer, blank, last }: ReadingProps) {
           {at === steps.length - 2 && <RestReading {...{ plan, longestHoldDays, edit, settle }} />}
           {at === steps.length - 1 && <SinceLastCopy {...{ plan, last, isBegun }} />}
         </div>
-        <AsFoundFindings plan={plan} isBegun={isBegun} />
+        <AsFoundFindings plan={plan} isBegun={isBegun}>
+          {at === steps.length - 1 && (
+            <FixAllFound
+              plan={plan}
+              isSaving={saving.isWriting}
+              onGoOn={() => void save(plan, true)}
+            />
+          )}
+        </AsFoundFindings>
       </div>
-      <nav className={styles['as-found-bar']} aria-label="Steps">
-        <Button size="large" disabled={at === 0} onClick={() => go(at - 1)}>
-          Back
-        </Button>
-        <span className={pageStyles['soft']}>
-          {at + 1} of {steps.length}: {steps[at]}
-        </span>
-        {at < steps.length - 1 ? (
-          <Button size="large" type="primary" onClick={() => go(at + 1)}>
-            Next: {steps[at + 1]}
-          </Button>
-        ) : (
-          <Button
-            size="large"
-            type="primary"
-            loading={saving.isWriting}
-            onClick={() => {
-              if (isBegun) void save();
-              else saveEmpty();
-            }}
-          >
-            {isBegun ? 'Save as found' : 'It is empty…'}
-          </Button>
-        )}
-      </nav>
+      <StepsBar
+        {...{ steps, at }}
+        onGo={go}
+        end={{
+          words: isBegun ? 'Save as found' : 'It is empty…',
+          isBusy: saving.isWriting,
+          go: isBegun ? () => void save() : saveEmpty,
+        }}
+      />
     </Page>
   );
 }
