@@ -39,7 +39,11 @@ try {
     await begin.click();
     await page.waitForSelector('[aria-label="Findings"] li');
   });
-  await picture('copies', `/timers/${carport.id}/copies`, '[aria-label="Compared"] li');
+  await picture(
+    'fix-all',
+    `${deskOf('Carport')}&mode=repair`,
+    '[aria-label="With the changes"] [data-run]',
+  );
   await picture('rules', '/rules/new', '[aria-label="Which houses"]');
   const garage = timerOf('Garage timer');
   await picture(

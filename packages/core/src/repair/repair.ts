@@ -29,12 +29,13 @@ export interface Repair {
 /** More changes than these are no repair but another plan. */
 const MOST_CHANGES = 12;
 /** So many changes are looked for in order; beyond, one after the other. */
+const LEAST_SEARCHED = 3;
 const MOST_SEARCHED = 7;
 /** How far from the most promising changes is looked, one after the other. */
 const SLACKS = [0, 1, 2, 3, 5, 8, 13, 21];
 /** How much of the time is over when pairs of changes are given up, and when more of them are. */
-const FOR_PAIRS = 0.4;
-const FOR_MORE = 0.8;
+const FOR_PAIRS = 0.35;
+const FOR_MORE = 0.85;
 
 /**
  * The fewest changes of settings after which nothing is wrong with them from a date on, or the best that was found
@@ -46,13 +47,10 @@ export function repair(plan: Plan, from: DayNumber, { now, limitMs }: RepairLimi
   if (!hasFault(given)) return told(given, true, true);
   const begin = now();
   const until = (share: number) => ({ isOver: () => now() - begin > limitMs * share });
-  const one = new Search(given, until(1));
-  const single = one.within(given, 1);
+  const single = new Search(given, until(1)).within(given, 1);
   if (single.sound) return told(single.sound, true, false);
   const pairs = new Search(given, until(FOR_PAIRS));
-  const pair = pairs.within(given, 2).sound;
-  if (pair) return told(pair, single.isExhausted, false);
-  const best = ofMore(given, until(FOR_MORE)) ?? greedy(given, until(1));
+  const best = pairs.within(given, 2).sound ?? ofMore(given, until);
   if (!best) return told(pairs.nearest, false, false);
   const isProven =
     best.changes.length === leastChanges(given) ||
@@ -60,20 +58,24 @@ export function repair(plan: Plan, from: DayNumber, { now, limitMs }: RepairLimi
   return told(best, isProven, false);
 }
 
-/** More changes than a pair: first the most promising ones, few and many, then those farther from them. */
-function ofMore(given: Draft, end: SearchEnd): Draft | null {
-  const search = new Search(given, end);
+/** More changes than a pair: few of them farther from the most promising ones by the time that more are looked at. */
+function ofMore(given: Draft, until: (share: number) => SearchEnd): Draft | null {
+  const search = new Search(given, until(FOR_MORE));
   let best: Draft | null = null;
-  for (const slack of SLACKS)
-    for (let changes = 3; changes < (best?.changes.length ?? MOST_SEARCHED + 1); changes++) {
-      if (end.isOver()) return best;
+  for (let turn = 0; turn < SLACKS.length + MOST_SEARCHED - LEAST_SEARCHED; turn++)
+    for (const [place, slack] of SLACKS.entries()) {
+      const changes = LEAST_SEARCHED + turn - place;
+      if (changes < LEAST_SEARCHED || changes > MOST_SEARCHED) continue;
+      if (best && changes >= best.changes.length) continue;
+      if (search.end.isOver()) break;
       best = search.within(given, changes, slack).sound ?? best;
     }
-  return best;
+  search.end = until(1);
+  return best ?? greedy(search, given);
 }
 
-function greedy(given: Draft, end: SearchEnd): Draft | null {
-  const found = new Search(given, end).greedily(given, MOST_CHANGES);
+function greedy(search: Search, given: Draft): Draft | null {
+  const found = search.greedily(given, MOST_CHANGES);
   return found && withoutNeedless(found);
 }
 

@@ -346,7 +346,14 @@ function unitsOfSoak(finding: Finding, draft: Draft): Unit[] {
   const before = pieces
     .slice(0, pieces.indexOf(piece))
     .findLast(({ station }) => station === piece.station);
+  if (before?.run === piece.run) return unitsWithinRun(piece.run, draft);
   return [...runUnitsOf(draft, piece.run), ...(before ? runUnitsOf(draft, before.run) : [])];
+}
+
+/** Of what two pieces of one run do to each other: it goes on whenever the run begins. */
+function unitsWithinRun({ program }: BegunRun, draft: Draft): Unit[] {
+  const index = draft.programIndex(program.id);
+  return [...shapeUnits(draft, index), ofProgram('enabled', index), ...windowUnits(draft, index)];
 }
 
 function unitsOfFlow({ first }: Finding, draft: Draft): Unit[] {
@@ -354,7 +361,9 @@ function unitsOfFlow({ first }: Finding, draft: Draft): Unit[] {
   const open = draft.situation.watering.pieces.filter(
     ({ from, to }) => from <= moment && to > moment,
   );
-  return [...new Set(open.map(({ run }) => run))].flatMap((run) => runUnitsOf(draft, run));
+  const [run, ...others] = new Set(open.map((piece) => piece.run));
+  if (run && others.length === 0) return unitsWithinRun(run, draft);
+  return [...(run ? [run] : []), ...others].flatMap((one) => runUnitsOf(draft, one));
 }
 
 function unitsOfLateRun({ program, first }: Finding, draft: Draft): Unit[] {

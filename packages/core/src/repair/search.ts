@@ -1,5 +1,5 @@
 import type { FindingCode } from '../findings/index.js';
-import type { Draft, Fault } from './draft.js';
+import { Draft, type Fault } from './draft.js';
 import { Scope, scopeOf } from './scope.js';
 import { unitKey, type StartUnit, type Unit } from './unit.js';
 import { startChange, valuesOf } from './values.js';
@@ -20,6 +20,10 @@ export interface Found {
 
 /** So many values of a unit are tried, so many gone into that cure its fault, and so many that break nothing else. */
 const MOST_TRIED = 150;
+/** A change may take the water of fewer stations than this, whatever is left to give it back. */
+const MOST_LOST = 3;
+/** Before a start is put where it suits, so many ways to mend what it brings to light are gone into. */
+const MOST_MENDED = 3;
 const MOST_LOOKED = 60;
 const MOST_BETTER = 8;
 /** So many free places of a start are gone into, each way. */
@@ -48,14 +52,16 @@ function faultKey(fault: Fault, draft: Draft): string {
 
 /** Looks for the fewest changes of settings that put everything right. */
 export class Search {
-  readonly #end: SearchEnd;
   readonly #steps = new Map<string, readonly Draft[]>();
   readonly #lastOf = new Map<string, Draft | null>();
   /** With the fewest faults, of all that was looked at. */
   nearest: Draft;
 
-  constructor(start: Draft, end: SearchEnd) {
-    this.#end = end;
+  constructor(
+    start: Draft,
+    /** Until when it looks; what it has seen by then it knows when it goes on. */
+    public end: SearchEnd,
+  ) {
     this.nearest = start;
   }
 
@@ -73,7 +79,7 @@ export class Search {
   greedily(draft: Draft, mostChanges: number): Draft | null {
     let at = draft;
     for (let count = 0; at.faults.length > 0; count++) {
-      if (count === mostChanges || this.#end.isOver()) return null;
+      if (count === mostChanges || this.end.isOver()) return null;
       const last = this.#lastChange(at, Infinity);
       if (last) return last;
       const [next] = this.#stepsFrom(at, mostChanges - count);
@@ -90,25 +96,42 @@ export class Search {
       return true;
     }
     if (left === 0 || leastChanges(draft) > left) return true;
-    if (this.#end.isOver()) return false;
+    if (this.end.isOver()) return false;
     if (left > 1) {
       this.#lookOn(draft, left, slack, best);
       // Two changes may help only together, and of such pairs not all are looked at.
       return false;
     }
     const last = this.#lastChange(draft, best.draft?.disturbance ?? Infinity);
-    if (last) best.draft = lessDisturbing(last, best.draft);
-    return !this.#end.isOver();
+    const found = last ?? this.#withStartLast(draft);
+    if (found) best.draft = lessDisturbing(found, best.draft);
+    return !this.end.isOver();
   }
 
   #lookOn(draft: Draft, left: number, slack: number, best: Best): void {
     for (const next of withOneStart(draft, left))
       this.#look(next, left - (next.changes.length - draft.changes.length), slack, best);
     for (const [place, next] of this.#stepsFrom(draft, left).entries()) {
-      if (this.#end.isOver() || place > slack) return;
+      if (this.end.isOver() || place > slack) return;
       if (best.draft && next.disturbance >= best.draft.disturbance) continue;
       this.#look(next, left - 1, slack - place, best);
     }
+  }
+
+  /** What a start that was added brought to light is mended first, and the start put where it suits then. */
+  #withStartLast(draft: Draft): Draft | null {
+    const added = draft.changes.find(
+      ({ unit }) =>
+        unit.of === 'start' && unit.place >= draft.given.programs[unit.program]!.starts.length,
+    );
+    if (!added) return null;
+    for (const { given, from, bands, changes } of this.#stepsFrom(draft, 1).slice(0, MOST_MENDED)) {
+      if (this.end.isOver()) return null;
+      const others = changes.filter((one) => one !== added);
+      const last = this.#lastChange(new Draft(given, from, bands, others), Infinity);
+      if (last) return last;
+    }
+    return null;
   }
 
   #note(draft: Draft): void {
@@ -120,41 +143,39 @@ export class Search {
     const key = draftKey(draft);
     const known = this.#lastOf.get(key);
     if (known !== undefined) return known;
-    const codes = new Set(
-      draft.faults.flatMap(({ code }): FindingCode[] => (code === 'water' ? [] : [code])),
-    );
     let best: Draft | null = null;
     const least = () => Math.min(bound, best?.disturbance ?? Infinity);
     for (const unit of commonUnits(draft)) {
-      if (this.#end.isOver()) return best;
+      if (this.end.isOver()) return best;
       const changes = valuesOf(unit, draft).sort((x, y) => x.disturbance - y.disturbance);
+      const ofValues = new Refusal(unit, draft);
       for (const change of changes) {
-        if (draft.disturbance + change.disturbance >= least() || this.#end.isOver()) break;
+        if (draft.disturbance + change.disturbance >= least() || this.end.isOver()) break;
         const changed = draft.with(change);
-        const fault = firstFault(changed, unit, codes);
+        const fault = ofValues.of(changed);
         if (fault === null) best = changed;
         if (fault === null || fault === 'never') break;
       }
       if (unit.of !== 'start') continue;
-      for (const way of WAYS)
-        for (const moved of freePlaces(unit, draft, way, (one) =>
-          one.disturbance >= least() && draft.startAt(unit) !== null
-            ? 'never'
-            : this.#end.isOver()
-              ? 'never'
-              : firstFault(one, unit, codes),
-        )) {
+      const isMoved = draft.startAt(unit) !== null;
+      for (const way of WAYS) {
+        const ofPlaces = new Refusal(unit, draft);
+        const inTheWay = (one: Draft): InTheWay =>
+          (isMoved && one.disturbance >= least()) || this.end.isOver() ? 'never' : ofPlaces.of(one);
+        for (const moved of freePlaces(unit, draft, way, inTheWay)) {
           if (moved.disturbance < least()) best = moved;
           break;
         }
+      }
     }
-    if (!this.#end.isOver()) this.#lastOf.set(key, best);
+    if (!this.end.isOver()) this.#lastOf.set(key, best);
     return best;
   }
 
   /** What becomes of a draft by one change that cures the fault that reads the least; the most promising first. */
   #stepsFrom(draft: Draft, left: number): readonly Draft[] {
-    const key = draftKey(draft);
+    const lost = Math.min(left, MOST_LOST);
+    const key = `${lost} ${draftKey(draft)}`;
     const known = this.#steps.get(key);
     if (known) return known;
     const fault = narrowest(draft);
@@ -162,7 +183,8 @@ export class Search {
     // Without a start nothing tells good days from bad ones; nor what is cured later which start is good.
     const isHidden = LATE.includes(fault.fault.code);
     const byOutcome = new Map<string, readonly Draft[]>();
-    const add = (next: Draft) => {
+    /** Whether it leads to what no other one leads to. */
+    const add = (next: Draft): boolean => {
       const { unit, to } = next.changes.at(-1)!;
       const faults = next.faults.map((one) => faultKey(one, next)).sort();
       const outcome = [unitKey(unit), to === null, ...faults].join('; ');
@@ -170,25 +192,25 @@ export class Search {
       if (!isHidden && isBetter(next, alike)) byOutcome.set(outcome, [next]);
       if (isHidden) byOutcome.set(outcome, [...alike, next]);
       this.#note(next);
+      return isHidden || alike.length === 0;
     };
     for (const unit of fault.scope.units) {
-      if (this.#end.isOver()) break;
+      if (this.end.isOver()) break;
       if (draft.isChanged(unit)) continue;
       const changes = valuesOf(unit, draft).sort((x, y) => x.disturbance - y.disturbance);
       let [looked, better] = [0, 0];
       for (const change of changes.slice(0, MOST_TRIED)) {
-        if (this.#end.isOver() || looked === MOST_LOOKED || better === MOST_BETTER) break;
+        if (this.end.isOver() || looked === MOST_LOOKED || better === MOST_BETTER) break;
         const next = draft.with(change);
-        if (!isCured(fault.fault, draft, next, left)) continue;
-        add(next);
+        if (!isCured(fault.fault, draft, next, lost)) continue;
         looked++;
-        if (next.faults.length < draft.faults.length) better++;
+        if (add(next) && next.faults.length < draft.faults.length) better++;
       }
       if (unit.of === 'start')
         for (const next of this.#placesOf(unit, draft, fault.fault)) add(next);
     }
     const steps = [...byOutcome.values()].flatMap(spread).sort((x, y) => wrongIn(x) - wrongIn(y));
-    if (!this.#end.isOver()) this.#steps.set(key, steps);
+    if (!this.end.isOver()) this.#steps.set(key, steps);
     return steps;
   }
 
@@ -196,12 +218,13 @@ export class Search {
   *#placesOf(unit: StartUnit, draft: Draft, fault: Fault): Generator<Draft> {
     const key = faultKey(fault, draft);
     const isAdded = draft.startAt(unit) === null;
+    if (!isAdded && WHENEVER.includes(fault.code)) return;
     const stays = (moved: Draft): InTheWay =>
-      this.#end.isOver()
+      this.end.isOver()
         ? 'never'
         : (moved.ofCode(fault.code).find((one) => faultKey(one, moved) === key) ?? null);
     const own = (moved: Draft): InTheWay => {
-      if (this.#end.isOver()) return 'never';
+      if (this.end.isOver()) return 'never';
       return moved.ofCode(fault.code).find((one) => scopeOf(one, moved).has(unit)) ?? null;
     };
     for (const way of WAYS) {
@@ -264,11 +287,33 @@ const draftKey = ({ changes }: Draft): string =>
     .sort()
     .join(' ');
 
-/** The first thing that keeps a changed draft from being sound; `never`: what the changed unit has no part in. */
-function firstFault(changed: Draft, unit: Unit, codes: ReadonlySet<FindingCode>): InTheWay {
-  for (const fault of changed.waterFaults) return partOf(fault, changed, unit);
-  for (const fault of changed.found(codes)) return partOf(fault, changed, unit);
-  return null;
+/** Asks one value of a unit after another what keeps it from being sound; what refused the last one is asked first. */
+class Refusal {
+  readonly #unit: Unit;
+  #codes: ReadonlySet<FindingCode>;
+  #isFirst = true;
+
+  constructor(unit: Unit, { faults }: Draft) {
+    this.#unit = unit;
+    this.#codes = new Set(faults.flatMap(({ code }) => (code === 'water' ? [] : [code])));
+  }
+
+  /** The fault; null: none; `never`: one that the unit has no part in, so that no other value takes it away. */
+  of(changed: Draft): InTheWay {
+    // All of them once: to find what no value takes away spares looking at all the others.
+    if (this.#isFirst) {
+      this.#isFirst = false;
+      const apart = changed.faults.some((fault) => partOf(fault, changed, this.#unit) === 'never');
+      return apart ? 'never' : (changed.faults[0] ?? null);
+    }
+    const [water] = changed.waterFaults;
+    if (water) return partOf(water, changed, this.#unit);
+    for (const fault of changed.found(this.#codes)) {
+      this.#codes = new Set([fault.code]);
+      return partOf(fault, changed, this.#unit);
+    }
+    return null;
+  }
 }
 
 const partOf = (fault: Fault, changed: Draft, unit: Unit): InTheWay =>
@@ -283,6 +328,9 @@ function isCured(fault: Fault, before: Draft, next: Draft, left: number): boolea
   const key = faultKey(fault, before);
   return !next.ofCode(fault.code).some((one) => faultKey(one, next) === key);
 }
+
+/** Faults of starts that are the same at any time of day. */
+const WHENEVER: readonly Fault['code'][] = ['water', 'too-many-starts'];
 
 const LATE: readonly Fault['code'][] = ['missing-days', 'missing-start'];
 

@@ -44,7 +44,9 @@ export function* freePlaces(
     if (fault === 'never') return;
     if (fault === null) yield moved;
     const past = fault === null ? apartMinutes : minutesPast(fault, unit, moved, way);
-    minute += way * Math.max(step, Math.ceil(past / step) * step);
+    const next = minute + way * Math.max(step, Math.ceil(past / step) * step);
+    // After midnight it is another date's night, in which nothing of this one is known.
+    minute = minute < MINUTES_PER_DAY && next > MINUTES_PER_DAY ? MINUTES_PER_DAY : next;
   }
 }
 
