@@ -26,8 +26,8 @@ export interface Repair {
   readonly left: readonly FindingCode[];
 }
 
-/** More changes than these are no repair but another plan. */
-const MOST_CHANGES = 12;
+/** More changes than these are no repair but another plan: a time for each of as many stations as a timer may have. */
+const MOST_CHANGES = 64;
 /** So many changes are looked for in order; beyond, one after the other. */
 const LEAST_SEARCHED = 3;
 const MOST_SEARCHED = 7;
@@ -50,17 +50,20 @@ export function repair(plan: Plan, from: DayNumber, { now, limitMs }: RepairLimi
   const single = new Search(given, until(1)).within(given, 1);
   if (single.sound) return told(single.sound, true, false);
   const pairs = new Search(given, until(FOR_PAIRS));
-  const best = pairs.within(given, 2).sound ?? ofMore(given, until);
-  if (!best) return told(pairs.nearest, false, false);
+  const more = new Search(given, until(FOR_MORE));
+  const best = pairs.within(given, 2).sound ?? ofMore(more, given, until(1));
+  if (!best) return told(nearer(pairs.nearest, more.nearest), false, false);
   const isProven =
     best.changes.length === leastChanges(given) ||
     (best.changes.length === 2 && single.isExhausted);
   return told(best, isProven, false);
 }
 
+const nearer = (one: Draft, other: Draft): Draft =>
+  other.faults.length < one.faults.length ? other : one;
+
 /** More changes than a pair: few of them farther from the most promising ones by the time that more are looked at. */
-function ofMore(given: Draft, until: (share: number) => SearchEnd): Draft | null {
-  const search = new Search(given, until(FOR_MORE));
+function ofMore(search: Search, given: Draft, wholeEnd: SearchEnd): Draft | null {
   let best: Draft | null = null;
   for (let turn = 0; turn < SLACKS.length + MOST_SEARCHED - LEAST_SEARCHED; turn++)
     for (const [place, slack] of SLACKS.entries()) {
@@ -70,7 +73,7 @@ function ofMore(given: Draft, until: (share: number) => SearchEnd): Draft | null
       if (search.end.isOver()) break;
       best = search.within(given, changes, slack).sound ?? best;
     }
-  search.end = until(1);
+  search.end = wholeEnd;
   return best ?? greedy(search, given);
 }
 
@@ -82,14 +85,12 @@ function greedy(search: Search, given: Draft): Draft | null {
 const hasFault = (draft: Draft): boolean => !draft.found().next().done;
 
 /** Without the changes that turn out not to be needed. */
-function withoutNeedless(draft: Draft): Draft {
-  for (const change of draft.changes) {
-    const others = draft.changes.filter((one) => one !== change);
-    const less = new Draft(draft.given, draft.from, draft.bands, others);
-    if (less.faults.length === 0) return withoutNeedless(less);
-  }
-  return draft;
-}
+const withoutNeedless = (draft: Draft): Draft =>
+  draft.changes.reduce((kept, change) => {
+    const others = kept.changes.filter((one) => one !== change);
+    const less = new Draft(kept.given, kept.from, kept.bands, others);
+    return less.faults.length === 0 ? less : kept;
+  }, draft);
 
 /** The same settings, with as few starts changed as they differ by, each by as little as can be. */
 function withFewestStarts(draft: Draft): Draft {

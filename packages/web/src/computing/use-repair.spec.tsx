@@ -28,6 +28,13 @@ beforeEach(() => {
   threads.length = 0;
 });
 
+/** Lets a worker answer, and what waits for it go on. */
+const answered = (answer: () => void) =>
+  act(async () => {
+    answer();
+    await Promise.resolve();
+  });
+
 const asked = (plan = testPlan()) =>
   renderHook(({ settings }) => useRepair(settings, SINCE), { initialProps: { settings: plan } });
 
@@ -42,7 +49,7 @@ it('shows what was found, and no more once it is asked for other settings', asyn
   expect(result.current.found).toBe('busy');
   expect(repair).toHaveBeenLastCalledWith(other, SINCE);
   const later = { ...FOUND, isProven: false };
-  await act(() => Promise.resolve(answer(later)));
+  await answered(() => answer(later));
   expect(result.current.found).toBe(later);
   expect(threads.map(({ terminate }) => terminate.mock.calls.length > 0)).toEqual([true, true]);
 });
@@ -54,7 +61,7 @@ it('is stopped by hand, and what comes after that is not heeded', async () => {
   act(() => result.current.stop());
   expect(result.current.found).toBe('stopped');
   expect(threads[0]!.terminate).toHaveBeenCalled();
-  await act(() => Promise.resolve(answer(FOUND)));
+  await answered(() => answer(FOUND));
   expect(result.current.found).toBe('stopped');
 });
 

@@ -45,7 +45,7 @@ export function ProposalView(props: ProposalViewProps) {
   const isSame = sentences.length === 0;
 
   return (
-    <div className={styles['proposal']}>
+    <div>
       <div className={styles['proposal-bar']}>
         <Segmented
           aria-label="How the plan is shown"
