@@ -167,6 +167,15 @@ const AXE = readFileSync(join(process.cwd(), 'node_modules/axe-core/axe.min.js')
 /** What axe finds wrong with the page by WCAG 2.2 A and AA, or by some of its rules alone, one line each. */
 export async function axeFindings(page: Page, rules?: string[]): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(AXE);
+  // A button that was just at work fades back: what counts is what it comes to. Spinners never come to an end.
+  await page.evaluate(() => {
+    const fading = document
+      .getAnimations()
+      .filter((animation) => animation instanceof CSSTransition)
+      .map(({ finished }) => finished.catch(() => undefined));
+    const patience = new Promise((resolve) => setTimeout(resolve, 2000));
+    return Promise.race([Promise.all(fading), patience]).then(() => undefined);
+  });
   return page.evaluate(async (only) => {
     const { axe } = globalThis as unknown as {
       axe: {

@@ -5,6 +5,7 @@ import { useRepair } from '../../computing/use-repair';
 import { NOT_FOUND_WORDS, repairWords } from '../../desk/repair/repair-words';
 import { todayHere } from '../../format/today';
 import { useSay } from '../../session/use-signed-in';
+import pageStyles from '../../ui/page.module.css';
 import styles from './as-found-page.module.css';
 
 interface FixAllFoundProps {
@@ -34,9 +35,12 @@ export function FixAllFound({ plan, isSaving, onGoOn }: FixAllFoundProps) {
             ))}
           </ul>
           {found.changes.length > 0 && (
-            <Button loading={isSaving} onClick={onGoOn}>
-              Save as found, then fix all…
-            </Button>
+            <p>
+              <Button loading={isSaving} onClick={onGoOn}>
+                Fix all…
+              </Button>{' '}
+              <span className={pageStyles['soft']}>What was found is saved first.</span>
+            </p>
           )}
         </>
       )}
