@@ -52,7 +52,9 @@ function programWords({ program, field }: ProgramUnit, before: Plan, after: Plan
     case 'days':
       return `Let program ${is.id} water ${daysOf(is.days)}, not ${daysOf(was.days)}.`;
     case 'blockedWeekdays':
-      return `Let program ${is.id} never water on ${weekdaysOf(is.blockedWeekdays)}; now it is ${weekdaysOf(was.blockedWeekdays)}.`;
+      return is.blockedWeekdays.length === 0
+        ? `Let program ${is.id} water on ${weekdaysOf(was.blockedWeekdays)} again.`
+        : `Let program ${is.id} never water on ${weekdaysOf(is.blockedWeekdays)}.`;
     case 'waterWindows':
       return is.waterWindows.length === 0
         ? `Remove the hours of program ${is.id}, ${windowsOf(was.waterWindows)}.`
@@ -63,8 +65,7 @@ function programWords({ program, field }: ProgramUnit, before: Plan, after: Plan
 const daysOf = (days: Parameters<typeof dayRuleInWords>[0]): string =>
   days.mode === 'weekdays' && days.weekdays.length === 0 ? 'on no day' : dayRuleInWords(days);
 
-const weekdaysOf = (weekdays: readonly number[]): string =>
-  weekdays.length === 0 ? 'no day' : listInWords(weekdayNames(weekdays));
+const weekdaysOf = (weekdays: readonly number[]): string => listInWords(weekdayNames(weekdays));
 
 const windowsOf = (windows: readonly DailyHours[]): string =>
   listInWords(windows.map(hoursInWords));

@@ -6,7 +6,6 @@ import {
   addDays,
   formatTimeOfDay,
   asMinuteOfDay,
-  MINUTES_PER_DAY,
   parseTimeOfDay,
 } from '../civil-time/index.js';
 import { percentGrid, percentsIn, scaledSeconds, takesMore } from '../engine/index.js';
@@ -24,10 +23,11 @@ import {
 import { startEdit, type Change, type Draft } from './draft.js';
 import {
   disturbanceOfDays,
+  disturbanceOfHours,
   disturbanceOfPercent,
   CLEARED_START,
   OTHER,
-  NARROWED,
+  MADE_SMALLER,
 } from './disturbance.js';
 import type { ControllerUnit, ProgramUnit, RunUnit, StartUnit, StationUnit, Unit } from './unit.js';
 
@@ -56,10 +56,6 @@ export function startChange(unit: StartUnit, to: string | null, draft: Draft): C
       : Math.abs(parseTimeOfDay(to)! - parseTimeOfDay(was)!);
   return { unit, to, disturbance, edit: startEdit(unit, to) };
 }
-
-/** The times of day that the timer takes, in minutes. */
-export const startMinutes = ({ timer: { startStepMinutes } }: Plan): number[] =>
-  Array.from({ length: MINUTES_PER_DAY / startStepMinutes }, (_, at) => at * startStepMinutes);
 
 export const startAtMinute = (unit: StartUnit, minute: number, draft: Draft): Change =>
   startChange(unit, formatTimeOfDay(asMinuteOfDay(minute)), draft);
@@ -164,8 +160,8 @@ function programValues(unit: ProgramUnit, draft: Draft): Change[] {
         .filter((weekdays) => !isSameSet(weekdays, settings.blockedWeekdays))
         .map((blockedWeekdays) => set({ blockedWeekdays }, OTHER));
     case 'waterWindows':
-      return otherWindows(settings.waterWindows, plan).map(({ windows, isNarrower }) =>
-        set({ waterWindows: windows }, isNarrower ? NARROWED : OTHER),
+      return otherWindows(settings.waterWindows, plan).map((waterWindows) =>
+        set({ waterWindows }, disturbanceOfHours(settings.waterWindows, waterWindows)),
       );
   }
 }
@@ -335,12 +331,13 @@ function controllerValues(unit: ControllerUnit, draft: Draft): Change[] {
     case 'stationDelaySeconds':
       return delays(plan).map((stationDelaySeconds) => set({ stationDelaySeconds }, OTHER));
     case 'noWater':
-      return otherWindows(controller.noWater, plan).map(({ windows, isNarrower }) =>
-        set({ noWater: windows }, isNarrower ? NARROWED : OTHER),
+      return otherWindows(controller.noWater, plan).map((noWater) =>
+        set({ noWater }, disturbanceOfHours(controller.noWater, noWater)),
       );
     case 'monthDaysOff': {
       const was = controller.monthDaysOff;
-      if (!timer.monthDaysOff) return was.length > 0 ? [set({ monthDaysOff: [] }, NARROWED)] : [];
+      if (!timer.monthDaysOff)
+        return was.length > 0 ? [set({ monthDaysOff: [] }, MADE_SMALLER)] : [];
       const less = was.map((day) => was.filter((one) => one !== day));
       const days = Array.from({ length: 31 }, (_, at) => at + 1);
       const more = [
@@ -349,7 +346,7 @@ function controllerValues(unit: ControllerUnit, draft: Draft): Change[] {
       ];
       const choices = was.length > 1 ? [...less, []] : less;
       return [
-        ...choices.map((monthDaysOff) => set({ monthDaysOff }, NARROWED)),
+        ...choices.map((monthDaysOff) => set({ monthDaysOff }, MADE_SMALLER)),
         ...more.map((monthDaysOff) => set({ monthDaysOff }, OTHER)),
       ];
     }
@@ -417,13 +414,8 @@ function delays({ timer, controller }: Plan): number[] {
   return [...new Set(shorter)].filter((seconds) => seconds !== was).sort((a, b) => b - a);
 }
 
-interface OtherWindows {
-  readonly windows: DailyHours[];
-  readonly isNarrower: boolean;
-}
-
 /** Windows with one of them gone or all, or with an end that the rules or another window have. */
-function otherWindows(was: readonly DailyHours[], { rules }: Plan): OtherWindows[] {
+function otherWindows(was: readonly DailyHours[], { rules }: Plan): DailyHours[][] {
   if (was.length === 0) return [];
   const ends = [
     ...new Set([
@@ -432,17 +424,12 @@ function otherWindows(was: readonly DailyHours[], { rules }: Plan): OtherWindows
       ...(rules?.finishBy === undefined ? [] : [rules.finishBy]),
     ]),
   ];
-  const found: OtherWindows[] = [{ windows: [], isNarrower: true }];
+  const found: DailyHours[][] = [[]];
   was.forEach((hours, at) => {
-    if (was.length > 1)
-      found.push({ windows: was.filter((_, other) => other !== at), isNarrower: true });
-    for (const end of ends) {
+    if (was.length > 1) found.push(was.filter((_, other) => other !== at));
+    for (const end of ends)
       if (end !== hours.from && end !== hours.to)
-        found.push(
-          { windows: was.with(at, { ...hours, from: end }), isNarrower: true },
-          { windows: was.with(at, { ...hours, to: end }), isNarrower: true },
-        );
-    }
+        found.push(was.with(at, { ...hours, from: end }), was.with(at, { ...hours, to: end }));
   });
   return found;
 }

@@ -1,6 +1,6 @@
 import type { Finding } from '@water-clock/core/findings';
 import { keyInSteps } from '@water-clock/core/key-in';
-import { documentWith } from '@water-clock/core/repair';
+import { documentWith, pathOf } from '@water-clock/core/repair';
 import { readPlan, type Plan } from '@water-clock/core/settings';
 import type { KeyInPart } from '@water-clock/core/timer-types';
 import { counted } from '@water-clock/core/words';
@@ -65,8 +65,9 @@ function Changes({ plan, edit, timer, yard, place, found }: ChangesProps) {
   const { message } = App.useApp();
   const mayChange = useMayChange();
   const say = useSay();
+  /** Paths of the changes that are left out. */
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const taken = found.changes.filter(({ says }) => !left.has(says));
+  const taken = found.changes.filter(({ keys }) => !left.has(pathOf(keys)));
   const result = useMemo(
     () => withFollowers(planWith(plan, found, left), yard),
     [plan, found, left, yard],
@@ -81,10 +82,10 @@ function Changes({ plan, edit, timer, yard, place, found }: ChangesProps) {
     go({ mode: 'desk' });
     void message.success('The changes are on the desk, not saved yet. Undo takes them back.');
   };
-  const toggle = (says: string, isTaken: boolean) => {
+  const toggle = (path: string, isTaken: boolean) => {
     const next = new Set(left);
-    if (isTaken) next.delete(says);
-    else next.add(says);
+    if (isTaken) next.delete(path);
+    else next.add(path);
     setLeft(next);
   };
   return (
@@ -97,11 +98,11 @@ function Changes({ plan, edit, timer, yard, place, found }: ChangesProps) {
         {found.changes.length > 0 && (
           <>
             <ul className={styles['changes']} aria-label="Changes">
-              {found.changes.map(({ says }) => (
-                <li key={says}>
+              {found.changes.map(({ says, keys }) => (
+                <li key={pathOf(keys)}>
                   <Checkbox
-                    checked={!left.has(says)}
-                    onChange={(event) => toggle(says, event.target.checked)}
+                    checked={!left.has(pathOf(keys))}
+                    onChange={(event) => toggle(pathOf(keys), event.target.checked)}
                   >
                     {say(says)}
                   </Checkbox>
@@ -146,7 +147,7 @@ function Changes({ plan, edit, timer, yard, place, found }: ChangesProps) {
 /** What is found after the changes that are taken. */
 function Stays({ findings, isPart }: { findings: readonly Finding[]; isPart: boolean }) {
   if (findings.length === 0)
-    return isPart ? <p>Without it too, no error and no warning is left.</p> : null;
+    return isPart ? <p>Even so, no error and no warning is left.</p> : null;
   return (
     <>
       <h3>What stays</h3>
@@ -160,7 +161,7 @@ function planWith(plan: Plan, { changes }: RepairFound, left: ReadonlySet<string
   const read = readPlan(
     documentWith(
       plan,
-      changes.filter(({ says }) => !left.has(says)),
+      changes.filter(({ keys }) => !left.has(pathOf(keys))),
     ),
   );
   if (!read.ok) throw new Error('Changed settings cannot be read.');
