@@ -25,8 +25,10 @@ const CORE_ORDER = [
   'season-steps',
   'key-in',
   'visits',
+  'dues',
   'sheets',
   'formats',
+  'standing',
 ];
 
 const coreArrows = CORE_ORDER.slice(0, -1).map((folder, index) => ({
@@ -61,6 +63,7 @@ const WEB_ORDER = [
   'set-up',
   'property',
   'properties',
+  'round',
   'firm',
   'account',
   'sign-in',
@@ -83,6 +86,7 @@ const SERVER_ORDER = [
   'copies',
   'visits',
   'sheets',
+  'round',
   'search',
   'simulator',
   'planning',

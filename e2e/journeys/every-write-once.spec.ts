@@ -201,7 +201,100 @@ async function withAnotherFirm(request: HTTPRequest): Promise<void> {
   });
 }
 
+/** A visit of Ines Marlow's that is planned for today, to a home of its own. */
+async function aPlannedVisit(name: string): Promise<void> {
+  const { person } = await stage.ask<{ person: { id: string } }>('GET', '/session');
+  const propertyId = await made('/properties', aHome(name));
+  const now = new Date();
+  const onDate = [now.getFullYear(), now.getMonth() + 1, now.getDate()]
+    .map((part) => String(part).padStart(2, '0'))
+    .join('-');
+  await made('/planned-visits', { propertyId, personId: person.id, onDate, reason: '', notes: '' });
+}
+
+const aCalendarLink = () => stage.ask('POST', '/calendar-link');
+
 const EXERCISES: Record<WriteName, Exercise> = {
+  'answer-due': {
+    sends: 'POST /timers/*/due-answers',
+    come: async (page) => {
+      await open(page, '/round?whose=firm');
+      await clickOn(page, beginning('Done…'));
+      return inDialog('Mark it done');
+    },
+  },
+  'withdraw-due-answer': {
+    sends: 'DELETE /due-answers/*',
+    come: async (page) => {
+      await open(page, '/round?whose=firm');
+      await clickOn(page, beginning('Done…'));
+      await clickOn(page, inDialog('Mark it done'));
+      await page.waitForSelector(button('Undo'));
+      return button('Undo');
+    },
+  },
+  'plan-visit': {
+    sends: 'POST /planned-visits',
+    come: async (page) => {
+      await open(page, '/round?whose=firm');
+      await clickOn(page, beginning('Plan a visit'));
+      await page.waitForSelector(field('What for'));
+      return inDialog('Plan it');
+    },
+  },
+  'change-planned-visit': {
+    sends: 'PATCH /planned-visits/*',
+    come: async (page) => {
+      await aPlannedVisit('Sorrel house');
+      await open(page, '/round');
+      await (await labelled(page, 'Change the visit to Sorrel house')).click();
+      await fill(page, field('What for'), 'A leak');
+      return inDialog('Save the visit');
+    },
+  },
+  'remove-planned-visit': {
+    sends: 'DELETE /planned-visits/*',
+    come: async (page) => {
+      await aPlannedVisit('Tansy house');
+      await open(page, '/round');
+      await (await labelled(page, 'Change the visit to Tansy house')).click();
+      await page.waitForSelector(field('What for'));
+      return inDialog('Take the visit off the plan');
+    },
+  },
+  'order-day': {
+    sends: 'PUT /planned-visits/order',
+    come: async (page) => {
+      await aPlannedVisit('Yarrow house');
+      await open(page, '/round');
+      await labelled(page, 'Drive to Yarrow house earlier');
+      return '[aria-label="Drive to Yarrow house earlier"]';
+    },
+  },
+  'renew-calendar-link': {
+    sends: 'POST /calendar-link',
+    come: async (page) => {
+      await open(page, '/round/plan');
+      await page.waitForSelector('[aria-labelledby="feed"] button');
+      return beginning('Make a');
+    },
+  },
+  'withdraw-calendar-link': {
+    sends: 'DELETE /calendar-link',
+    come: async (page) => {
+      await aCalendarLink();
+      return askedFirst(page, '/round/plan', 'Withdraw…', 'Withdraw it');
+    },
+  },
+  'change-spans': {
+    sends: 'PUT /firm/spans',
+    come: async (page) => {
+      await open(page, '/firm');
+      await fill(page, field('Backup battery'), '18');
+      await page.keyboard.press('Tab');
+      return button('Save the spans');
+    },
+  },
   'add-copy': {
     sends: 'POST /timers/*/copies',
     come: async (page) => {

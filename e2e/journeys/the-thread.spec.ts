@@ -249,6 +249,18 @@ it('a fault of the walk is a job; it, a step that is skipped and a battery are t
   await readEverywhere('Visit steps');
 });
 
+it('a visit that is planned stands in the round and in its week', async () => {
+  await turnTo(desk, '/round?whose=firm');
+  await clickOn(desk, '[aria-label^="Plan a visit to"][aria-label$="Carport"]');
+  await clickOn(desk, '::-p-aria([name="What for"][role="textbox"])');
+  await typeOverAll('Fence posts');
+  await clickOn(desk, '::-p-aria([name="On"][role="textbox"])');
+  // It is proposed for tomorrow.
+  await desk.keyboard.press('ArrowDown');
+  await clickButton(desk, 'Plan it');
+  await readEverywhere('Planned visits and dues');
+});
+
 it('the name of the home is in the list, over its timer and on the sheet', async () => {
   await turnTo(desk, `/properties/${propertyId}/edit`);
   await typeOver('Name of the home', 'Plum and wren');

@@ -66,7 +66,8 @@ export function factsShown({
         'First collision: Mon 1 June, 04:40',
       ),
       'list of homes': at('/properties', 'Carport', ', 04:40'),
-      property: at(property, 'collisions, first', ', 04:40'),
+      property: at(property, 'Two runs collide, first on', ', 04:40'),
+      round: at('/round?whose=firm', 'Carport', ', 04:40'),
       'key in': at(of('/visit/key-in?all=yes'), '08:10'),
     },
     Percentages: {
@@ -141,6 +142,11 @@ export function factsShown({
     Jobs: {
       visit: at(of('/visit'), 'Leak'),
       property: at(property, 'Leak'),
+      round: at('/round?whose=firm', 'Carport', '1 job open'),
+    },
+    'Planned visits and dues': {
+      round: at('/round?whose=firm', 'Fence posts'),
+      'weeks planned': at('/round/plan?whose=firm', 'Fence posts'),
     },
     Sheets: {
       sheet: at(of('/sheet'), 'A link until'),

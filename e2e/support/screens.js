@@ -17,6 +17,8 @@ const VISITED = 'Boat shed';
  * @type {readonly Screen[]}
  */
 export const SCREENS = [
+  screen('the round', '/round?whose=firm', '[aria-labelledby="attention"] [data-kind]'),
+  screen('the weeks planned', '/round/plan', '[aria-label="Days"] li'),
   screen('the list of properties', '/properties', 'main [data-kind]'),
   screen('a property', '/properties/HOME', '[aria-label="Ways to go on"]'),
   screen('a new property', '/properties/new', '#gateNotes'),

@@ -6,6 +6,7 @@ import { CopiesModule } from './copies/copies.module.js';
 import { ErasureModule } from './erasure/erasure.module.js';
 import { FirmArchiveModule } from './firm-archive/firm-archive.module.js';
 import { RetentionModule } from './retention/retention.module.js';
+import { RoundModule } from './round/round.module.js';
 import { RoundsModule } from './rounds/rounds.module.js';
 import { TimerTypesModule } from './timer-types/timer-types.module.js';
 import { PeopleModule, type PeopleOptions } from './people/people.module.js';
@@ -72,6 +73,7 @@ export class AppModule {
         VisitsModule,
         SearchModule,
         SheetsModule.with(fontFolder),
+        RoundModule,
         SimulatorModule.with(simulatorUrl),
         PlanningModule,
         ErasureModule,

@@ -4,7 +4,7 @@ import { STRENGTH_TASK } from './people/password-strength-task.js';
 import { PLAN_TASK } from './planning/plan-task.js';
 import { READ_PROPERTY_FILE_TASK } from './property-files/read-task.js';
 import { PRINT_TASK } from './sheets/sheet-pdf.js';
-import { OUTLOOKS_TASK } from './timer-records/outlook-task.js';
+import { STANDINGS_TASK } from './timer-records/standing-task.js';
 import { READ_WEATHER_TASK } from './weather/read-task.js';
 import { BREAKS_TASK } from './timer-types/breaks-task.js';
 
@@ -14,7 +14,7 @@ setPriority(0, NICE);
 
 const TASKS = [
   PLAN_TASK,
-  OUTLOOKS_TASK,
+  STANDINGS_TASK,
   PRINT_TASK,
   BREAKS_TASK,
   READ_PROPERTY_FILE_TASK,

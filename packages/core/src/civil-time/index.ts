@@ -1,3 +1,4 @@
+export { addMonths } from './add-months.js';
 export {
   addDays,
   asDayNumber,

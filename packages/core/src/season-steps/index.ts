@@ -1,5 +1,6 @@
 export { monthTargets } from './month-targets.js';
 export {
+  percentsByMonth,
   seasonTable,
   withPercents,
   type MonthTarget,

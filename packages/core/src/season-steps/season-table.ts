@@ -96,14 +96,12 @@ export function seasonTable(
   today: DayNumber,
 ): SeasonTable | null {
   const { season } = plan.timer;
-  if (!season) return null;
+  const onSteps = percentsByMonth(plan, targets, mode);
+  if (!season || !onSteps) return null;
   const labels = plan.programs.map(({ id }) => id);
   const grid = percentGrid(season);
-  const wantedOf = (target: MonthTarget, id: string) =>
-    mode === 'program' ? (target.byProgram[id] ?? target.percent) : target.percent;
-  const percentsOf = (target: MonthTarget) =>
-    Object.fromEntries(labels.map((id) => [id, nearest(grid, wantedOf(target, id))]));
-  const settings = targets.map(percentsOf);
+  const wantedOf = (target: MonthTarget, id: string) => wantedBy(mode, target, id);
+  const settings = onSteps.map(({ percents }) => percents);
   const foundAt = new Map<string, Finding[]>();
   const findingsOf = (month: number): Finding[] => {
     const set =
@@ -125,8 +123,7 @@ export function seasonTable(
     return found;
   };
   const months = targets.map((wanted, index): SeasonMonth => {
-    const percents = settings[index]!;
-    const isDry = labels.every((id) => wantedOf(wanted, id) <= 0);
+    const { percents, isDry } = onSteps[index]!;
     const shortStations = isDry ? [] : stationsTooShort(plan, percents);
     const troubles: SeasonTrouble[] = [];
     if (!isDry) {
@@ -157,6 +154,28 @@ export function seasonTable(
       .map(({ month }) => month),
   };
 }
+
+/**
+ * What is set in each month, January first, on a timer's own steps, and whether it wants no water at all. Null where
+ * the timer has no percentage.
+ */
+export function percentsByMonth(
+  { timer: { season }, programs }: Plan,
+  targets: readonly MonthTarget[],
+  mode: TableMode,
+): Pick<SeasonMonth, 'percents' | 'isDry'>[] | null {
+  if (!season) return null;
+  const grid = percentGrid(season);
+  return targets.map((target) => ({
+    percents: Object.fromEntries(
+      programs.map(({ id }) => [id, nearest(grid, wantedBy(mode, target, id))]),
+    ),
+    isDry: programs.every(({ id }) => wantedBy(mode, target, id) <= 0),
+  }));
+}
+
+const wantedBy = (mode: TableMode, target: MonthTarget, id: string): number =>
+  mode === 'program' ? (target.byProgram[id] ?? target.percent) : target.percent;
 
 /** What comes later is found in its own month, by the rules and the percentage of that one. */
 const isInMonth = ({ first }: Finding, month: number): boolean =>

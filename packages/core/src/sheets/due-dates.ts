@@ -1,7 +1,9 @@
-import { addDays, dayOf, formatDate, type DayNumber } from '../civil-time/index.js';
+import { addDays, addMonths, dayOf, formatDate, type DayNumber } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
 import { clockChanges } from '../time-zones/index.js';
+import { hasFilter, seasonStepWords, type CareKind, type Spans } from '../dues/index.js';
 import type { Speaker } from '../household-words/index.js';
+import type { Care } from '../visits/index.js';
 import type { SheetDue } from './sheet.js';
 
 export interface DueAsked {
@@ -9,8 +11,13 @@ export interface DueAsked {
   readonly plan: Plan;
   /** The date of the visit. */
   readonly on: DayNumber;
-  /** What was done at the visit: it falls due again in a year. */
-  readonly care: ReadonlySet<'battery' | 'sensor'>;
+  /** What was cared for at the visit: it falls due again after the firm's months. */
+  readonly care: ReadonlySet<Care>;
+  readonly spans: Spans;
+  /** When the rest is to be cared for next; absent: nobody knows, or not here. */
+  readonly next: Partial<Readonly<Record<CareKind, string>>>;
+  /** The timer puts its clock forward and back itself. */
+  readonly setsSummerTime: boolean;
   /** The next change of the percentage; null where none is known. */
   readonly seasonStep: SheetDue | null;
   /** The day (YYYY-MM-DD) on which a sensor that is bypassed is to be switched back; null: none was said. */
@@ -19,23 +26,31 @@ export interface DueAsked {
 
 /** What falls due next, the soonest first: season step, clock change, battery, sensor. */
 export function dueDates(asked: DueAsked): SheetDue[] {
-  const { speaker, plan, on, care, seasonStep, sensorBackOn } = asked;
+  const { speaker, plan, on, care, spans, next, seasonStep, sensorBackOn } = asked;
   const due: SheetDue[] = seasonStep ? [seasonStep] : [];
   const add = (day: DayNumber, what: string) => due.push({ on: formatDate(day), what });
   const timeZone = plan.site?.timeZone;
-  const [change] = timeZone ? clockChanges(timeZone, addDays(on, 1), addDays(on, 400)) : [];
+  const [change] =
+    timeZone && !asked.setsSummerTime
+      ? clockChanges(timeZone, addDays(on, 1), addDays(on, 400))
+      : [];
   if (change) {
     const isForward = change.offsetAfterSeconds > change.offsetBeforeSeconds;
     const what = speaker.message(isForward ? 'clockForward' : 'clockBack');
     add(dayOf(change.at), what);
   }
-  const yearly = (what: 'battery' | 'sensor', words: string) =>
-    add(care.has(what) ? yearAfter(on) : on, words);
-  yearly(
-    'battery',
-    speaker.message(plan.timer.power === 'battery' ? 'changeBattery' : 'backupBattery'),
+  const again = (what: Care, kind: CareKind, months: number, words: string) => {
+    const day = care.has(what) && months > 0 ? formatDate(addMonths(on, months)) : next[kind];
+    if (day !== undefined && months > 0) due.push({ on: day, what: words });
+  };
+  const isMain = plan.timer.power === 'battery';
+  again(
+    ...(['battery', 'battery', isMain ? spans.battery : spans.backupBattery] as const),
+    speaker.message(isMain ? 'changeBattery' : 'backupBattery'),
   );
-  if (plan.timer.rainSensor) yearly('sensor', speaker.message('trySensor'));
+  if (plan.timer.rainSensor)
+    again('sensor', 'sensor-test', spans.sensorTest, speaker.message('trySensor'));
+  if (hasFilter(plan)) again('filter', 'filter', spans.filter, speaker.message('cleanFilter'));
   if (sensorBackOn !== null)
     due.push(
       ...bypassedSensors(plan).map((sensor) => ({
@@ -58,13 +73,5 @@ export function seasonStep(
   on: string,
   percents: Readonly<Record<string, number>> | null,
 ): SheetDue {
-  if (!percents) return { on, what: speaker.message('seasonStepOff') };
-  const all = Object.entries(percents);
-  const isOne = new Set(all.map(([, percent]) => percent)).size <= 1;
-  const words = isOne
-    ? speaker.message('percent', { percent: all[0]?.[1] ?? 100 })
-    : all.map(([of, percent]) => speaker.message('percentOf', { of, percent })).join(', ');
-  return { on, what: speaker.message('seasonStep', { percents: words }) };
+  return { on, what: seasonStepWords(speaker, percents) };
 }
-
-const yearAfter = (on: DayNumber): DayNumber => addDays(on, 365);

@@ -15,6 +15,7 @@ import {
   shortSheetDate,
   speakerOf,
 } from '../household-words/index.js';
+import { Spans } from '../dues/index.js';
 import { dueDates, readSheet, seasonStep, sheetOf } from './index.js';
 
 const SPEAKER = speakerOf('en');
@@ -319,7 +320,8 @@ it('says which stations a moisture sensor may hold back, and nothing of what it 
 it('names what falls due next, the soonest first', () => {
   const step = { on: '2026-09-01', what: 'Set the season percentage to 60 %' };
   const asked = { plan, on: ON, care: new Set(['battery'] as const), seasonStep: step };
-  const due = dueDates({ speaker: SPEAKER, ...asked, sensorBackOn: null });
+  const care = { spans: new Spans(), next: { 'sensor-test': '2026-06-01' }, setsSummerTime: false };
+  const due = dueDates({ speaker: SPEAKER, ...asked, ...care, sensorBackOn: null });
   expect(due).toEqual([
     { on: '2026-06-01', what: 'Try the rain sensor' },
     step,
@@ -330,12 +332,14 @@ it('names what falls due next, the soonest first', () => {
     speaker: SPEAKER,
     plan: { ...plan, timer: { ...plan.timer, power: 'battery', rainSensor: false } },
     on: parseDate('2026-12-01')!,
+    ...{ ...care, next: { battery: '2026-12-01', filter: '2027-01-09' } },
     care: new Set(),
     seasonStep: null,
     sensorBackOn: null,
   });
   expect(spring.map(({ on, what }) => `${on} ${what}`)).toEqual([
     '2026-12-01 Change the battery',
+    '2027-01-09 Clean the filter and the screen',
     '2027-03-14 Summer time begins: put the clock forward',
   ]);
 });
@@ -349,6 +353,7 @@ it('has the day on which a sensor that is bypassed is switched back, and none fo
         timer: { ...plan.timer, freezeSensor: true },
         controller: { ...plan.controller, ...controller },
       },
+      ...{ spans: new Spans(), next: {}, setsSummerTime: true },
       ...{ on: ON, care: new Set<never>(), seasonStep: null, sensorBackOn: '2026-06-09' },
     }).flatMap(({ on, what }) => (what.startsWith('Switch') ? [`${on} ${what}`] : []));
   expect(dueOf({ rainSensor: 'active', freezeSensor: 'active' })).toEqual([]);

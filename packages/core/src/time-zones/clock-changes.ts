@@ -1,7 +1,11 @@
 import { Temporal } from 'temporal-polyfill';
 import {
+  addDays,
   asDayNumber,
   addSeconds,
+  civilDateOf,
+  dayNumberOf,
+  dayOf,
   startOfDay,
   type DayNumber,
   type TimerSeconds,
@@ -31,6 +35,31 @@ export const offsetOn = (timeZone: string, day: DayNumber): number =>
 
 /** When the clocks of an IANA zone are put, on dates from `from` up to, not including, `to`. */
 export function clockChanges(timeZone: string, from: DayNumber, to: DayNumber): ClockChange[] {
+  if (to <= from) return [];
+  const [first, last] = [civilDateOf(from).year, civilDateOf(addDays(to, -1)).year];
+  return Array.from({ length: last - first + 1 }, (_, index) =>
+    changesOfYear(timeZone, first + index),
+  )
+    .flat()
+    .filter(({ at }) => dayOf(at) >= from && dayOf(at) < to);
+}
+
+/** Whole lists of homes ask for the same few zones and years, and looking them up is slow. */
+const KNOWN = new Map<string, readonly ClockChange[]>();
+const MOST_KNOWN = 2000;
+
+function changesOfYear(timeZone: string, year: number): readonly ClockChange[] {
+  const key = `${timeZone} ${year}`;
+  const known = KNOWN.get(key);
+  if (known) return known;
+  const dayOne = (of: number) => dayNumberOf({ year: of, month: 1, day: 1 });
+  const changes = changesBetween(timeZone, dayOne(year), dayOne(year + 1));
+  if (KNOWN.size >= MOST_KNOWN) KNOWN.clear();
+  KNOWN.set(key, changes);
+  return changes;
+}
+
+function changesBetween(timeZone: string, from: DayNumber, to: DayNumber): ClockChange[] {
   const changes: ClockChange[] = [];
   const end = midnight(timeZone, to).epochMilliseconds;
   // A moment before, so that a change at the very midnight counts.

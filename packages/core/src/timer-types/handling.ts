@@ -1,4 +1,5 @@
 import {
+  Flag,
   ListOfChoices,
   OneOf,
   Text,
@@ -33,6 +34,8 @@ export class TimerHandling {
   @OneOf(INTERVAL_QUESTIONS) intervalAskedAs: IntervalQuestion = 'first-day';
   /** The longest hold that it takes, in days; 0: it has none. */
   @WholeNumber(0, MOST_HOLD_DAYS) longestHoldDays = 14;
+  /** It puts its clock forward and back itself. */
+  @Flag() setsSummerTime = false;
   /** How its settings are stored in its own memory, in plain words; empty: nobody has written it down. */
   @Text() storeCopy = '';
   /** How they are brought back from it. */

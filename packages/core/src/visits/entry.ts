@@ -48,10 +48,20 @@ export class StationEntry {
   @Optional() @WholeNumber(1, LONGEST_SECONDS) runoffSeconds?: number;
 }
 
-/** The batteries were changed, the sensor was tried: what falls due again in a year. */
+export const CARES = ['battery', 'sensor', 'filter'] as const;
+/** What is cared for: the batteries are changed, the sensor is tried, filter and screen are cleaned. */
+export type Care = (typeof CARES)[number];
+
+export const CARE_NAMES: Readonly<Record<Care, string>> = {
+  battery: 'The battery',
+  sensor: 'The rain sensor',
+  filter: 'The filter and the screen',
+};
+
+/** Something was cared for, and falls due again. */
 export class CareEntry {
   @OneOf(['care']) kind = 'care' as const;
-  @OneOf(['battery', 'sensor']) what!: 'battery' | 'sensor';
+  @OneOf(CARES) what!: Care;
   @Flag() isDone!: boolean;
 }
 

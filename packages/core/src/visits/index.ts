@@ -5,13 +5,16 @@ export {
   type ElectricalVerdict,
 } from './electrical.js';
 export {
+  CARE_NAMES,
   CareEntry,
+  CARES,
   KeyInEntry,
   readEntry,
   STEP_STATES,
   StationEntry,
   StepEntry,
   VISIT_ENTRIES,
+  type Care,
   type StepState,
   type VisitEntry,
 } from './entry.js';

@@ -1,4 +1,4 @@
-import type { KeyInEntry, StationEntry, StepEntry, VisitEntry } from './entry.js';
+import type { Care, KeyInEntry, StationEntry, StepEntry, VisitEntry } from './entry.js';
 import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
 
 /** An entry as it was made: by whom, when, and what its maker had seen. */
@@ -26,7 +26,7 @@ export interface Visit {
   /** What was keyed in last at each place, by its key. */
   readonly keyedIn: ReadonlyMap<string, MadeEntry & { readonly entry: KeyInEntry }>;
   readonly stations: ReadonlyMap<number, Statement<StationEntry>>;
-  readonly care: ReadonlySet<'battery' | 'sensor'>;
+  readonly care: ReadonlySet<Care>;
   /** Everything that two said differently. */
   readonly conflicts: readonly Statement[];
 }

@@ -6,6 +6,7 @@ import type { Firm } from '../schema/firm.entity.js';
 import type { Property } from '../schema/property.entity.js';
 import type { StoredRuleSet } from '../schema/rule-set.entity.js';
 import type { TimerType } from '../schema/timer-type.entity.js';
+import { Timer } from '../schema/timer.entity.js';
 import type { StoredWeather } from '../schema/weather.entity.js';
 import { makeCopy } from '../timer-records/make-copy.js';
 import { addTimer } from '../timers/timers.service.js';
@@ -13,6 +14,9 @@ import type { DemoTimer, DemoVisit } from './demo-home.js';
 import { addPastVisit, holdFor } from './past-visits.js';
 import { DEMO_PEOPLE } from './people.js';
 import { whole } from './whole.js';
+
+/** The firm has looked after them for a year and a little. */
+const KNOWN_FOR_MS = 370 * 86_400_000;
 
 /** What homes of the demo share. */
 export interface Shared {
@@ -46,6 +50,11 @@ export async function addDemoTimer(
     document: { ...document, controller: { ...document.controller, pauses } },
     timerTypeId: type?.id ?? null,
   });
+  await manager.update(
+    Timer,
+    { id: timerId },
+    { createdAt: new Date(now.getTime() - KNOWN_FOR_MS) },
+  );
   const visited = {
     ...{ firm, property, timerId, name },
     handling: type?.handling ?? new TimerHandling(),

@@ -2,6 +2,7 @@ import { readRuleSet } from '@water-clock/core/local-rules';
 import { GENERIC_TYPES } from '@water-clock/core/timer-types';
 import { readWeather } from '@water-clock/core/weather';
 import type { DataSource, EntityManager } from 'typeorm';
+import { CalendarLink } from '../schema/calendar-link.entity.js';
 import { Account } from '../schema/account.entity.js';
 import { Firm } from '../schema/firm.entity.js';
 import { TimerType } from '../schema/timer-type.entity.js';
@@ -15,6 +16,7 @@ import type { DemoHome } from './demo-home.js';
 import { DEMO_HOMES, DEMO_TOWN } from './homes.js';
 import { KEPT_HOMES } from './kept-homes.js';
 import { DEMO_FIRM, DEMO_PEOPLE } from './people.js';
+import { addPlannedVisits } from './planned-visits.js';
 import { DEMO_RULES } from './rules.js';
 import { DEMO_TIMER_TYPES } from './timer-types.js';
 import { DEMO_WEATHER } from './weather.js';
@@ -58,6 +60,7 @@ export function loadDemo(
     );
     const shared = { firm, rules, weather, timerTypes, now };
     for (const home of [...DEMO_HOMES, ...KEPT_HOMES]) await addHome(manager, home, shared);
+    await addPlannedVisits(manager, firmId, now);
     return true;
   });
 }
@@ -69,7 +72,9 @@ async function removeDemo(manager: EntityManager): Promise<void> {
   const firm = await findDemoFirm(manager);
   if (!firm) return;
   const firmId = firm.id;
-  for (const entity of [Property, StoredRuleSet, StoredWeather, TimerType, Removal, Person])
+  for (const entity of [
+    ...[Property, StoredRuleSet, StoredWeather, TimerType, Removal, CalendarLink, Person],
+  ])
     await manager.delete(entity, { firmId });
   await manager.delete(Firm, { id: firmId });
   await manager.query(

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { addDays, dayOf, formatDate, parseDateTime } from '@water-clock/core/civil-time';
+import { Spans } from '@water-clock/core/dues';
 import { speakerOf } from '@water-clock/core/household-words';
 import type { Plan, Stretch } from '@water-clock/core/settings';
 import { dueDates, sheetOf } from '@water-clock/core/sheets';
@@ -110,6 +111,7 @@ async function leaveSheet(
   const on = dayOf(parseDateTime(end.toISOString().slice(0, 19))!);
   const due = dueDates({
     ...{ plan: left, on, care: new Set(care), seasonStep: null, sensorBackOn: null },
+    ...{ spans: new Spans(), next: {}, setsSummerTime: handling.setsSummerTime },
     speaker: speakerOf(property.language),
   });
   const document = sheetOf({

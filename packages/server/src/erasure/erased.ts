@@ -17,6 +17,8 @@ export const NAME_COLUMNS = [
   ['jobs', 'found_by'],
   ['jobs', 'done_by'],
   ['sheets', 'person_name'],
+  ['planned_visits', 'made_by'],
+  ['due_answers', 'person_name'],
   ['share_links', 'made_by'],
   ['share_links', 'withdrawn_by'],
 ] as const;

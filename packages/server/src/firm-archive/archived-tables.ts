@@ -33,6 +33,8 @@ export const ARCHIVED_TABLES: readonly ArchivedTable[] = [
   { table: 'visits', order: 'id' },
   { table: 'visit_entries', order: 'visit_id, number', read: readEntry },
   { table: 'jobs', order: 'id' },
+  { table: 'planned_visits', order: 'id' },
+  { table: 'due_answers', order: 'id' },
   { table: 'sheets', order: 'id', read: readSheet },
   { table: 'share_links', order: 'id' },
   { table: 'removals', order: 'id' },
@@ -40,4 +42,4 @@ export const ARCHIVED_TABLES: readonly ArchivedTable[] = [
 ];
 
 /** Tables of a firm that stay behind: ways in, and what is worked out again. */
-export const LEFT_BEHIND = ['sessions', 'account_links', 'outlooks'];
+export const LEFT_BEHIND = ['sessions', 'account_links', 'calendar_links', 'standings'];

@@ -35,6 +35,7 @@ import {
   SessionAnswer,
   SetupFields,
   SignInFields,
+  SpansFields,
   WelcomeAnswer,
 } from './person.dto.js';
 import { FirmChoice, WrittenMailAnswer } from './account.dto.js';
@@ -174,6 +175,15 @@ export class PeopleController {
     @Body() fields: CustomaryFields,
   ): Promise<FirmAnswer> {
     return this.people.setCustomary(firmId, fields);
+  }
+
+  @ForTechnicians()
+  @ApiOperation({ summary: 'Changes after how many months things fall due again.' })
+  @Put('firm/spans')
+  @ApiOkResponse({ type: FirmAnswer })
+  @ApiProblems(403, 422)
+  setSpans(@CurrentFirm() firmId: string, @Body() fields: SpansFields): Promise<FirmAnswer> {
+    return this.people.setSpans(firmId, fields);
   }
 
   @BeforeSecondFactor()

@@ -1,6 +1,7 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
+import { readSpans, Spans } from '@water-clock/core/dues';
 import { Customary, readCustomary } from '@water-clock/core/needs';
 import { DataSource, IsNull } from 'typeorm';
 import { Account } from '../schema/account.entity.js';
@@ -10,6 +11,7 @@ import { badInput, notAllowed, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import {
   CustomaryFields,
+  SpansFields,
   FirmAnswer,
   FirmChange,
   SessionAnswer,
@@ -133,9 +135,16 @@ export class PeopleService {
     await transact(this.source, (manager) => manager.update(Firm, { id: firmId }, { customary }));
     return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
   }
+
+  /** Sets after how many months things fall due again. */
+  async setSpans(firmId: string, { document }: SpansFields): Promise<FirmAnswer> {
+    const spans = wholeDocument(document, readSpans) as object;
+    await transact(this.source, (manager) => manager.update(Firm, { id: firmId }, { spans }));
+    return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
+  }
 }
 
-const firmAnswer = ({ customary, ...firm }: Firm): FirmAnswer => ({
+const firmAnswer = ({ customary, spans, ...firm }: Firm): FirmAnswer => ({
   id: firm.id,
   name: firm.name,
   phone: firm.phone,
@@ -144,4 +153,5 @@ const firmAnswer = ({ customary, ...firm }: Firm): FirmAnswer => ({
   wantsSecondFactor: firm.wantsSecondFactor,
   isDemo: firm.isDemo,
   customary: customary ?? new Customary(),
+  spans: spans ?? new Spans(),
 });

@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Flag, OneOf, Optional } from '@water-clock/core/documents';
 import { IsEmail, IsNotEmpty, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
+import type { Spans } from '@water-clock/core/dues';
 import { Customary } from '@water-clock/core/needs';
 import { UNITS, type Units } from '../schema/firm.entity.js';
 import {
@@ -136,6 +137,7 @@ export class FirmAnswer {
   @ApiProperty() wantsSecondFactor!: boolean;
   @ApiProperty({ description: 'Made up, for looking around' }) isDemo!: boolean;
   @ApiDocument('Customary') customary!: Customary;
+  @ApiDocument('Spans', 'After how many months things fall due again') spans!: Spans;
 }
 
 export class PersonAnswer {
@@ -187,3 +189,5 @@ export class WelcomeAnswer {
 }
 
 export class CustomaryFields extends withDocument('Customary') {}
+
+export class SpansFields extends withDocument('Spans') {}

@@ -1,6 +1,7 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { schemaOf, WholeNumber, type DocumentClass } from '@water-clock/core/documents';
+import { Spans } from '@water-clock/core/dues';
 import { RuleSet } from '@water-clock/core/local-rules';
 import { Customary } from '@water-clock/core/needs';
 import { Brief } from '@water-clock/core/planner';
@@ -21,6 +22,7 @@ const CORE_DOCUMENTS = {
   Plan: { of: 'settings', classes: [Plan] },
   PropertyFile: { of: 'property-file', classes: [PropertyFile] },
   RuleSet: { of: 'local-rules', classes: [RuleSet] },
+  Spans: { of: 'dues', classes: [Spans] },
   Sheet: { of: 'sheets', classes: [Sheet] },
   TimerCapability: { of: 'timer-types', classes: [TimerCapability] },
   TimerHandling: { of: 'timer-types', classes: [TimerHandling] },
@@ -30,10 +32,25 @@ const CORE_DOCUMENTS = {
 } as const satisfies Record<string, { of: string; classes: readonly DocumentClass[] }>;
 export type CoreDocument = keyof typeof CORE_DOCUMENTS;
 
+/** What the core works out and nobody sends, and the core's folder that it is of. */
+const CORE_ANSWERS = { Standing: 'standing' } as const;
+
 const addressOf = (name: string): string => `#/components/schemas/${name}`;
 
 /** The schema of a document of the core's, for `@ApiOkResponse`. */
 export const documentSchema = (document: CoreDocument) => ({ $ref: addressOf(document) });
+
+/** An answer's field that holds what the core worked out. */
+export const ApiCoreAnswer = (
+  answer: keyof typeof CORE_ANSWERS,
+  nullWhen?: string,
+): PropertyDecorator =>
+  ApiProperty({
+    type: 'object',
+    additionalProperties: true,
+    allOf: [{ $ref: addressOf(answer) }],
+    ...(nullWhen !== undefined && { nullable: true, description: nullWhen }),
+  });
 
 /** An answer's field that holds a document of the core's. */
 export const ApiDocument = (document: CoreDocument, description?: string): PropertyDecorator =>
@@ -122,5 +139,10 @@ export function coreSchemas(): Record<string, object> {
   }
   for (const [name, { of }] of Object.entries(CORE_DOCUMENTS))
     schemas[name] = { ...schemas[name], 'x-core': `@water-clock/core/${of}` };
+  for (const [name, of] of Object.entries(CORE_ANSWERS))
+    schemas[name] = {
+      ...{ type: 'object', additionalProperties: true },
+      'x-core': `@water-clock/core/${of}`,
+    };
   return schemas;
 }

@@ -19,6 +19,7 @@ const TAGS = {
   copies: 'Saved copies of settings: as found, as left, planned',
   visits: 'Visits to a timer, what was done and seen, and the jobs that came of it',
   sheets: 'Sheets for the door, and the links that lead to them',
+  round: 'What there is to do: visits that are planned, what falls due, what needs somebody',
   rules: 'Local rules of watering, by district',
   weather: 'Weather by day, by month, or simulated',
   planning: 'Plans made of a brief',
@@ -86,6 +87,8 @@ function modern(value: unknown): unknown {
     const { type: _type, additionalProperties: _open, ...words } = rest;
     return { ...words, ...(allOf[0] as object) };
   }
+  // One of several types is nothing else besides.
+  if (Array.isArray(rest['anyOf'])) Reflect.deleteProperty(rest, 'additionalProperties');
   // What has a default may be left out.
   const { properties, required } = rest;
   if (Array.isArray(required) && typeof properties === 'object')

@@ -6,7 +6,7 @@ import { idOf } from '../platform/id.pipe.js';
 import { PropertiesService } from './properties.service.js';
 import {
   ArchivedChange,
-  OutlookQuery,
+  StandingQuery,
   PropertyAnswer,
   PropertyChange,
   NewProperty,
@@ -55,7 +55,7 @@ export class PropertiesController {
   timers(
     @CurrentPerson() person: SignedIn,
     @Param('propertyId', idOf('property')) propertyId: string,
-    @Query() { from }: OutlookQuery,
+    @Query() { from }: StandingQuery,
   ): Promise<TimerOfProperty[]> {
     return this.properties.timersOf(person, propertyId, from);
   }

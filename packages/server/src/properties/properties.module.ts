@@ -2,13 +2,13 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { PropertiesController } from './properties.controller.js';
 import { PropertiesService } from './properties.service.js';
-import { Outlooks } from '../timer-records/outlooks.js';
+import { Standings } from '../timer-records/standings.js';
 import { Property } from '../schema/property.entity.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([Property])],
   controllers: [PropertiesController],
-  providers: [PropertiesService, Outlooks],
+  providers: [PropertiesService, Standings],
   exports: [PropertiesService],
 })
 export class PropertiesModule {}

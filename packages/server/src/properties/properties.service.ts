@@ -8,8 +8,8 @@ import { saveVersion } from '../platform/saved.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
 import { StoredWeather } from '../schema/weather.entity.js';
 import { askerOf, type SignedIn } from '../people/signed-in.js';
-import type { TimerOutlook } from '../timer-records/outlook.dto.js';
-import { Outlooks } from '../timer-records/outlooks.js';
+import { BASIS } from '../timer-records/basis.js';
+import { Standings } from '../timer-records/standings.js';
 import {
   PropertyAnswer,
   PropertyChange,
@@ -36,7 +36,7 @@ export class PropertiesService {
   constructor(
     @InjectDataSource() private readonly source: DataSource,
     @InjectRepository(Property) private readonly properties: Repository<Property>,
-    private readonly outlooks: Outlooks,
+    private readonly standings: Standings,
   ) {}
 
   /** A page of the properties that have all the words, each with its timers. */
@@ -80,10 +80,25 @@ export class PropertiesService {
     };
   }
 
-  /** The timers of one property, each with what fourteen nights from a date bring. */
+  /** The timers of one property, each with what is true of it on a date. */
   async timersOf(person: SignedIn, propertyId: string, from: string): Promise<TimerOfProperty[]> {
     await this.row(person.firmId, propertyId);
     return (await this.timersAt(person, [propertyId], from)).map(timerOfProperty);
+  }
+
+  /** The timers of several properties, by the id of each. */
+  async timersOfAll(
+    person: SignedIn,
+    propertyIds: readonly string[],
+    from: string,
+  ): Promise<ReadonlyMap<string, TimerOfProperty[]>> {
+    const rows = await this.timersAt(person, propertyIds, from);
+    return new Map(
+      propertyIds.map((id) => [
+        id,
+        rows.filter(({ propertyId }) => propertyId === id).map(timerOfProperty),
+      ]),
+    );
   }
 
   async one(firmId: string, id: string): Promise<PropertyAnswer> {
@@ -108,7 +123,7 @@ export class PropertiesService {
     return this.one(firmId, id);
   }
 
-  /** The timers of homes with what is known of their outlooks, which are worked out where they are not there yet. */
+  /** The timers of homes with what is true of them, which is worked out where it is not there yet. */
   private async timersAt(
     person: SignedIn,
     propertyIds: readonly string[],
@@ -119,20 +134,19 @@ export class PropertiesService {
         `SELECT t.id, t.property_id AS "propertyId", t.name,
            s.document #>> '{timer,name}' AS "timerType",
            jsonb_array_length(s.document -> 'stations') AS stations,
-           (s.document #>> '{controller,off}')::boolean AS "isOff",
-           o.is_too_much AS "isTooMuch", o.collisions, o.runs,
-           o.first_collision AS "firstCollision"
+           o.document AS standing
          FROM timers t
+         JOIN properties p ON p.id = t.property_id
          JOIN timer_settings s ON s.timer_id = t.id
-         LEFT JOIN outlooks o ON o.timer_id = t.id
-           AND o.from_date = $3::date AND o.settings_version = s.version
+         LEFT JOIN standings o ON o.timer_id = t.id
+           AND o.from_date = $3::date AND o.basis = ${BASIS}
          WHERE t.firm_id = $1 AND t.property_id = ANY($2) ORDER BY t.name, t.id`,
         [person.firmId, propertyIds, from],
       );
     const rows = await read();
-    const missing = rows.filter(({ isTooMuch }) => isTooMuch === null).map(({ id }) => id);
+    const missing = rows.filter(({ standing }) => standing === null).map(({ id }) => id);
     if (missing.length === 0) return rows;
-    await this.outlooks.workOut(askerOf(person), missing, from);
+    await this.standings.workOut(askerOf(person), missing, from);
     return read();
   }
 
@@ -170,19 +184,11 @@ export class PropertiesService {
   }
 }
 
-interface TimerRow extends Omit<TimerOfProperty, 'outlook'>, Omit<TimerOutlook, 'isTooMuch'> {
+interface TimerRow extends TimerOfProperty {
   readonly propertyId: string;
-  /** Null: not worked out yet. */
-  readonly isTooMuch: boolean | null;
 }
 
-const timerOfProperty = (row: TimerRow): TimerOfProperty => {
-  const { id, name, timerType, stations } = row;
-  const { isOff, isTooMuch, collisions, firstCollision, runs } = row;
-  const outlook =
-    isTooMuch === null ? null : { isOff, isTooMuch, collisions, firstCollision, runs };
-  return { id, name, timerType, stations, outlook };
-};
+const timerOfProperty = ({ propertyId: _home, ...timer }: TimerRow): TimerOfProperty => timer;
 
 /** Rules and weather that a property goes by are its firm's. */
 async function refuseUnknown(

@@ -1,3 +1,4 @@
+import type { Standing } from '@water-clock/core/standing';
 import { planDocument } from '../testing/documents.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
 
@@ -16,7 +17,7 @@ const home = { name: 'Plum cottage', address: '3 Alder Row', town: 'Quillhaven' 
 async function settled<Answer>(ask: () => Promise<Answer>): Promise<Answer> {
   for (;;) {
     const answer = await ask();
-    if (!JSON.stringify(answer).includes('"outlook":null')) return answer;
+    if (!JSON.stringify(answer).includes('"standing":null')) return answer;
   }
 }
 const asked = async (query: Record<string, string> = {}) => {
@@ -70,12 +71,12 @@ it('one whose settings are too much to work out says so, and keeps nobody from t
       .expect(201);
   const [{ timers }] = (await find({ q: 'slow wall' })).rows;
   expect(timers).toMatchObject([
-    { name: 'As usual', outlook: { isTooMuch: false } },
-    { name: 'Far too much', outlook: { isTooMuch: true, runs: 0 } },
+    { name: 'As usual', standing: { isTooMuch: false } },
+    { name: 'Far too much', standing: { isTooMuch: true, runs: 0 } },
   ]);
 });
 
-it('what settings bring is worked out once for each of their versions and each date, and kept', async () => {
+it('what is true of a timer is worked out once for each date and all that bears on it, and kept', async () => {
   person = await server.signIn();
   const { body: home } = await http().post('/api/properties').send({ name: 'Plum cottage' });
   const document = planDocument(['04:00', '04:10']);
@@ -83,36 +84,56 @@ it('what settings bring is worked out once for each of their versions and each d
     .post(`/api/properties/${home.id}/timers`)
     .send({ name: 'Garage', document })
     .expect(201);
-  const outlook = async (from: string) => {
+  const standing = async (from: string) => {
     const body = await settled(
       async () =>
         (await http().get(`/api/properties/${home.id}/timers?from=${from}`).expect(200)).body,
     );
-    return body[0].outlook as { collisions: number };
+    return body[0].standing as Standing;
   };
   const kept = (): Promise<unknown> =>
     server.source.query(
-      `SELECT from_date::text AS "on", settings_version AS version, collisions FROM outlooks
+      `SELECT from_date::text AS "on", document -> 'collisions' AS collisions FROM standings
        WHERE timer_id = $1 ORDER BY from_date`,
       [timer.id],
     );
   expect(await kept()).toEqual([]);
-  expect(await outlook('2026-06-03')).toMatchObject({ collisions: 4 });
-  await outlook('2026-06-04');
-  const first = { on: '2026-06-03', version: 1, collisions: 4 };
+  expect(await standing('2026-06-03')).toMatchObject({ collisions: 4 });
+  await standing('2026-06-04');
+  const first = { on: '2026-06-03', collisions: 4 };
   expect(await kept()).toEqual([first, { ...first, on: '2026-06-04' }]);
 
   // What is kept is what is told.
-  await server.source.query('UPDATE outlooks SET collisions = 7 WHERE timer_id = $1', [timer.id]);
-  expect(await outlook('2026-06-03')).toMatchObject({ collisions: 7 });
+  await server.source.query(
+    `UPDATE standings SET document = document || '{"collisions": 7}' WHERE timer_id = $1`,
+    [timer.id],
+  );
+  expect(await standing('2026-06-03')).toMatchObject({ collisions: 7 });
 
   await http()
     .put(`/api/timers/${timer.id}/settings?on=2026-06-03`)
     .send({ document: planDocument(['04:00']), version: 1 })
     .expect(200);
-  expect(await outlook('2026-06-03')).toMatchObject({ collisions: 0 });
-  expect(await outlook('2026-07-01')).toMatchObject({ collisions: 0 });
-  expect(await kept()).toEqual([{ on: '2026-07-01', version: 2, collisions: 0 }]);
+  expect(await standing('2026-06-03')).toMatchObject({ collisions: 0 });
+  expect(await standing('2026-07-01')).toMatchObject({ collisions: 0 });
+  expect(await kept()).toEqual([{ on: '2026-07-01', collisions: 0 }]);
+
+  // The rules of its home bear on it too, though nobody saved its settings: this home has a house number.
+  expect((await standing('2026-07-01')).reasons.map(({ kind }) => kind)).toEqual(['key-in']);
+  const rules = {
+    format: 'waterclock.rules/1',
+    district: 'Quillhaven',
+    periods: [{ from: '2026-01-01', houses: [{ weekdays: [7] }] }],
+  };
+  const { body: set } = await http().post('/api/rule-sets').send({ document: rules }).expect(201);
+  await http()
+    .put(`/api/properties/${home.id}`)
+    .send({ name: 'Plum cottage', ruleSetId: set.id, version: 1 })
+    .expect(200);
+  expect((await standing('2026-07-01')).reasons).toMatchObject([
+    { kind: 'rule', first: '2026-07-06T04:00:00' },
+    { kind: 'key-in' },
+  ]);
 });
 
 it('are found by all words typed, of the home, its contact and its timers', async () => {
@@ -140,7 +161,7 @@ it('are found by all words typed, of the home, its contact and its timers', asyn
       name: 'Greenhouse',
       timerType: 'Wall timer',
       stations: 1,
-      outlook: { collisions: 4, firstCollision: '2026-06-08T04:10:00', runs: 8 },
+      standing: { collisions: 4, firstCollision: '2026-06-08T04:10:00', runs: 8 },
     },
   ]);
   await http().patch(`/api/timers/${timers[0].id}`).send({ name: 'Orangery' }).expect(200);

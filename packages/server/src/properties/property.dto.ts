@@ -13,9 +13,10 @@ import {
 import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from '@water-clock/core/property-file';
 import { SET_UP_STEPS, type SetUpStep } from '@water-clock/core/set-up';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
+import type { Standing } from '@water-clock/core/standing';
 import { Transform } from 'class-transformer';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
-import { TimerOutlook } from '../timer-records/outlook.dto.js';
+import { ApiCoreAnswer } from '../platform/core-documents.js';
 
 const Words = (most: number) => (target: object, field: string) => {
   IsString({ message: 'must be a text' })(target, field);
@@ -207,13 +208,21 @@ export class PropertyQuery {
   @WholeNumber(1, 1_000_000)
   page: number = 1;
 
-  @ApiProperty({ example: '2026-06-01', format: 'date', description: 'First night of outlooks' })
+  @ApiProperty({
+    example: '2026-06-01',
+    format: 'date',
+    description: 'What is true of timers on it, by their own calendars',
+  })
   @CivilDay()
   from!: string;
 }
 
-export class OutlookQuery {
-  @ApiProperty({ example: '2026-06-01', format: 'date', description: 'First night of outlooks' })
+export class StandingQuery {
+  @ApiProperty({
+    example: '2026-06-01',
+    format: 'date',
+    description: 'What is true of timers on it, by their own calendars',
+  })
   @CivilDay()
   from!: string;
 }
@@ -223,12 +232,8 @@ export class TimerOfProperty {
   @ApiProperty() name!: string;
   @ApiProperty({ type: String, nullable: true }) timerType!: string | null;
   @ApiProperty() stations!: number;
-  @ApiProperty({
-    type: TimerOutlook,
-    nullable: true,
-    description: 'Null while it is being worked out: ask again in a moment',
-  })
-  outlook!: TimerOutlook | null;
+  @ApiCoreAnswer('Standing', 'Null while it is being worked out: ask again in a moment')
+  standing!: Standing | null;
 }
 
 export class PropertyListing {

@@ -6,7 +6,7 @@ const SCHEMA = 'rounds';
 const CONNECTIONS = 2;
 
 /** What is done by the hour and by night, and of each its part for one firm. */
-export const QUEUES = ['every-hour', 'every-night', 'outlooks', 'let-go'] as const;
+export const QUEUES = ['every-hour', 'every-night', 'standings', 'let-go'] as const;
 export type Queue = (typeof QUEUES)[number];
 
 /** When rounds begin, as cron says it, in UTC. */

@@ -1,5 +1,5 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { Outlooks } from '../timer-records/outlooks.js';
+import { Standings } from '../timer-records/standings.js';
 import { ROUNDS_DATABASE, RoundsService } from './rounds.service.js';
 
 @Module({})
@@ -8,7 +8,7 @@ export class RoundsModule {
   static with(databaseUrl: string | null): DynamicModule {
     return {
       module: RoundsModule,
-      providers: [RoundsService, Outlooks, { provide: ROUNDS_DATABASE, useValue: databaseUrl }],
+      providers: [RoundsService, Standings, { provide: ROUNDS_DATABASE, useValue: databaseUrl }],
       exports: [RoundsService],
     };
   }

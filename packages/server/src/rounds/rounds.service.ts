@@ -11,7 +11,7 @@ import { clockIn } from '@water-clock/core/time-zones';
 import type PgBoss from 'pg-boss';
 import type { DataSource } from 'typeorm';
 import { letGo } from '../retention/retention.js';
-import { Outlooks } from '../timer-records/outlooks.js';
+import { Standings } from '../timer-records/standings.js';
 import { queueAt, ROUNDS, type Queue } from './queues.js';
 
 /** The database by which processes share their rounds; null: this one has no part in them. */
@@ -35,7 +35,7 @@ export class RoundsService implements OnModuleInit, OnModuleDestroy {
   constructor(
     @InjectDataSource() private readonly source: DataSource,
     @Inject(ROUNDS_DATABASE) private readonly databaseUrl: string | null,
-    private readonly outlooks: Outlooks,
+    private readonly standings: Standings,
   ) {}
 
   async onModuleInit(): Promise<void> {
@@ -45,9 +45,9 @@ export class RoundsService implements OnModuleInit, OnModuleDestroy {
     await boss.start();
     this.#boss = boss;
     for (const [name, cron] of Object.entries(ROUNDS)) await boss.schedule(name, cron);
-    await this.#take(boss, 'every-hour', () => this.#forEachFirm(boss, 'outlooks'));
+    await this.#take(boss, 'every-hour', () => this.#forEachFirm(boss, 'standings'));
     await this.#take(boss, 'every-night', () => this.#forEachFirm(boss, 'let-go'));
-    await this.#take(boss, 'outlooks', ({ firmId }) => this.prepareOutlooks(firmId, new Date()));
+    await this.#take(boss, 'standings', ({ firmId }) => this.prepareStandings(firmId, new Date()));
     await this.#take(boss, 'let-go', ({ firmId }) => this.letGo(firmId, new Date()));
   }
 
@@ -56,7 +56,7 @@ export class RoundsService implements OnModuleInit, OnModuleDestroy {
   }
 
   /** What the lists of a firm will ask for within the hour, worked out before anybody asks. */
-  async prepareOutlooks(firmId: string, now: Date): Promise<void> {
+  async prepareStandings(firmId: string, now: Date): Promise<void> {
     const zones = await this.source.query<{ zone: string | null }[]>(
       `SELECT DISTINCT time_zone AS zone FROM properties
        WHERE firm_id = $1 AND archived_at IS NULL ORDER BY 1`,
@@ -64,7 +64,7 @@ export class RoundsService implements OnModuleInit, OnModuleDestroy {
     );
     for (const { zone } of zones) {
       const soon = formatDateTime(clockIn(zone ?? 'UTC', now.getTime() + AHEAD_MS));
-      await this.outlooks.prepare(firmId, zone, soon.slice(0, DATE_LENGTH));
+      await this.standings.prepare(firmId, zone, soon.slice(0, DATE_LENGTH));
     }
   }
 

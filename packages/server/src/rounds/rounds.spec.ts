@@ -15,9 +15,9 @@ afterAll(() => server.close());
 
 const post = async (path: string, body: object) =>
   (await owner.agent.post(path).send(body).expect(201)).body.id as string;
-const outlooks = () =>
+const standings = () =>
   server.source.query<{ date: string }[]>(
-    `SELECT from_date::text AS date FROM outlooks ORDER BY 1`,
+    `SELECT from_date::text AS date FROM standings ORDER BY 1`,
   );
 
 it('what lists will ask for is there before anybody asks, by the date of each home', async () => {
@@ -29,14 +29,14 @@ it('what lists will ask for is there before anybody asks, by the date of each ho
   await post(`/api/properties/${archived}/timers`, { name: 'Shed', document: planDocument() });
   await owner.agent.put(`/api/properties/${archived}/archived`).send({ archived: true });
   const rounds = server.app.get(RoundsService);
-  await rounds.prepareOutlooks(owner.firmId, new Date('2026-06-01T10:30:00Z'));
+  await rounds.prepareStandings(owner.firmId, new Date('2026-06-01T10:30:00Z'));
   // An hour ahead: 01:30 of the next day, 00:30, and 11:30.
-  expect(await outlooks()).toEqual(
+  expect(await standings()).toEqual(
     ['2026-06-01', '2026-06-01', '2026-06-02'].map((date) => ({ date })),
   );
-  const before = await server.source.query('SELECT * FROM outlooks ORDER BY timer_id');
-  await rounds.prepareOutlooks(owner.firmId, new Date('2026-06-01T10:30:00Z'));
-  expect(await server.source.query('SELECT * FROM outlooks ORDER BY timer_id')).toEqual(before);
+  const before = await server.source.query('SELECT * FROM standings ORDER BY timer_id');
+  await rounds.prepareStandings(owner.firmId, new Date('2026-06-01T10:30:00Z'));
+  expect(await server.source.query('SELECT * FROM standings ORDER BY timer_id')).toEqual(before);
 });
 
 it('of two processes one does the part of a firm, and a firm waits once', async () => {

@@ -25,6 +25,9 @@ export const CHANGE_KINDS = [
   'rules',
   'weather',
   'timer type',
+  'planned visit',
+  'due',
+  'calendar link',
 ] as const;
 export type ChangeKind = (typeof CHANGE_KINDS)[number];
 

@@ -21,9 +21,13 @@ import { WiringAndMowing1920000000000 } from './migrations/1920000000000-wiring-
 import { StationsAreFound1930000000000 } from './migrations/1930000000000-stations-are-found.js';
 import { HouseholdLanguage1940000000000 } from './migrations/1940000000000-household-language.js';
 import { SetUp1950000000000 } from './migrations/1950000000000-set-up.js';
+import { Round1960000000000 } from './migrations/1960000000000-round.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
-import { StoredOutlook } from './outlook.entity.js';
+import { StoredStanding } from './standing.entity.js';
+import { PlannedVisit } from './planned-visit.entity.js';
+import { StoredDueAnswer } from './due-answer.entity.js';
+import { CalendarLink } from './calendar-link.entity.js';
 import { AccountLink, KnownDevice, Person, Session, SignInTry } from './person.entity.js';
 import { Property } from './property.entity.js';
 import { Removal } from './removal.entity.js';
@@ -65,7 +69,10 @@ const databaseOptions = (url: string) => ({
     StoredSheet,
     ShareLink,
     Removal,
-    StoredOutlook,
+    StoredStanding,
+    PlannedVisit,
+    StoredDueAnswer,
+    CalendarLink,
     Change,
   ],
   subscribers: [NamesWhoAsked],
@@ -88,6 +95,7 @@ const databaseOptions = (url: string) => ({
     StationsAreFound1930000000000,
     HouseholdLanguage1940000000000,
     SetUp1950000000000,
+    Round1960000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

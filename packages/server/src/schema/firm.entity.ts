@@ -1,3 +1,4 @@
+import type { Spans } from '@water-clock/core/dues';
 import type { Customary } from '@water-clock/core/needs';
 import { Check, Column, Entity, PrimaryGeneratedColumn } from 'typeorm';
 
@@ -35,6 +36,10 @@ export class Firm {
   /** Customary minutes and waterings; null: the product's. */
   @Column('jsonb', { nullable: true })
   customary!: Customary | null;
+
+  /** After how many months things fall due again; null: the product's. */
+  @Column('jsonb', { nullable: true })
+  spans!: Spans | null;
 
   /** Whoever signs in needs an authenticator too. */
   @Column('boolean', { name: 'wants_second_factor', default: false })

@@ -41,7 +41,7 @@ export class TimerType {
   @Column('jsonb', {
     default: () =>
       // In the order in which PostgreSQL keeps it.
-      `'{"wiring": "valve-wires", "storeCopy": "", "keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"], "factoryReset": "", "pauseForRain": "", "bringBackCopy": "", "runOneStation": "", "intervalAskedAs": "first-day", "longestHoldDays": 14}'`,
+      `'{"wiring": "valve-wires", "storeCopy": "", "keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"], "factoryReset": "", "pauseForRain": "", "bringBackCopy": "", "runOneStation": "", "setsSummerTime": false, "intervalAskedAs": "first-day", "longestHoldDays": 14}'`,
   })
   handling!: TimerHandling;
 

@@ -15,6 +15,7 @@ import { dataSourceFor } from '../schema/data-source.js';
 
 /** Somebody of a firm, signed in, with what they may ask the server. */
 export interface TestPerson {
+  readonly id: string;
   readonly firmId: string;
   readonly name: string;
   readonly agent: ReturnType<typeof request.agent>;
@@ -83,7 +84,7 @@ export async function startTestServer(simulatorUrl: string | null = null): Promi
       );
       const token = await app.get(SessionsService).open(person);
       const agent = request.agent(app.getHttpServer()).set('Cookie', `${COOKIE}=${token}`);
-      return { firmId: firm, name, agent };
+      return { id: person.id, firmId: firm, name, agent };
     },
     close: async () => {
       await app.close();

@@ -9,6 +9,7 @@ import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import { Timer } from '../schema/timer.entity.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
+import { holdPlannedVisit } from './hold-planned-visit.js';
 import { keepInTimer } from './keep-in-timer.js';
 import { madeEntry } from './made-entry.js';
 import { renewJobs } from './renew-jobs.js';
@@ -42,7 +43,9 @@ export class VisitsService {
       }
       const startedAt = observedAt(fields.startedAt, new Date());
       const row = { ...fields, firmId, timerId, startedAt, startedBy };
-      return (await manager.save(manager.create(StoredVisit, row))).id;
+      const { id } = await manager.save(manager.create(StoredVisit, row));
+      await holdPlannedVisit(manager, { id, timerId, startedAt });
+      return id;
     });
     return this.one(firmId, id);
   }

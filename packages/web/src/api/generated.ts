@@ -87,6 +87,42 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/calendar-link': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells whether a link leads to one's planned visits. */
+    readonly get: operations['roundLink'];
+    readonly put?: never;
+    /** Makes a new link to one's planned visits; the one before leads nowhere. */
+    readonly post: operations['roundRenewLink'];
+    /** Withdraws the link to one's planned visits. */
+    readonly delete: operations['roundWithdrawLink'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/calendars/{token}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the planned visits that a link leads to, as a calendar. */
+    readonly get: operations['roundCalendar'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/changes': {
     readonly parameters: {
       readonly query?: never;
@@ -137,6 +173,23 @@ export interface paths {
     readonly head?: never;
     /** Names a copy, or says that it is what the timer holds now. */
     readonly patch: operations['copiesChange'];
+    readonly trace?: never;
+  };
+  readonly '/api/due-answers/{answerId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    /** Withdraws what was said of a due. */
+    readonly delete: operations['roundWithdrawAnswer'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
     readonly trace?: never;
   };
   readonly '/api/firm': {
@@ -201,6 +254,23 @@ export interface paths {
     readonly get: operations['retentionOf'];
     /** Sets for how long the firm keeps things; what is older goes by night. */
     readonly put: operations['retentionSet'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/firm/spans': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Changes after how many months things fall due again. */
+    readonly put: operations['peopleSetSpans'];
     readonly post?: never;
     readonly delete?: never;
     readonly options?: never;
@@ -375,6 +445,59 @@ export interface paths {
     readonly post?: never;
     /** Takes out the authenticator of somebody who lost it. */
     readonly delete: operations['peopleForgetSecondFactor'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/planned-visits': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the visits that are planned from one date to another. */
+    readonly get: operations['roundList'];
+    readonly put?: never;
+    /** Plans a visit. */
+    readonly post: operations['roundAdd'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/planned-visits/{plannedVisitId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    /** Takes a planned visit away. */
+    readonly delete: operations['roundRemove'];
+    readonly options?: never;
+    readonly head?: never;
+    /** Changes a planned visit, or moves it to another day or person. */
+    readonly patch: operations['roundChange'];
+    readonly trace?: never;
+  };
+  readonly '/api/planned-visits/order': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Says in which order somebody drives. */
+    readonly put: operations['roundOrder'];
+    readonly post?: never;
+    readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
     readonly patch?: never;
@@ -597,6 +720,23 @@ export interface paths {
     };
     /** Tells whether the process is ready for requests. */
     readonly get: operations['healthReady'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/round': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells what there is to do: visits of a date, what is due, what needs somebody. */
+    readonly get: operations['roundOf'];
     readonly put?: never;
     readonly post?: never;
     readonly delete?: never;
@@ -972,6 +1112,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/timers/{timerId}/due-answers': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Says that a due is done other than by a visit, or puts it off. */
+    readonly post: operations['roundAnswer'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/timers/{timerId}/holds': {
     readonly parameters: {
       readonly query?: never;
@@ -1306,6 +1463,10 @@ export interface components {
       /** @example VU-39256 */
       readonly serial: string;
     };
+    readonly CalendarLinkAnswer: {
+      /** Format: date-time */
+      readonly madeAt: string;
+    };
     readonly ChangeAnswer: {
       /** @description Of each field what it was and what it is; of a document which of its parts */
       readonly fields: {
@@ -1327,7 +1488,10 @@ export interface components {
         | 'link'
         | 'rules'
         | 'weather'
-        | 'timer type';
+        | 'timer type'
+        | 'planned visit'
+        | 'due'
+        | 'calendar link';
       /** Format: date-time */
       readonly madeAt: string;
       readonly name: string | null;
@@ -1401,6 +1565,9 @@ export interface components {
     readonly CustomaryFields: {
       readonly document: components['schemas']['Customary'];
     };
+    readonly DayOrder: {
+      readonly ids: readonly string[];
+    };
     readonly DemoPerson: {
       readonly firm: string;
       /** Format: uuid */
@@ -1412,6 +1579,55 @@ export interface components {
     readonly DemoSignInFields: {
       /** Format: uuid */
       readonly personId: string;
+    };
+    readonly DueAnswerAnswer: {
+      /** Format: uuid */
+      readonly id: string;
+      readonly key: string;
+      /** Format: uuid */
+      readonly timerId: string;
+    };
+    readonly DueAnswerFields: {
+      /**
+       * @description Absent: it is put off
+       * @enum {string}
+       */
+      readonly doneBy?: 'household' | 'firm';
+      /**
+       * Format: uuid
+       * @description Sent twice it counts once
+       */
+      readonly id?: string;
+      /** @example battery:2026-06-09 */
+      readonly key: string;
+      /** @enum {string} */
+      readonly kind:
+        | 'season-step'
+        | 'clock-change'
+        | 'rule-change'
+        | 'sensor-back'
+        | 'hold-ends'
+        | 'look'
+        | 'battery'
+        | 'sensor-test'
+        | 'filter'
+        | 'yearly-check'
+        | 'link-ends';
+      /**
+       * Format: date
+       * @description When it was done, or put off
+       */
+      readonly on: string;
+      /**
+       * @description Why it is put off
+       * @default
+       */
+      readonly reason?: string;
+      /**
+       * Format: date
+       * @description The date that it is put off to
+       */
+      readonly until?: string;
     };
     readonly EntryAnswer: {
       readonly entry: components['schemas']['VisitEntry'];
@@ -1451,6 +1667,8 @@ export interface components {
       readonly isDemo: boolean;
       readonly name: string;
       readonly phone: string;
+      /** @description After how many months things fall due again */
+      readonly spans: components['schemas']['Spans'];
       /** @enum {string} */
       readonly units: 'metric' | 'us';
       readonly wantsSecondFactor: boolean;
@@ -1526,6 +1744,19 @@ export interface components {
       readonly holds: readonly components['schemas']['Hold'][];
       /** @example 1 */
       readonly version: number;
+    };
+    readonly HomeOfVisit: {
+      readonly address: string;
+      readonly contactEmail: string;
+      readonly contactName: string;
+      readonly contactPhone: string;
+      readonly gateNotes: string;
+      /** Format: uuid */
+      readonly id: string;
+      readonly latitude: number | null;
+      readonly longitude: number | null;
+      readonly name: string;
+      readonly town: string;
     };
     readonly ImportAnswer: {
       /** @description Empty: all of it is here already */
@@ -1665,6 +1896,37 @@ export interface components {
       /** @description Null: no circuit */
       readonly ohms: number | null;
     };
+    readonly NewCalendarLinkAnswer: {
+      /** Format: date-time */
+      readonly madeAt: string;
+      /** @description Told this once only */
+      readonly token: string;
+    };
+    readonly NewPlannedVisit: {
+      /**
+       * Format: uuid
+       * @description Sent twice it counts once
+       */
+      readonly id?: string;
+      /** @description Absent: as long as what is to be done takes */
+      readonly minutes?: number;
+      /** @default  */
+      readonly notes?: string;
+      /**
+       * Format: date
+       * @example 2026-06-09
+       */
+      readonly onDate: string;
+      /** Format: uuid */
+      readonly personId: string;
+      /** Format: uuid */
+      readonly propertyId: string;
+      /**
+       * @description What it is for
+       * @default
+       */
+      readonly reason?: string;
+    };
     readonly NewProperty: {
       /**
        * @default
@@ -1783,6 +2045,42 @@ export interface components {
         readonly [key: string]: unknown;
       };
       readonly reasons?: readonly components['schemas']['PlanReason'][];
+    };
+    readonly PlannedVisitAnswer: {
+      readonly home: components['schemas']['HomeOfVisit'];
+      /** Format: uuid */
+      readonly id: string;
+      /** @description It was held */
+      readonly isHeld: boolean;
+      readonly minutes: number | null;
+      readonly notes: string;
+      /** Format: date */
+      readonly onDate: string;
+      readonly person: string;
+      /** Format: uuid */
+      readonly personId: string;
+      readonly reason: string;
+      readonly version: number;
+    };
+    readonly PlannedVisitChange: {
+      /** @description Absent: as long as what is to be done takes */
+      readonly minutes?: number;
+      /** @default  */
+      readonly notes?: string;
+      /**
+       * Format: date
+       * @example 2026-06-09
+       */
+      readonly onDate: string;
+      /** Format: uuid */
+      readonly personId: string;
+      /**
+       * @description What it is for
+       * @default
+       */
+      readonly reason?: string;
+      /** @example 1 */
+      readonly version: number;
     };
     readonly PlanReason: {
       /** @enum {string} */
@@ -1944,6 +2242,16 @@ export interface components {
     readonly RecoveryCodesAnswer: {
       /** @description Each is good once; told now and never again */
       readonly codes: readonly string[];
+    };
+    readonly RoundAnswer: {
+      /** @description How many timers there are */
+      readonly of: number;
+      /** @description Of so many it is still being worked out: ask again in a moment */
+      readonly pending: number;
+      /** @description Those that need something, or will soon */
+      readonly timers: readonly components['schemas']['TimerToDo'][];
+      /** @description In the order in which they are driven */
+      readonly visits: readonly components['schemas']['VisitToday'][];
     };
     readonly RuleSet: import('@water-clock/core/local-rules').RuleSet;
     readonly RuleSetAnswer: {
@@ -2111,6 +2419,11 @@ export interface components {
        */
       readonly reads: string;
     };
+    readonly Spans: import('@water-clock/core/dues').Spans;
+    readonly SpansFields: {
+      readonly document: components['schemas']['Spans'];
+    };
+    readonly Standing: import('@water-clock/core/standing').Standing;
     readonly StrengthAnswer: {
       /** @description 0 and 1: among those that are guessed first; 4: out of reach */
       readonly strength: number;
@@ -2156,21 +2469,24 @@ export interface components {
       readonly id: string;
       readonly name: string;
       /** @description Null while it is being worked out: ask again in a moment */
-      readonly outlook: components['schemas']['TimerOutlook'] | null;
+      readonly standing: components['schemas']['Standing'] | null;
       readonly stations: number;
       readonly timerType: string | null;
     };
-    readonly TimerOutlook: {
-      /** @description How many pairs of program runs overlap in fourteen days */
-      readonly collisions: number;
-      /** @description When the first overlap on any date begins */
-      readonly firstCollision: string | null;
-      /** @description The timer is switched off */
-      readonly isOff: boolean;
-      /** @description Its settings are too much to work out: nothing else is known */
-      readonly isTooMuch: boolean;
-      /** @description How many program runs begin in fourteen days */
-      readonly runs: number;
+    readonly TimerToDo: {
+      readonly home: components['schemas']['HomeOfVisit'];
+      /** Format: uuid */
+      readonly id: string;
+      /** @description What the household reads */
+      readonly language: string;
+      readonly name: string;
+      /**
+       * Format: date
+       * @description The next visit there
+       */
+      readonly plannedOn: string | null;
+      readonly standing: components['schemas']['Standing'];
+      readonly stations: number;
     };
     readonly TimerTypeAnswer: {
       readonly capability: components['schemas']['TimerCapability'];
@@ -2262,6 +2578,23 @@ export interface components {
       readonly startedBy: string;
       /** Format: uuid */
       readonly timerId: string;
+    };
+    readonly VisitToday: {
+      readonly home: components['schemas']['HomeOfVisit'];
+      /** Format: uuid */
+      readonly id: string;
+      /** @description It was held */
+      readonly isHeld: boolean;
+      readonly minutes: number | null;
+      readonly notes: string;
+      /** Format: date */
+      readonly onDate: string;
+      readonly person: string;
+      /** Format: uuid */
+      readonly personId: string;
+      readonly reason: string;
+      readonly timers: readonly components['schemas']['TimerOfProperty'][];
+      readonly version: number;
     };
     readonly WeatherAnswer: {
       readonly document: components['schemas']['WeatherFile'];
@@ -2488,6 +2821,83 @@ export interface operations {
       };
     };
   };
+  readonly roundLink: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      /** @description None, or one */
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['CalendarLinkAnswer'][];
+        };
+      };
+    };
+  };
+  readonly roundRenewLink: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['NewCalendarLinkAnswer'];
+        };
+      };
+    };
+  };
+  readonly roundWithdrawLink: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly roundCalendar: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly token: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'text/calendar': string;
+        };
+      };
+    };
+  };
   readonly changesPage: {
     readonly parameters: {
       readonly query?: {
@@ -2507,7 +2917,10 @@ export interface operations {
           | 'link'
           | 'rules'
           | 'weather'
-          | 'timer type';
+          | 'timer type'
+          | 'planned visit'
+          | 'due'
+          | 'calendar link';
         /** @description By one person only */
         readonly personId?: string;
         /** @description Of one property only */
@@ -2548,7 +2961,10 @@ export interface operations {
           | 'link'
           | 'rules'
           | 'weather'
-          | 'timer type';
+          | 'timer type'
+          | 'planned visit'
+          | 'due'
+          | 'calendar link';
         /** @description By one person only */
         readonly personId?: string;
         /** @description Of one property only */
@@ -2613,6 +3029,25 @@ export interface operations {
         content: {
           readonly 'application/json': components['schemas']['CopyAnswer'];
         };
+      };
+    };
+  };
+  readonly roundWithdrawAnswer: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly answerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };
@@ -2719,6 +3154,29 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['KeepingFields'];
+        };
+      };
+    };
+  };
+  readonly peopleSetSpans: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['SpansFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['FirmAnswer'];
         };
       };
     };
@@ -2973,6 +3431,117 @@ export interface operations {
       };
     };
   };
+  readonly roundList: {
+    readonly parameters: {
+      readonly query: {
+        readonly from: string;
+        readonly to: string;
+        readonly whose?: 'mine' | 'firm';
+      };
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['PlannedVisitAnswer'][];
+        };
+      };
+    };
+  };
+  readonly roundAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['NewPlannedVisit'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PlannedVisitAnswer'];
+        };
+      };
+    };
+  };
+  readonly roundRemove: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly plannedVisitId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly roundChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly plannedVisitId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PlannedVisitChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PlannedVisitAnswer'];
+        };
+      };
+    };
+  };
+  readonly roundOrder: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['DayOrder'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   readonly planningPlan: {
     readonly parameters: {
       readonly query?: never;
@@ -3001,7 +3570,7 @@ export interface operations {
       readonly query: {
         /** @description Those that were archived */
         readonly archived?: 'yes' | 'no';
-        /** @description First night of outlooks */
+        /** @description What is true of timers on it, by their own calendars */
         readonly from: string;
         readonly page?: number;
         /** @description Words that the property is found by; all of them */
@@ -3251,7 +3820,7 @@ export interface operations {
   readonly propertiesTimers: {
     readonly parameters: {
       readonly query: {
-        /** @description First night of outlooks */
+        /** @description What is true of timers on it, by their own calendars */
         readonly from: string;
       };
       readonly header?: never;
@@ -3358,6 +3927,30 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['HealthAnswer'];
+        };
+      };
+    };
+  };
+  readonly roundOf: {
+    readonly parameters: {
+      readonly query: {
+        /** @description The date of whoever asks */
+        readonly on: string;
+        /** @description Of oneself, or of the whole firm */
+        readonly whose?: 'mine' | 'firm';
+      };
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RoundAnswer'];
         };
       };
     };
@@ -4032,6 +4625,31 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['CopyAnswer'];
+        };
+      };
+    };
+  };
+  readonly roundAnswer: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['DueAnswerFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['DueAnswerAnswer'];
         };
       };
     };

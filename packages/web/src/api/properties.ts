@@ -3,7 +3,6 @@ import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { KEPT } from './kept';
 import { request, type Api } from './request';
 
-export type Outlook = Api['TimerOutlook'];
 export type TimerOfProperty = Api['TimerOfProperty'];
 export type PropertyListing = Api['PropertyListing'];
 export type PropertyPage = Api['PropertyPage'];
@@ -18,7 +17,7 @@ export interface PropertySearch {
   readonly sort: 'name' | 'town' | 'newest';
   readonly archived: 'yes' | 'no';
   readonly page: number;
-  /** The first night of the outlooks. */
+  /** The date on which it is asked what is true of timers. */
   readonly from: string;
 }
 
@@ -28,7 +27,7 @@ export const propertiesKey = [KEY];
 /** What is still being worked out is asked for again. */
 const AGAIN_MS = 2000;
 const againWhile = (timers: readonly TimerOfProperty[] = []) =>
-  timers.some(({ outlook }) => outlook === null) && AGAIN_MS;
+  timers.some(({ standing }) => standing === null) && AGAIN_MS;
 
 export const propertiesQuery = (search: PropertySearch) =>
   queryOptions({
@@ -42,7 +41,7 @@ export const propertiesQuery = (search: PropertySearch) =>
     ...(search.q === '' && KEPT),
   });
 
-/** The timers of a property, each with what fourteen nights from a date bring. */
+/** The timers of a property, each with what is true of it on a date. */
 export const timersOfPropertyQuery = (id: string, from: string) =>
   queryOptions({
     queryKey: [KEY, 'timers', id, from],

@@ -30,7 +30,9 @@ export const router = createBrowserRouter([
         loader: () => queryClient.query(sessionQuery).catch(() => null),
         shouldRevalidate: () => false,
         children: [
-          { index: true, element: <Navigate to="/properties" replace /> },
+          { index: true, element: <Navigate to="/round" replace /> },
+          screen('round', () => import('../round/round-page'), 'RoundPage'),
+          screen('round/plan', () => import('../round/plan/plan-page'), 'PlanPage'),
           screen('properties', () => import('../properties/properties-page'), 'PropertiesPage'),
           screen('properties/new', property, 'PropertyEditPage'),
           screen(

@@ -21,6 +21,7 @@ import '../ui/list-page.module.css';
 // What several screens share is there with the frame, before any screen's own: one order, whoever comes first.
 
 const PLACES = [
+  ['/round', 'Round'],
   ['/properties', 'Properties'],
   ['/timer-types', 'Timer types'],
   ['/rules', 'Rules'],
@@ -35,7 +36,7 @@ export function Shell() {
     <div className={styles['shell']}>
       <SkipLink />
       <header className={styles['shell-bar']}>
-        <Link to="/properties" className={styles['shell-name']}>
+        <Link to="/round" className={styles['shell-name']}>
           <BrandMark />
           Water Clock
         </Link>

@@ -22,6 +22,9 @@ const KINDS: Record<Change['kind'], string> = {
   rules: 'rules',
   weather: 'weather',
   'timer type': 'a timer type',
+  'planned visit': 'a planned visit',
+  due: 'a due',
+  'calendar link': 'a calendar link',
 };
 
 /** To choose one of. */

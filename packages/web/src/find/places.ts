@@ -12,6 +12,8 @@ const page = (title: string, act: string, where = ''): Line => ({
 
 /** The pages that belong to no home. */
 export const PAGES: readonly Line[] = [
+  page('Round', '/round', 'today, what is due, what needs attention'),
+  page('Planned visits', '/round/plan', 'by month and week'),
   page('Properties', '/properties', 'all homes'),
   page('Timer types', '/timer-types', 'what each type can do'),
   page('Rules', '/rules', 'local watering rules by district'),

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { Page } from '../ui/page';
 import { useSignedIn } from '../session/use-signed-in';
 import { CustomaryMinutes } from './customary-minutes';
+import { DueSpans } from './due-spans';
 import { FirmFacts } from './firm-facts';
 import { People } from './people';
 import { useChangeFirm } from './use-change-firm';
@@ -27,6 +28,7 @@ export function FirmPage() {
     >
       <FirmFacts />
       <CustomaryMinutes />
+      <DueSpans />
       <People />
       {isOwner && <SecondFactorWanted />}
     </Page>

@@ -15,9 +15,9 @@ import { DataTable, Pages, type DataColumn } from '../ui/data-table';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
 import { appOnDevice } from '../offline/app-on-device';
+import { StandingWords } from '../timer-records/standing-words';
 import { saveForOffline } from '../timer-records/use-timer-on-device';
 import { todayHere } from '../format/today';
-import { OutlookWords } from '../property/outlook-words';
 import pageStyles from '../ui/page.module.css';
 import { AddProperty } from './add-property';
 import { FirstRun } from './first-run';
@@ -48,17 +48,17 @@ const columns: readonly DataColumn<PropertyListing>[] = [
   },
   { title: 'Contact', cell: ({ contactName }) => contactName, from: 'md' },
   {
-    title: 'Timers, and their next fourteen days',
+    title: 'Timers, and what they need',
     cell: ({ timers }) =>
       timers.length === 0 ? (
         <span className={pageStyles['soft']}>no timer yet</span>
       ) : (
         <ul className={styles['timers-of']}>
-          {timers.map(({ id, name, timerType, outlook }) => (
+          {timers.map(({ id, name, timerType, standing }) => (
             <li key={id}>
               <Link to={`/timers/${id}`}>{name}</Link>
               <span className={pageStyles['soft']}>{timerType}</span>
-              <OutlookWords outlook={outlook} />
+              <StandingWords standing={standing} most={2} />
             </li>
           ))}
         </ul>

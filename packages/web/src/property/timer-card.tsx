@@ -1,4 +1,3 @@
-import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { Link, useNavigate } from 'react-router';
@@ -7,11 +6,11 @@ import { changeTimer, timerQuery } from '../api/timers';
 import { useWrite } from '../api/use-write';
 import { InTimerWords } from '../copies/in-timer-words';
 import { useMayChange } from '../session/use-signed-in';
+import { StandingWords } from '../timer-records/standing-words';
 import { timerPages } from '../timer-records/timer-pages';
 import { useOpenVisit } from '../timer-records/use-visit';
 import { HoldRow } from './hold-row';
 import { OwnMemoryHeld } from './own-memory-row';
-import { OutlookWords } from './outlook-words';
 import { SensorRow } from './sensor-row';
 import pageStyles from '../ui/page.module.css';
 import styles from './property-page.module.css';
@@ -24,12 +23,12 @@ interface TimerCardProps {
 
 /** One timer of a property: what its nights bring, what is in it, and the ways to work on it. */
 export function TimerCard({ timer, isFirst }: TimerCardProps) {
-  const { id, name, timerType, stations, outlook } = timer;
+  const { id, name, timerType, stations, standing } = timer;
   const navigate = useNavigate();
   const mayChange = useMayChange();
   const isVisited = Boolean(useOpenVisit(id));
   return (
-    <section className={clsx(pageStyles['sheet'], styles['timer-card'])} aria-label={name}>
+    <section className={pageStyles['sheet']} aria-label={name}>
       <h2>
         <Link to={`/timers/${id}`}>{name}</Link>
         <span className={pageStyles['soft']}>
@@ -37,9 +36,9 @@ export function TimerCard({ timer, isFirst }: TimerCardProps) {
         </span>
       </h2>
       <dl className={pageStyles['facts']}>
-        <dt>14 days</dt>
+        <dt>Needs</dt>
         <dd>
-          <OutlookWords outlook={outlook} />
+          <StandingWords standing={standing} />
         </dd>
         <HoldRow timerId={id} />
         <SensorRow timerId={id} />

@@ -1,6 +1,7 @@
 import './in-browser';
 import 'fake-indexeddb/auto';
 import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { Spans } from '@water-clock/core/dues';
 import { Customary } from '@water-clock/core/needs';
 import { App } from 'antd';
 import type { ReactNode } from 'react';
@@ -24,6 +25,7 @@ export const INES: Session = {
     phone: '555 0100',
     units: 'metric',
     currency: 'USD',
+    spans: new Spans(),
     customary: new Customary(),
     wantsSecondFactor: false,
     isDemo: false,

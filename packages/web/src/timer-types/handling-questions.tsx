@@ -11,7 +11,7 @@ import {
   type WiringKind,
 } from '@water-clock/core/timer-types';
 import { EN } from '@water-clock/core/household-words';
-import { Button, Input } from 'antd';
+import { Button, Checkbox, Input } from 'antd';
 import { Choice } from '../ui/choice';
 import { NumberInput } from '../ui/number-input';
 import pageStyles from '../ui/page.module.css';
@@ -122,6 +122,12 @@ export function HandlingQuestions({ handling, onChange }: HandlingQuestionsProps
             onChange={(longestHoldDays) => onChange({ ...handling, longestHoldDays })}
           />
         </label>
+        <Checkbox
+          checked={handling.setsSummerTime}
+          onChange={(event) => onChange({ ...handling, setsSummerTime: event.target.checked })}
+        >
+          Puts its clock to summer time, and back, by itself
+        </Checkbox>
         {keysOf(IN_WORDS).map((field) => (
           <label key={field} className={styles['handling-words']}>
             {IN_WORDS[field]}

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
 import { calendarText } from '@water-clock/core/formats';
+import { hasFilter } from '@water-clock/core/dues';
 import { lastLook, valueWords } from '@water-clock/core/key-in';
 import type { Confirmed, Plan } from '@water-clock/core/settings';
 import type { Sheet } from '@water-clock/core/sheets';
@@ -72,6 +73,7 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Pl
   const care = [
     ['battery', 'The battery was changed'] as const,
     ...(plan.timer.rainSensor ? [['sensor', 'The rain sensor was tried'] as const] : []),
+    ...(hasFilter(plan) ? [['filter', 'The filter and the screen were cleaned'] as const] : []),
   ];
   return (
     <section className={pageStyles['sheet']} aria-labelledby="last-look">

@@ -1,11 +1,14 @@
 import { parseDate } from '@water-clock/core/civil-time';
 import type { Confirmed, Plan } from '@water-clock/core/settings';
 import { speakerOf } from '@water-clock/core/household-words';
+import { useQuery } from '@tanstack/react-query';
+import type { Standing } from '@water-clock/core/standing';
 import { dueDates, sheetOf, type Sheet } from '@water-clock/core/sheets';
 import type { Visit } from '@water-clock/core/visits';
 import { moistureHeld } from '@water-clock/core/yards';
 import { App } from 'antd';
 import { useMemo, useState } from 'react';
+import { timersOfPropertyQuery } from '../api/properties';
 import { sheetsQuery } from '../api/sheets';
 import type { Timer } from '../api/timers';
 import { useWrite } from '../api/use-write';
@@ -34,6 +37,7 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
   const yard = useStoredYard(timer.id).data?.document;
   const sensorBackOn = yard?.sensorBackOn ?? null;
   const on = parseDate(todayHere())!;
+  const next = useNextCare(timer);
   const { of, keyedIn, unknown } = confirmed;
   return useMemo(
     () =>
@@ -49,6 +53,7 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
         language: timer.property.language,
         due: dueDates({
           ...{ plan: withZone(plan, timer), on, care, seasonStep, sensorBackOn },
+          ...{ spans: firm.spans, next, setsSummerTime: timer.handling.setsSummerTime },
           speaker: speakerOf(timer.property.language),
         }),
         volumeWords: (litres) => `${shownAmount(litres, volume)} ${volume.label}`,
@@ -62,6 +67,7 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
       firm,
       person.clock,
       care,
+      next,
       seasonStep,
       sensorBackOn,
       yard,
@@ -71,6 +77,14 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
       unknown,
     ],
   );
+}
+
+const NOTHING_KNOWN: Standing['care'] = {};
+
+/** When each care of a timer is to be taken next, as its home's list says it. */
+function useNextCare({ id, property }: Timer): Standing['care'] {
+  const timers = useQuery(timersOfPropertyQuery(property.id, todayHere()));
+  return timers.data?.find((one) => one.id === id)?.standing?.care ?? NOTHING_KNOWN;
 }
 
 /** A plan in the time zone of the home that the timer hangs at. */

@@ -16,8 +16,8 @@ export function useTimerNext(timerId: string): TimerNext | null {
     ...timersOfPropertyQuery(propertyId, todayHere()),
     enabled: propertyId !== '',
   });
-  const outlook = timers.data?.find(({ id }) => id === timerId)?.outlook;
-  const collisions = outlook?.collisions ?? 0;
+  const standing = timers.data?.find(({ id }) => id === timerId)?.standing;
+  const collisions = standing?.collisions ?? 0;
   return useMemo(() => {
     if (!timer || !target) return null;
     const values = toKeyIn({

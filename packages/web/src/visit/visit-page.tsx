@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
-import { FAULT_NAMES, STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
+import { CARE_NAMES, FAULT_NAMES, STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
 import type { MadeEntry, Statement, StepWork } from '@water-clock/core/visits';
 import { Button, Tag } from 'antd';
 import { Link, useParams } from 'react-router';
@@ -171,7 +171,7 @@ function entryWords({ entry }: MadeEntry): string {
       return `Station ${entry.station}: ${faults}${entry.note ? ` (${entry.note})` : ''}`;
     }
     case 'care':
-      return entry.what === 'battery' ? 'The battery' : 'The rain sensor';
+      return CARE_NAMES[entry.what];
   }
 }
 

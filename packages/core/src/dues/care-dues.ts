@@ -1,0 +1,44 @@
+import { addMonths, formatDate, type DayNumber } from '../civil-time/index.js';
+import { CARE_KINDS, type CareKind, type FirstDue } from './due.js';
+import type { DueFacts } from './due-facts.js';
+
+/** What is done again and again, so many months after it was done last. */
+export const careDues = (facts: DueFacts): FirstDue[] =>
+  CARE_KINDS.flatMap((kind): FirstDue[] => {
+    const months = monthsOf(kind, facts);
+    if (months === 0) return [];
+    const last = lastOf(kind, facts);
+    // What nobody wrote down counts from when the timer came to the firm.
+    const on = formatDate(addMonths(last ?? facts.addedOn, months));
+    const known = last === null ? null : formatDate(last);
+    const due = { key: `${kind}:${known ?? 'never'}`, on, last: known };
+    return kind === 'battery'
+      ? [{ ...due, kind, isBackup: facts.battery === 'backup' }]
+      : [{ ...due, kind }];
+  });
+
+/** When each is to be done next; absent: not at this timer, or not by this firm. */
+export const nextCare = (facts: DueFacts): Partial<Record<CareKind, string>> =>
+  Object.fromEntries(careDues(facts).map(({ kind, on }) => [kind, on]));
+
+/** After how many months; 0: not at this timer, or not by this firm. */
+function monthsOf(kind: CareKind, { spans, battery, hasRainSensor, hasFilter }: DueFacts): number {
+  switch (kind) {
+    case 'battery':
+      return battery === 'main' ? spans.battery : spans.backupBattery;
+    case 'sensor-test':
+      return hasRainSensor ? spans.sensorTest : 0;
+    case 'filter':
+      return hasFilter ? spans.filter : 0;
+    case 'yearly-check':
+      return spans.yearlyCheck;
+  }
+}
+
+function lastOf(kind: CareKind, { care, answers }: DueFacts): DayNumber | null {
+  const said = answers.filter((one) => one.kind === kind && one.until === null).map(({ on }) => on);
+  return [care[kind] ?? null, ...said].reduce<DayNumber | null>(
+    (latest, day) => (latest === null || (day !== null && day > latest) ? day : latest),
+    null,
+  );
+}

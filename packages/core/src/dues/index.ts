@@ -1,0 +1,16 @@
+export {
+  CARE_KINDS,
+  DUE_KINDS,
+  type CareKind,
+  type Due,
+  type DueKind,
+  type PutOff,
+} from './due.js';
+export type { DueAnswer, DueFacts, Percents, SeasonFacts } from './due-facts.js';
+export { nextCare } from './care-dues.js';
+export { duesOf } from './dues-of.js';
+export { dueInWords, dueSince, percentsInWords } from './due-words.js';
+export { hasFilter } from './has-filter.js';
+export { seasonStepWords } from './season-step-words.js';
+export { householdMessage } from './household-message.js';
+export { readSpans, Spans } from './spans.js';

@@ -1,0 +1,60 @@
+import { dayOf, parseDate, parseDateTime, type DayNumber } from '../civil-time/index.js';
+import { hasFilter, type CareKind, type DueFacts, type SeasonFacts } from '../dues/index.js';
+import type { Plan } from '../settings/index.js';
+import { bypassedSensors } from '../sheets/index.js';
+import type { PastEntry, TimerFacts } from './standing.js';
+
+const CARED_FOR: Readonly<Record<string, CareKind>> = {
+  battery: 'battery',
+  sensor: 'sensor-test',
+  filter: 'filter',
+};
+
+interface WorkedOut {
+  readonly inTimer: Plan;
+  readonly season: SeasonFacts | null;
+  readonly rulesBrokenFrom: readonly DayNumber[];
+}
+
+/** What dues go by, of what is known of a timer. */
+export function dueFactsOf(
+  facts: TimerFacts,
+  { inTimer, season, rulesBrokenFrom }: WorkedOut,
+): DueFacts {
+  const { spans, addedOn, timeZone, handling, plan, yard, visitedOn, keyedInOn } = facts;
+  const { linkEndsOn, answers, pastEntries } = facts;
+  return {
+    ...{ spans, addedOn, timeZone, season, rulesBrokenFrom, linkEndsOn, answers },
+    ...{ visitedOn, keyedInOn, setsSummerTime: handling.setsSummerTime },
+    battery: plan.timer.power === 'battery' ? 'main' : 'backup',
+    hasRainSensor: plan.timer.rainSensor,
+    hasFilter: hasFilter(plan),
+    care: { ...careOf(pastEntries), ...(visitedOn !== null && { 'yearly-check': visitedOn }) },
+    clockSeenOn: lastOf(pastEntries.filter(isOfClock)),
+    holdsEndOn: inTimer.controller.pauses.map(({ to }) => dayOf(parseDateTime(to)!)),
+    bypassedSensors: bypassedSensors(inTimer),
+    sensorBackOn: yard?.sensorBackOn === undefined ? null : parseDate(yard.sensorBackOn),
+  };
+}
+
+function careOf(past: readonly PastEntry[]): Partial<Record<CareKind, DayNumber>> {
+  const care: Partial<Record<CareKind, DayNumber>> = {};
+  for (const { entry, observedOn } of past) {
+    if (entry.kind !== 'care' || !entry.isDone) continue;
+    const kind = CARED_FOR[entry.what]!;
+    const before = care[kind];
+    if (before === undefined || observedOn > before) care[kind] = observedOn;
+  }
+  return care;
+}
+
+const isOfClock = ({ entry }: PastEntry): boolean =>
+  entry.kind === 'step'
+    ? entry.step === 'clock' && entry.state === 'done'
+    : entry.kind === 'key-in' && entry.key === 'clock' && entry.isTicked;
+
+const lastOf = (past: readonly PastEntry[]): DayNumber | null =>
+  past.reduce<DayNumber | null>(
+    (latest, { observedOn }) => (latest === null || observedOn > latest ? observedOn : latest),
+    null,
+  );

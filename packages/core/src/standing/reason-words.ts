@@ -1,0 +1,51 @@
+import { dayOf, parseDateTime, type DayNumber } from '../civil-time/index.js';
+import { percentsInWords } from '../dues/index.js';
+import { counted, longDate, nearMoment } from '../words/index.js';
+import type { Reason } from './reason.js';
+
+/** What is to be said of a timer, as a technician says it; `own` puts moments into the person's clock. */
+export function reasonInWords(
+  reason: Reason,
+  today: DayNumber,
+  own: (words: string) => string,
+): string {
+  const at = (moment: string) => own(nearMoment(parseDateTime(moment)!, today));
+  switch (reason.kind) {
+    case 'too-much':
+      return 'Its settings are too much to work out';
+    case 'error':
+      return reason.codes.includes('collision') && reason.first !== null
+        ? `Two runs collide, first on ${at(reason.first)}`
+        : own(
+            reason.count === 1
+              ? reason.message
+              : `${counted(reason.count, 'error')}: ${reason.message}`,
+          );
+    case 'rule':
+      return reason.first === null
+        ? 'Breaks the watering rules'
+        : `Breaks the watering rules, first on ${at(reason.first)}`;
+    case 'ahead':
+      return reason.isAtStep
+        ? `Two runs will collide after the next step of the season, first on ${at(reason.first)}`
+        : `Two runs will collide, first on ${at(reason.first)}`;
+    case 'visit-open':
+      return reason.by === '' ? 'A visit is still open' : `A visit by ${reason.by} is still open`;
+    case 'percentage':
+      return percentageInWords(reason);
+    case 'key-in':
+      return `${counted(reason.values, 'value')} to key in`;
+    case 'confirm':
+      return `${counted(reason.values, 'value')} keyed in, not read back`;
+    case 'job':
+      return `${counted(reason.count, 'job')} open`;
+    case 'hold':
+      return `On hold until ${longDate(dayOf(parseDateTime(reason.until)!))}`;
+  }
+}
+
+function percentageInWords({ inTimer, wanted }: Extract<Reason, { kind: 'percentage' }>): string {
+  if (inTimer === null) return `The timer is off; the season asks for ${percentsInWords(wanted!)}`;
+  if (wanted === null) return 'The timer waters; the season needs no water';
+  return `Season percentage is ${percentsInWords(inTimer)}; the season asks for ${percentsInWords(wanted)}`;
+}

@@ -1,0 +1,77 @@
+import {
+  CheckCircleFilled,
+  CloseCircleFilled,
+  ExclamationCircleFilled,
+  HourglassOutlined,
+  MinusCircleOutlined,
+  PauseCircleFilled,
+} from '@ant-design/icons';
+import { parseDate } from '@water-clock/core/civil-time';
+import { isWrong, reasonInWords, type Reason, type Standing } from '@water-clock/core/standing';
+import { counted } from '@water-clock/core/words';
+import { todayHere } from '../format/today';
+import { useSay } from '../session/use-signed-in';
+import styles from './standing-words.module.css';
+
+export interface StandingWordsProps {
+  /** Null: it is being worked out. */
+  readonly standing: Standing | null;
+  /** How many reasons are told at most, the worst first; absent: all. */
+  readonly most?: number;
+}
+
+/** What is true of a timer, the worst first, in a few words each. */
+export function StandingWords({ standing, most = Infinity }: StandingWordsProps) {
+  if (!standing)
+    return (
+      <span className={styles['standing']} data-kind="none">
+        <HourglassOutlined aria-hidden="true" /> being worked out…
+      </span>
+    );
+  const { reasons } = standing;
+  if (reasons.length === 0) return <NothingWrong {...standing} />;
+  const more = reasons.length - most;
+  return (
+    <ul className={styles['standing-reasons']}>
+      {reasons.slice(0, most).map((reason) => (
+        <li key={reason.kind}>
+          <ReasonWords reason={reason} />
+        </li>
+      ))}
+      {more > 0 && <li className={styles['standing-more']}>and {counted(more, 'more reason')}</li>}
+    </ul>
+  );
+}
+
+/** One reason to look at a timer, with a sign of how bad it is. */
+export function ReasonWords({ reason }: { reason: Reason }) {
+  const say = useSay();
+  const isError = isWrong(reason);
+  const Icon = isError ? CloseCircleFilled : ExclamationCircleFilled;
+  return (
+    <span className={styles['standing']} data-kind={isError ? 'error' : 'caution'}>
+      <Icon aria-label={isError ? 'wrong' : 'to do'} />{' '}
+      {reasonInWords(reason, parseDate(todayHere())!, say)}
+    </span>
+  );
+}
+
+function NothingWrong({ isOff, runs }: Standing) {
+  if (isOff)
+    return (
+      <span className={styles['standing']} data-kind="none">
+        <PauseCircleFilled aria-hidden="true" /> switched off
+      </span>
+    );
+  if (runs === 0)
+    return (
+      <span className={styles['standing']} data-kind="none">
+        <MinusCircleOutlined aria-hidden="true" /> nothing waters
+      </span>
+    );
+  return (
+    <span className={styles['standing']} data-kind="clear">
+      <CheckCircleFilled aria-hidden="true" /> {counted(runs, 'run')}, none collide
+    </span>
+  );
+}
