@@ -45,6 +45,8 @@ export function factsShown({
     words,
   });
   const at = (path: string, ...words: string[]) => see(path, HERE, ...words);
+  const inRound = (...words: string[]) =>
+    see('/round?whose=firm', '[aria-labelledby="attention"] > ul > li', ...words);
   const property = `/properties/${home}`;
   const desk = `/timers/${timer}?from=2026-06-01`;
   const of = (place: string) => `/timers/${timer}${place}`;
@@ -67,8 +69,8 @@ export function factsShown({
       ),
       'list of homes': at('/properties', 'Carport', ', 04:40'),
       property: at(property, 'Two runs collide, first on', ', 04:40'),
-      round: at('/round?whose=firm', 'Carport', ', 04:40'),
       'key in': at(of('/visit/key-in?all=yes'), '08:10'),
+      round: inRound('Carport', ', 04:40'),
     },
     Percentages: {
       desk: onDesk('[aria-label="Season percentage"]', '80'),
@@ -142,7 +144,7 @@ export function factsShown({
     Jobs: {
       visit: at(of('/visit'), 'Leak'),
       property: at(property, 'Leak'),
-      round: at('/round?whose=firm', 'Carport', '1 job open'),
+      round: inRound('Carport', '1 job open'),
     },
     'Planned visits and dues': {
       round: at('/round?whose=firm', 'Fence posts'),

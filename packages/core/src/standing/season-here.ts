@@ -18,17 +18,19 @@ export function seasonHere(
   if (!onSteps || plan.programs.length === 0) return null;
   return {
     months: onSteps.map(({ percents, isDry }) => (isDry ? null : percents)),
-    inTimer: percentsIn(inTimer),
+    inTimer: percentsIn(inTimer, new Set(plan.programs.map(({ id }) => id))),
     asOf: reading?.madeAt ?? null,
   };
 }
 
-/** What a timer's percentages are; null: it is off. */
-function percentsIn({ controller, programs }: Plan): Percents {
+/** What a timer's percentages are, of the programs that are spoken of; null: it is off. */
+function percentsIn({ controller, programs }: Plan, spokenOf: ReadonlySet<string>): Percents {
   if (controller.off) return null;
   const { season } = controller;
   const of = (percent: number) => (season.mode === 'whole' ? season.percent : percent);
-  return Object.fromEntries(programs.map(({ id, percent }) => [id, of(percent)]));
+  return Object.fromEntries(
+    programs.filter(({ id }) => spokenOf.has(id)).map(({ id, percent }) => [id, of(percent)]),
+  );
 }
 
 /** What a date asks for, where it is more than one of the timer's steps from what stands there; else null. */

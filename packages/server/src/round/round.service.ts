@@ -17,6 +17,8 @@ interface Row extends Omit<TimerToDo, 'standing' | 'home'>, Omit<HomeOfVisit, 'i
   readonly propertyId: string;
   readonly property: string;
   readonly standing: Standing | null;
+  /** It is so now: nothing that bears on it has changed since. */
+  readonly isFresh: boolean;
 }
 
 /** What there is to do: today's visits, what falls due, and what needs somebody. */
@@ -33,13 +35,13 @@ export class RoundService {
     const rows = await this.known(person, query);
     return {
       visits: await this.visitsOn(person, query),
-      timers: rows.flatMap(({ standing, ...row }) =>
+      timers: rows.flatMap(({ standing, isFresh: _isFresh, ...row }) =>
         standing && (standing.reasons.length > 0 || standing.dues.length > 0)
           ? [toDo(row, standing)]
           : [],
       ),
       of: rows.length,
-      pending: rows.filter(({ standing }) => standing === null).length,
+      pending: rows.filter(({ isFresh }) => !isFresh).length,
     };
   }
 
@@ -65,11 +67,12 @@ export class RoundService {
            -- What was not held before is to be held now.
            (SELECT greatest(min(v.on_date), $2::date)::text FROM planned_visits v
             WHERE v.property_id = p.id AND v.visit_id IS NULL HAVING count(*) > 0) AS "plannedOn",
-           o.document AS standing
+           o.document AS standing, o.basis IS NOT DISTINCT FROM ${BASIS} AS "isFresh"
          FROM timers t
          JOIN properties p ON p.id = t.property_id
          JOIN timer_settings s ON s.timer_id = t.id
-         LEFT JOIN standings o ON o.timer_id = t.id AND o.from_date = $2::date AND o.basis = ${BASIS}
+         -- What was true until a moment ago stays, until it is known what is true now.
+         LEFT JOIN standings o ON o.timer_id = t.id AND o.from_date = $2::date
          WHERE t.firm_id = $1 AND p.archived_at IS NULL
            AND ($3::uuid IS NULL
              OR EXISTS (SELECT 1 FROM planned_visits v WHERE v.property_id = p.id
@@ -80,14 +83,14 @@ export class RoundService {
         [person.firmId, on, whose === 'mine' ? person.id : null, person.name],
       );
     const rows = await read();
-    const missing = rows.flatMap(({ id, standing }) => (standing === null ? [id] : []));
+    const missing = rows.flatMap(({ id, isFresh }) => (isFresh ? [] : [id]));
     if (missing.length === 0) return rows;
     await this.standings.workOut(askerOf(person), missing.slice(0, AT_ONCE), on);
     return read();
   }
 }
 
-const toDo = (row: Omit<Row, 'standing'>, standing: Standing): TimerToDo => ({
+const toDo = (row: Omit<Row, 'standing' | 'isFresh'>, standing: Standing): TimerToDo => ({
   ...{ id: row.id, name: row.name, stations: row.stations, language: row.language },
   ...{ plannedOn: row.plannedOn, standing },
   home: {

@@ -176,7 +176,7 @@ function OneVisit({ visit, isOfFirm, isNext, onChange }: OneVisitProps) {
         {timers.map(({ id, name, standing }) => (
           <li key={id}>
             <Link to={`/timers/${id}`}>{name}</Link>
-            <StandingWords standing={standing} most={3} />
+            <StandingWords standing={standing} most={4} />
             {mayChange && (
               <Button
                 size="small"

@@ -8,7 +8,6 @@ import {
 import { MONTHS, shortDate, WEEKDAYS } from '@water-clock/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Skeleton } from 'antd';
-import { clsx } from 'clsx';
 import { useState } from 'react';
 import {
   changePlannedVisit,
@@ -149,7 +148,7 @@ export function PlanPage() {
                   >
                     <strong>{visit.home.name}</strong>
                     {whose === 'firm' && <span>{visit.person}</span>}
-                    <span className={clsx(pageStyles['soft'], styles['why'])}>{visit.reason}</span>
+                    <span className={pageStyles['soft']}>{visit.reason}</span>
                     <VisitState visit={visit} />
                   </button>
                 ))}
