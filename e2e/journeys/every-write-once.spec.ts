@@ -262,6 +262,15 @@ const EXERCISES: Record<WriteName, Exercise> = {
       return inDialog('Take the visit off the plan');
     },
   },
+  'change-job-work': {
+    sends: 'PUT /jobs/*/work',
+    come: async (page) => {
+      await open(page, '/round/jobs');
+      await clickOn(page, '[data-job] button');
+      await fill(page, field('Parts'), 'a nozzle');
+      return inDialog('Save the job');
+    },
+  },
   'order-day': {
     sends: 'PUT /planned-visits/order',
     come: async (page) => {

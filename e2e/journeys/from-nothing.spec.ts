@@ -89,7 +89,7 @@ it('opens on three ways to begin, one of them a practice home whose timer collid
   expect(await axeFindings(page)).toEqual([]);
   await clickButton(page, 'Add the practice home');
   await waitForWords(page, 'Nobody lives here');
-  await waitForWords(page, 'collisions');
+  await waitForWords(page, 'Two runs collide');
   await clickOn(page, 'main a[href*="/timers/"]');
   await waitForVerdict(page, 'collide');
   await page.waitForSelector('[aria-label="Findings"] li[data-severity="error"]');

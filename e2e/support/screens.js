@@ -18,6 +18,7 @@ const VISITED = 'Boat shed';
  */
 export const SCREENS = [
   screen('the round', '/round?whose=firm', '[aria-labelledby="attention"] [data-kind]'),
+  screen('jobs of all homes', '/round/jobs', 'main [data-job]'),
   screen('the weeks planned', '/round/plan', '[aria-label="Days"] li'),
   screen('the list of properties', '/properties', 'main [data-kind]'),
   screen('a property', '/properties/HOME', '[aria-label="Ways to go on"]'),

@@ -24,6 +24,7 @@ const OPEN = new Set([
   'GET /api/session/links/{token}',
   'POST /api/session/links/{token}',
   'GET /api/shared/{token}',
+  'GET /api/calendars/{token}',
   'GET /api/shared/{token}/sheet.pdf',
 ]);
 const OWNERS = new Set([
@@ -62,6 +63,15 @@ const OFFICE = new Set([
   'DELETE /api/account/sessions',
   'DELETE /api/account/sessions/{sessionId}',
   'POST /api/timer-types/{timerTypeId}/preview',
+  'POST /api/planned-visits',
+  'PUT /api/planned-visits/order',
+  'PATCH /api/planned-visits/{plannedVisitId}',
+  'DELETE /api/planned-visits/{plannedVisitId}',
+  'POST /api/timers/{timerId}/due-answers',
+  'DELETE /api/due-answers/{answerId}',
+  'PUT /api/jobs/{jobId}/work',
+  'POST /api/calendar-link',
+  'DELETE /api/calendar-link',
 ]);
 
 let server: TestServer;
@@ -92,6 +102,8 @@ const ENTRY = {
 };
 const YARD = { format: 'waterclock.yard/1', stations: [{ number: 1 }] };
 
+const DUE = { key: 'battery:never', kind: 'battery', doneBy: 'firm', on: '2026-06-01' };
+
 /** A body that each route would take from somebody who may. */
 const BODIES: Record<string, object> = {
   'POST /api/properties/{propertyId}/timers': { name: 'T', document: planDocument() },
@@ -108,6 +120,11 @@ const BODIES: Record<string, object> = {
     id: '6b1f8a52-0f0f-4d7e-9d55-0a1b2c3d4e60',
   },
   'PATCH /api/jobs/{jobId}': { isDone: true },
+  'PUT /api/jobs/{jobId}/work': { version: 1, parts: 'a nozzle' },
+  'PATCH /api/planned-visits/{plannedVisitId}': {
+    ...{ version: 1, onDate: '2026-06-09', personId: '6b1f8a52-0f0f-4d7e-9d55-0a1b2c3d4e61' },
+  },
+  'POST /api/timers/{timerId}/due-answers': DUE,
   'PUT /api/timers/{timerId}/simulator': {
     reads: '2026-06-01T08:00:00',
     document: planDocument(),
@@ -174,6 +191,10 @@ beforeAll(async () => {
     jobId: jobs[0].id,
     sheetId,
     linkId: link.id,
+    plannedVisitId: await post('/api/planned-visits', {
+      ...{ propertyId, personId: home.id, onDate: '2026-06-09' },
+    }),
+    answerId: await post(`/api/timers/${timerId}/due-answers`, DUE),
     token: link.token,
     station: '1',
     serial: 'VU-00001',
@@ -219,6 +240,8 @@ const everything = async () => {
       'weather',
       'visit_entries',
       'jobs',
+      'planned_visits',
+      'due_answers',
       'sheets',
       'share_links',
     ].map((table) =>

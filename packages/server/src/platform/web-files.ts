@@ -2,6 +2,7 @@ import type { ServerResponse } from 'node:http';
 import { extname, join } from 'node:path';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import expressStaticGzip from 'express-static-gzip';
+import { REQUEST_ID } from './logging.js';
 
 const YEAR = 'public, max-age=31536000, immutable';
 
@@ -26,9 +27,12 @@ export function webFiles(folder: string): WebFiles {
         // What never changes under its name is never asked for again: nothing to compare by.
         etag: isAskedAgain,
         lastModified: isAskedAgain,
+        acceptRanges: isAskedAgain,
         setHeaders: (response: ServerResponse) => {
           response.setHeader('Cache-Control', cacheControl);
           response.setHeader('X-Content-Type-Options', 'nosniff');
+          // Of some forty files a page each would bring one, and nobody asks after a file by it.
+          if (!isAskedAgain) response.removeHeader(REQUEST_ID);
         },
       },
     });

@@ -98,10 +98,10 @@ export class PlannedVisitsService {
     { version, ...fields }: PlannedVisitChange,
   ): Promise<PlannedVisitAnswer> {
     await transact(this.source, async (manager) => {
-      await refuseUnknown(manager, firmId, fields);
       const before = await manager.findOneBy(PlannedVisit, { firmId, id });
-      const isMoved =
-        before && (before.onDate !== fields.onDate || before.personId !== fields.personId);
+      if (!before) throw notFound('planned visit');
+      await refuseUnknown(manager, firmId, fields);
+      const isMoved = before.onDate !== fields.onDate || before.personId !== fields.personId;
       await saveVersion(
         ...([manager, PlannedVisit, { firmId, id }, version] as const),
         {

@@ -34,7 +34,8 @@ import { Removal } from './removal.entity.js';
 import { StoredRuleSet } from './rule-set.entity.js';
 import { ShareLink, StoredSheet } from './sheet.entity.js';
 import { Timer, TimerSettings, TimerYard } from './timer.entity.js';
-import { Job, StoredEntry, StoredVisit } from './visit.entity.js';
+import { Job } from './job.entity.js';
+import { StoredEntry, StoredVisit } from './visit.entity.js';
 import { StoredWeather } from './weather.entity.js';
 
 /** Nobody waits longer for a connection, and no request for the end of a statement. */

@@ -1,4 +1,4 @@
-import type { StationFault, VisitEntry } from '@water-clock/core/visits';
+import type { VisitEntry } from '@water-clock/core/visits';
 import {
   Check,
   Column,
@@ -103,64 +103,4 @@ export class StoredEntry {
 
   @Column('jsonb')
   document!: VisitEntry;
-}
-
-/** A fault that was found at a station: a job. */
-@Entity('jobs')
-@Check('jobs_station', 'station > 0')
-@Check(
-  'jobs_fault',
-  `fault IN ('head-broken', 'head-tilted', 'head-clogged', 'leak', 'low-pressure', 'valve-stuck', 'no-valve', 'wrong-area')`,
-)
-@Unique('jobs_once', ['visitId', 'station', 'fault'])
-@Index('jobs_by_timer', ['timerId'])
-@Index('jobs_open', ['firmId'], { where: 'done_at IS NULL' })
-export class Job {
-  @PrimaryGeneratedColumn('uuid', { primaryKeyConstraintName: 'jobs_pkey' })
-  id!: string;
-
-  @Column('uuid', { name: 'firm_id' })
-  firmId!: string;
-
-  @Column('uuid', { name: 'visit_id' })
-  visitId!: string;
-
-  @ManyToOne(() => StoredVisit, { nullable: false, onDelete: 'CASCADE' })
-  @JoinColumn([
-    { name: 'firm_id', referencedColumnName: 'firmId', foreignKeyConstraintName: 'jobs_visit' },
-    { name: 'visit_id', referencedColumnName: 'id', foreignKeyConstraintName: 'jobs_visit' },
-  ])
-  visit!: Relation<StoredVisit>;
-
-  @Column('uuid', { name: 'timer_id' })
-  timerId!: string;
-
-  @ManyToOne(() => Timer, { nullable: false, onDelete: 'CASCADE' })
-  @JoinColumn([
-    { name: 'firm_id', referencedColumnName: 'firmId', foreignKeyConstraintName: 'jobs_timer' },
-    { name: 'timer_id', referencedColumnName: 'id', foreignKeyConstraintName: 'jobs_timer' },
-  ])
-  timer!: Relation<Timer>;
-
-  @Column('integer')
-  station!: number;
-
-  @Column('text')
-  fault!: StationFault;
-
-  @Column('text', { default: '' })
-  note!: string;
-
-  @Column('timestamptz', { name: 'found_at' })
-  foundAt!: Date;
-
-  @Column('text', { name: 'found_by', default: '' })
-  foundBy!: string;
-
-  /** Null while it is to be done. */
-  @Column('timestamptz', { name: 'done_at', nullable: true })
-  doneAt!: Date | null;
-
-  @Column('text', { name: 'done_by', default: '' })
-  doneBy!: string;
 }

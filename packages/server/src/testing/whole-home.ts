@@ -9,9 +9,9 @@ const SHEET = {
   firm: 'Quillhaven Sprinkler Care',
 };
 
-/** A home with a timer, a copy, a visit that found something, and a sheet with a link: all of it one person's work. */
+/** A home with a timer, a copy, a visit that found something, a sheet with a link, a due that was answered and a visit that is planned: all of it one person's work. */
 export async function wholeHome(
-  { agent, name }: TestPerson,
+  { agent, name, id: personId }: TestPerson,
   fields: { readonly name: string },
 ): Promise<{ readonly id: string; readonly timerId: string }> {
   const post = async (path: string, body: object) =>
@@ -36,5 +36,8 @@ export async function wholeHome(
   await agent.patch(`/api/visits/${visitId}`).send({ isEnded: true }).expect(200);
   const sheetId = await post(`/api/timers/${timerId}/sheets`, { document: SHEET });
   await post(`/api/sheets/${sheetId}/links`, { days: 30 });
+  const due = { key: 'battery:never', kind: 'battery', doneBy: 'firm', on: '2026-06-01' };
+  await post(`/api/timers/${timerId}/due-answers`, due);
+  await post('/api/planned-visits', { propertyId: id, personId, onDate: '2999-06-09' });
   return { id, timerId };
 }

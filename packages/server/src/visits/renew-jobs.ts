@@ -1,6 +1,7 @@
 import { visitOf } from '@water-clock/core/visits';
 import { In, type EntityManager } from 'typeorm';
-import { Job, StoredEntry, type StoredVisit } from '../schema/visit.entity.js';
+import { Job } from '../schema/job.entity.js';
+import { StoredEntry, type StoredVisit } from '../schema/visit.entity.js';
 import { madeEntry } from './made-entry.js';
 
 /** Brings a station's open jobs to what the visit says of it last. Those that are done stay. */

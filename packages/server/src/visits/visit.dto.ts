@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Flag, Optional, UtcMoment, Uuid, WholeNumber } from '@water-clock/core/documents';
+import { Amount, Flag, Optional, UtcMoment, Uuid, WholeNumber } from '@water-clock/core/documents';
 import { STATION_FAULTS, type StationFault, type VisitEntry } from '@water-clock/core/visits';
+import { IsString, IsUUID, MaxLength } from 'class-validator';
 import { ApiDocument, withDocument } from '../platform/core-documents.js';
 
 /** A visit that begins. A device without signal gives the id, and the time at which it began. */
@@ -69,6 +70,47 @@ export class JobAnswer {
   @ApiProperty() foundBy!: string;
   @ApiProperty({ type: String, format: 'date-time', nullable: true }) doneAt!: string | null;
   @ApiProperty() doneBy!: string;
+}
+
+export const JOB_STATES = ['open', 'planned', 'done'] as const;
+export type JobState = (typeof JOB_STATES)[number];
+
+/** A job with where it is, and what is planned for it. */
+export class JobOfFirm extends JobAnswer {
+  @ApiProperty({ enum: JOB_STATES }) state!: JobState;
+  @ApiProperty({ format: 'uuid' }) propertyId!: string;
+  @ApiProperty() home!: string;
+  @ApiProperty() stationName!: string;
+  @ApiProperty({ type: String, format: 'uuid', nullable: true }) plannedVisitId!: string | null;
+  @ApiProperty({ type: String, format: 'date', nullable: true }) plannedOn!: string | null;
+  @ApiProperty({ description: 'Who goes; empty where no visit is planned' }) plannedFor!: string;
+  @ApiProperty() parts!: string;
+  @ApiProperty({ type: Number, nullable: true, description: "In the firm's currency" })
+  price!: number | null;
+  @ApiProperty() version!: number;
+}
+
+/** What a job takes, and when it is to be done. */
+export class JobWork {
+  /** The version that the change was made from. */
+  @ApiProperty({ example: 1 })
+  @WholeNumber(1)
+  version!: number;
+
+  @ApiProperty({ default: '' })
+  @IsString({ message: 'must be a text' })
+  @MaxLength(1000, { message: 'must be at most 1000 characters' })
+  parts: string = '';
+
+  @ApiPropertyOptional({ description: "In the firm's currency; absent: not known" })
+  @Optional()
+  @Amount(0, 1_000_000)
+  price?: number;
+
+  @ApiPropertyOptional({ format: 'uuid', description: 'Absent: no visit is planned for it' })
+  @Optional()
+  @IsUUID(undefined, { message: 'must be the id of a planned visit' })
+  plannedVisitId?: string;
 }
 
 export class JobChange {

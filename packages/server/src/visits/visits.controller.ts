@@ -1,4 +1,4 @@
-import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Post, Put } from '@nestjs/common';
 import { ApiOperation, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
@@ -9,6 +9,8 @@ import {
   EntryFields,
   JobAnswer,
   JobChange,
+  JobOfFirm,
+  JobWork,
   VisitAnswer,
   VisitChange,
   VisitFields,
@@ -95,6 +97,27 @@ export class VisitsController {
     @Param('propertyId', idOf('property')) propertyId: string,
   ): Promise<JobAnswer[]> {
     return this.jobs.list(firmId, propertyId);
+  }
+
+  @ApiOperation({
+    summary: 'Lists the jobs of the firm: all that are to be done, and those done last.',
+  })
+  @Get('jobs')
+  @ApiOkResponse({ type: [JobOfFirm] })
+  allJobs(@CurrentFirm() firmId: string): Promise<JobOfFirm[]> {
+    return this.jobs.ofFirm(firmId);
+  }
+
+  @ApiOperation({ summary: 'Says what a job takes, and at which visit it is to be done.' })
+  @Put('jobs/:jobId/work')
+  @ApiOkResponse({ type: JobOfFirm })
+  @ApiProblems(404, 409, 422)
+  changeWork(
+    @CurrentFirm() firmId: string,
+    @Param('jobId', idOf('job')) jobId: string,
+    @Body() work: JobWork,
+  ): Promise<JobOfFirm> {
+    return this.jobs.changeWork(firmId, jobId, work);
   }
 
   @ForTechnicians()

@@ -107,6 +107,50 @@ it('faults become jobs, go when the station is fine after all, and stay once the
   expect((await jobs())[0]).toMatchObject({ doneAt: null, doneBy: '' });
 });
 
+it('a job of any home is planned for a visit there, and closed at the visit at which it is done', async () => {
+  await send({ kind: 'station', station: 1, faults: ['leak'], note: 'at the valve' });
+  const all = async () =>
+    (await person.agent.get('/api/jobs').expect(200)).body as Record<string, unknown>[];
+  const [job] = await all();
+  expect(job).toMatchObject({
+    ...{ state: 'open', home: 'Plum cottage', stationName: 'Kerb strip', note: 'at the valve' },
+    ...{ parts: '', price: null, plannedVisitId: null, plannedOn: null, version: 1 },
+  });
+  const path = `/api/jobs/${String(job!['id'])}`;
+  const visit = { personId: person.id, onDate: '2999-06-09', reason: 'The leak' };
+  const plan = async (home: string) =>
+    (await person.agent.post('/api/planned-visits').send({ ...visit, propertyId: home })).body.id;
+  const { body: other } = await person.agent.post('/api/properties').send({ name: 'Quince house' });
+  const work = { version: 1, parts: 'one valve', price: 41.5 };
+  const { body: refused } = await person.agent
+    .put(`${path}/work`)
+    .send({ ...work, plannedVisitId: await plan(other.id) })
+    .expect(422);
+  expect(refused.errors).toMatchObject([{ path: 'plannedVisitId' }]);
+  const plannedVisitId = await plan(propertyId);
+  await person.agent
+    .put(`${path}/work`)
+    .send({ ...work, plannedVisitId })
+    .expect(200);
+  await person.agent.put(`${path}/work`).send({ version: 1, parts: 'two valves' }).expect(409);
+  expect(await all()).toMatchObject([
+    {
+      ...{ state: 'planned', parts: 'one valve', price: 41.5, version: 2 },
+      ...{ plannedOn: '2999-06-09', plannedFor: person.name },
+    },
+  ]);
+  await person.agent.patch(path).send({ isDone: true }).expect(200);
+  expect(await all()).toMatchObject([{ state: 'done', doneBy: person.name }]);
+  const [{ at }] = await server.source.query('SELECT done_visit_id AS at FROM jobs WHERE id = $1', [
+    job!['id'],
+  ]);
+  expect(at).toBe(visitId);
+  // Without its visit it is to be planned again.
+  await person.agent.patch(path).send({ isDone: false }).expect(200);
+  await person.agent.delete(`/api/planned-visits/${plannedVisitId}`).expect(204);
+  expect(await all()).toMatchObject([{ state: 'open', parts: 'one valve', plannedVisitId: null }]);
+});
+
 it('is taken up by another person, ended, and gone on with', async () => {
   const other = await server.signIn('technician', person.firmId);
   await send({ kind: 'step', step: 'walk', state: 'done' }, {}, other).expect(201);

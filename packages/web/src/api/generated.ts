@@ -329,6 +329,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/jobs': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the jobs of the firm: all that are to be done, and those done last. */
+    readonly get: operations['visitsAllJobs'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/jobs/{jobId}': {
     readonly parameters: {
       readonly query?: never;
@@ -344,6 +361,23 @@ export interface paths {
     readonly head?: never;
     /** Says that a job is done, or is not. */
     readonly patch: operations['visitsChangeJob'];
+    readonly trace?: never;
+  };
+  readonly '/api/jobs/{jobId}/work': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Says what a job takes, and at which visit it is to be done. */
+    readonly put: operations['visitsChangeWork'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
     readonly trace?: never;
   };
   readonly '/api/links/{linkId}': {
@@ -1812,6 +1846,60 @@ export interface components {
     readonly JobChange: {
       readonly isDone: boolean;
     };
+    readonly JobOfFirm: {
+      /** Format: date-time */
+      readonly doneAt: string | null;
+      readonly doneBy: string;
+      /** @enum {string} */
+      readonly fault:
+        | 'head-broken'
+        | 'head-tilted'
+        | 'head-clogged'
+        | 'leak'
+        | 'low-pressure'
+        | 'valve-stuck'
+        | 'no-valve'
+        | 'wrong-area';
+      /** Format: date-time */
+      readonly foundAt: string;
+      readonly foundBy: string;
+      readonly home: string;
+      /** Format: uuid */
+      readonly id: string;
+      readonly note: string;
+      readonly parts: string;
+      /** @description Who goes; empty where no visit is planned */
+      readonly plannedFor: string;
+      /** Format: date */
+      readonly plannedOn: string | null;
+      /** Format: uuid */
+      readonly plannedVisitId: string | null;
+      /** @description In the firm's currency */
+      readonly price: number | null;
+      /** Format: uuid */
+      readonly propertyId: string;
+      /** @enum {string} */
+      readonly state: 'open' | 'planned' | 'done';
+      readonly station: number;
+      readonly stationName: string;
+      readonly timer: string;
+      /** Format: uuid */
+      readonly timerId: string;
+      readonly version: number;
+    };
+    readonly JobWork: {
+      /** @default  */
+      readonly parts?: string;
+      /**
+       * Format: uuid
+       * @description Absent: no visit is planned for it
+       */
+      readonly plannedVisitId?: string;
+      /** @description In the firm's currency; absent: not known */
+      readonly price?: number;
+      /** @example 1 */
+      readonly version: number;
+    };
     readonly KeepingFields: {
       /**
        * @description Properties, from when they were archived
@@ -3242,6 +3330,25 @@ export interface operations {
       };
     };
   };
+  readonly visitsAllJobs: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['JobOfFirm'][];
+        };
+      };
+    };
+  };
   readonly visitsChangeJob: {
     readonly parameters: {
       readonly query?: never;
@@ -3263,6 +3370,31 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['JobAnswer'];
+        };
+      };
+    };
+  };
+  readonly visitsChangeWork: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly jobId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['JobWork'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['JobOfFirm'];
         };
       };
     };

@@ -34,5 +34,21 @@ export const jobsQuery = (propertyId: string) =>
     ...KEPT,
   });
 
+export type JobOfFirm = Api['JobOfFirm'];
+
+/** The jobs of the firm: all that are to be done, and those done last. */
+export const allJobsQuery = queryOptions({
+  queryKey: [KEY, 'jobs', 'of-firm'],
+  queryFn: () => request('get', '/api/jobs'),
+  staleTime: 0,
+  ...KEPT,
+});
+
+export const changeJobWork = ({
+  id,
+  ...body
+}: Api['JobWork'] & { readonly id: string }): Promise<JobOfFirm> =>
+  request('put', '/api/jobs/{jobId}/work', { path: { jobId: id }, body });
+
 export const changeJob = (jobId: string, isDone: boolean): Promise<Job> =>
   request('patch', '/api/jobs/{jobId}', { path: { jobId }, body: { isDone } });

@@ -16,6 +16,7 @@ export const WRITE_NAMES = [
   'change-customary',
   'change-firm',
   'change-job',
+  'change-job-work',
   'change-over',
   'change-password',
   'change-planned-visit',

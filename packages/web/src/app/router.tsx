@@ -32,6 +32,7 @@ export const router = createBrowserRouter([
         children: [
           { index: true, element: <Navigate to="/round" replace /> },
           screen('round', () => import('../round/round-page'), 'RoundPage'),
+          screen('round/jobs', () => import('../round/jobs/jobs-page'), 'JobsPage'),
           screen('round/plan', () => import('../round/plan/plan-page'), 'PlanPage'),
           screen('properties', () => import('../properties/properties-page'), 'PropertiesPage'),
           screen('properties/new', property, 'PropertyEditPage'),

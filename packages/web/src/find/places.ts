@@ -13,6 +13,7 @@ const page = (title: string, act: string, where = ''): Line => ({
 /** The pages that belong to no home. */
 export const PAGES: readonly Line[] = [
   page('Round', '/round', 'today, what is due, what needs attention'),
+  page('Jobs', '/round/jobs', 'open, planned and done, of all homes'),
   page('Planned visits', '/round/plan', 'by month and week'),
   page('Properties', '/properties', 'all homes'),
   page('Timer types', '/timer-types', 'what each type can do'),

@@ -12,10 +12,10 @@ import {
   type PropertySearch,
 } from '../api/properties';
 import { DataTable, Pages, type DataColumn } from '../ui/data-table';
+import { later } from '../ui/later';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
 import { appOnDevice } from '../offline/app-on-device';
-import { StandingWords } from '../timer-records/standing-words';
 import { saveForOffline } from '../timer-records/use-timer-on-device';
 import { todayHere } from '../format/today';
 import pageStyles from '../ui/page.module.css';
@@ -23,6 +23,9 @@ import { AddProperty } from './add-property';
 import { FirstRun } from './first-run';
 import styles from './properties-page.module.css';
 import { Choice } from '../ui/choice';
+
+// On every other screen that comes with the first one it would be for nothing.
+const StandingWords = later(() => import('../timer-records/standing-words'), 'StandingWords');
 
 const ImportDialog = lazy(async () => ({
   default: (await import('./import-dialog')).ImportDialog,

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { TimerToDo } from '../api/round';
 import { useMayChange } from '../session/use-signed-in';
-import { ReasonWords } from '../timer-records/standing-words';
+import { ReasonWords } from '../timer-records/reason-words';
 import pageStyles from '../ui/page.module.css';
 import { usePlace } from '../ui/use-place';
 import { REASON_NAMES, reasonWay } from './reason-ways';
@@ -87,7 +87,7 @@ function NeedyTimer({ timer, only, onPlan }: NeedyTimerProps) {
         {standing.reasons
           .filter(({ kind }) => only === null || kind === only)
           .map((reason) => {
-            const way = reasonWay(reason.kind, id, home.id, mayChange);
+            const way = reasonWay(reason.kind, id, mayChange);
             return (
               <li key={reason.kind}>
                 <ReasonWords reason={reason} />

@@ -34,10 +34,11 @@ export interface VisitToPlan {
 interface PlanVisitDialogProps {
   readonly visit: VisitToPlan;
   readonly onClose: () => void;
+  readonly onPlanned?: (visit: PlannedVisit) => void;
 }
 
 /** Who is to go to a home, when, and what for. */
-export function PlanVisitDialog({ visit, onClose }: PlanVisitDialogProps) {
+export function PlanVisitDialog({ visit, onClose, onPlanned }: PlanVisitDialogProps) {
   const { home, planned } = visit;
   const { person } = useSignedIn();
   const order = useDayOrder();
@@ -61,7 +62,9 @@ export function PlanVisitDialog({ visit, onClose }: PlanVisitDialogProps) {
     const done = planned
       ? await changing.write({ ...fields, id: planned.id, version: planned.version })
       : await adding.write({ ...fields, id: crypto.randomUUID(), propertyId: home.id });
-    if (done) onClose();
+    if (!done) return;
+    onPlanned?.(done.answer);
+    onClose();
   };
   return (
     <Dialog

@@ -7,14 +7,9 @@ export interface ReasonWay {
 }
 
 /** Where one goes on about a reason; null: there is nothing to be done about it but to know it. */
-export function reasonWay(
-  kind: ReasonKind,
-  timerId: string,
-  homeId: string,
-  mayChange: boolean,
-): ReasonWay | null {
+export function reasonWay(kind: ReasonKind, timerId: string, mayChange: boolean): ReasonWay | null {
   const desk = `/timers/${timerId}`;
-  if (!mayChange) return { words: 'Look', to: kind === 'job' ? `/properties/${homeId}` : desk };
+  if (!mayChange) return { words: 'Look', to: kind === 'job' ? '/round/jobs' : desk };
   switch (kind) {
     case 'error':
     case 'rule':
@@ -32,7 +27,7 @@ export function reasonWay(
     case 'confirm':
       return { words: 'Read back', to: `${desk}/visit` };
     case 'job':
-      return { words: 'See jobs', to: `/properties/${homeId}` };
+      return { words: 'See jobs', to: '/round/jobs' };
   }
 }
 

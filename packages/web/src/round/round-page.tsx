@@ -69,6 +69,7 @@ export function RoundPage() {
             onChange={setWhose}
           />
           {data && data.visits.length > 0 && <SaveTheDay visits={data.visits} />}
+          <Button onClick={() => void navigate('/round/jobs')}>Jobs</Button>
           <Button onClick={() => void navigate('/round/plan')}>Plan the weeks</Button>
         </>
       }

@@ -1,16 +1,12 @@
 import {
   CheckCircleFilled,
-  CloseCircleFilled,
-  ExclamationCircleFilled,
   HourglassOutlined,
   MinusCircleOutlined,
   PauseCircleFilled,
 } from '@ant-design/icons';
-import { parseDate } from '@water-clock/core/civil-time';
-import { isWrong, reasonInWords, type Reason, type Standing } from '@water-clock/core/standing';
+import type { Standing } from '@water-clock/core/standing';
 import { counted } from '@water-clock/core/words';
-import { todayHere } from '../format/today';
-import { useSay } from '../session/use-signed-in';
+import { ReasonWords } from './reason-words';
 import styles from './standing-words.module.css';
 
 export interface StandingWordsProps {
@@ -40,19 +36,6 @@ export function StandingWords({ standing, most = Infinity }: StandingWordsProps)
       ))}
       {more > 0 && <li className={styles['standing-more']}>and {counted(more, 'more reason')}</li>}
     </ul>
-  );
-}
-
-/** One reason to look at a timer, with a sign of how bad it is. */
-export function ReasonWords({ reason }: { reason: Reason }) {
-  const say = useSay();
-  const isError = isWrong(reason);
-  const Icon = isError ? CloseCircleFilled : ExclamationCircleFilled;
-  return (
-    <span className={styles['standing']} data-kind={isError ? 'error' : 'caution'}>
-      <Icon aria-label={isError ? 'wrong' : 'to do'} />{' '}
-      {reasonInWords(reason, parseDate(todayHere())!, say)}
-    </span>
   );
 }
 

@@ -58,6 +58,7 @@ export const noteChange = ({
         home := CASE TG_ARGV[2]
           WHEN 'self' THEN (one ->> 'id')::uuid
           WHEN 'property' THEN (one ->> 'property_id')::uuid
+          WHEN 'home' THEN (SELECT p.id FROM properties p WHERE p.id = (one ->> 'property_id')::uuid)
           WHEN 'timer' THEN (SELECT t.property_id FROM timers t WHERE t.id = (one ->> 'timer_id')::uuid)
           WHEN 'sheet' THEN (SELECT t.property_id FROM sheets s JOIN timers t ON t.id = s.timer_id
                              WHERE s.id = (one ->> 'sheet_id')::uuid)

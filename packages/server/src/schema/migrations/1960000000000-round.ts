@@ -6,6 +6,11 @@ import { handlingWrittenAs } from './handling-written-as.js';
 
 const UNNOTED_BEFORE = [...UNNOTED, ...BY_WHOM, 'set_up_skipped'];
 const isLeftOut = GOES_WITH_ITS_TIMER + COMES_WITH_ITS_FIRM;
+/** What is of a home goes with it as well, and is not told piece by piece. */
+const GOES_WITH_ITS_HOME = GOES_WITH_ITS_TIMER.replace(
+  "('timer', 'sheet')",
+  "('timer', 'sheet', 'home')",
+);
 
 const ORDER = '"keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"]';
 const HANDLING = `"wiring": "valve-wires", "storeCopy": "", ${ORDER}, "factoryReset": "", "pauseForRain": "", "bringBackCopy": "", "runOneStation": ""`;
@@ -15,7 +20,7 @@ const NOW = `{${HANDLING}, "setsSummerTime": false, ${HOLDS}}`;
 
 /** Which of a table's rows are told as changed, and what they are called there. */
 const NOTED = [
-  ['planned_visits', 'planned visit', 'reason', 'property'],
+  ['planned_visits', 'planned visit', 'reason', 'home'],
   ['due_answers', 'due', 'key', 'timer'],
   ['calendar_links', 'calendar link', '', 'none'],
 ] as const;
@@ -95,7 +100,20 @@ export class Round1960000000000 implements MigrationInterface {
     await runner.query(
       `CREATE UNIQUE INDEX calendar_links_one ON calendar_links (person_id) WHERE withdrawn_at IS NULL`,
     );
-    await runner.query(noteChange({ unnoted: [...UNNOTED_BEFORE, 'place'], isLeftOut }));
+    await runner.query(`ALTER TABLE jobs
+      ADD planned_visit_id uuid CONSTRAINT jobs_planned_visit
+        REFERENCES planned_visits (id) ON DELETE SET NULL,
+      ADD done_visit_id uuid CONSTRAINT jobs_done_visit REFERENCES visits (id) ON DELETE SET NULL,
+      ADD parts text NOT NULL DEFAULT '',
+      ADD price double precision CONSTRAINT jobs_price CHECK (price >= 0),
+      ADD version integer NOT NULL DEFAULT 1 CONSTRAINT jobs_version CHECK (version > 0)`);
+    await runner.query('CREATE INDEX jobs_by_planned_visit ON jobs (planned_visit_id)');
+    await runner.query(
+      noteChange({
+        unnoted: [...UNNOTED_BEFORE, 'place'],
+        isLeftOut: GOES_WITH_ITS_HOME + COMES_WITH_ITS_FIRM,
+      }),
+    );
     for (const [table, kind, name, home] of NOTED)
       await runner.query(`CREATE TRIGGER note_change AFTER INSERT OR UPDATE OR DELETE ON ${table}
         FOR EACH ROW EXECUTE FUNCTION note_change('${kind}', '${name}', '${home}')`);
@@ -103,6 +121,8 @@ export class Round1960000000000 implements MigrationInterface {
 
   async down(runner: QueryRunner): Promise<void> {
     await runner.query(noteChange({ unnoted: UNNOTED_BEFORE, isLeftOut }));
+    await runner.query(`ALTER TABLE jobs DROP planned_visit_id, DROP done_visit_id, DROP parts,
+      DROP price, DROP version`);
     await runner.query('DROP TABLE calendar_links, due_answers, planned_visits, standings');
     await handlingWrittenAs(runner, (handling) => `${handling} - 'setsSummerTime'`, BEFORE);
     await runner.query('ALTER TABLE firms DROP spans');
