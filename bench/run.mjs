@@ -94,7 +94,7 @@ ${asTable()}
   the engine. Small homes, of at most 4 stations and coarse steps, are also worked out by going through
   every setting (\`bench/exact-small-homes.mjs\`). Spread: 5th percentile to the worst.
 - **Command line**: the whole process, 15 times. Spread: 5th to 95th percentile.
-- **Under load**: the same homes in a durable cluster, their outlooks worked out by the round of the hour. Ten
+- **Under load**: the same homes in a durable cluster, what is true of each timer worked out by the round of the hour. Ten
   people at once, each with a quarter of a second on average between two things that they ask for: a page of the list,
   a search, a save of settings. First alone, then beside 20 plans that take all the time that a plan may. Then
   somebody else, who asks for small things one after the other, alone and beside what is meant to hurt: settings with
@@ -102,7 +102,7 @@ ${asTable()}
   2,000 stations; each over and over. Three rounds of each.
 - **Many homes**: 10,000 properties with 12,000 timers (\`npm run load-demo -- --large\`), asked over HTTP by
   somebody who is signed in. Search: words as they are typed, letter by letter, each answer with its first
-  page, timers and outlooks; desk: timer, settings and yard together. Three rounds each; the median of
+  page, timers and what is true of them; desk: timer, settings and yard together. Three rounds each; the median of
   the three 95th percentiles, and their range.
 - **Edit to paint**: a start is moved by key on the demo home with a collision; the time runs from the
   key's event to the end of the paint that shows the new nights, both from Chromium's own trace. Three

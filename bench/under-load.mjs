@@ -18,7 +18,7 @@ const EASY_PLANS = 5;
 const SIGN_INS_AT_ONCE = 200;
 const TYPED = ['linden', 'maple 4', 'alder row', 'quist', 'carport', '17 cooper', 'fennel', 'zzz'];
 
-/** The server as it runs for a firm of 10,000 homes, durable, with its outlooks worked out by the round of the hour. */
+/** The server as it runs for a firm of 10,000 homes, durable, with what is true of its timers worked out by the round of the hour. */
 async function largeFirm() {
   const cluster = await startThrowAwayCluster({ isDurable: true });
   const databaseUrl = makeDatabase(cluster.url, { large: true });
@@ -34,13 +34,13 @@ async function largeFirm() {
   await boss.start();
   await boss.send('every-hour', {});
   const isBusy = () =>
-    psql(`SELECT count(*) FROM rounds.job WHERE name IN ('every-hour', 'outlooks')
-      AND state < 'completed'`) !== '0' || psql('SELECT count(*) FROM outlooks') === '0';
+    psql(`SELECT count(*) FROM rounds.job WHERE name IN ('every-hour', 'standings')
+      AND state < 'completed'`) !== '0' || psql('SELECT count(*) FROM standings') === '0';
   while (isBusy()) await pause(1000);
   await boss.stop({ graceful: false, wait: true });
-  const timers = Number(psql('SELECT count(DISTINCT timer_id) FROM outlooks'));
+  const timers = Number(psql('SELECT count(DISTINCT timer_id) FROM standings'));
   const eachMs = (performance.now() - began) / timers;
-  const from = psql('SELECT from_date FROM outlooks GROUP BY 1 ORDER BY count(*) DESC LIMIT 1');
+  const from = psql('SELECT from_date FROM standings GROUP BY 1 ORDER BY count(*) DESC LIMIT 1');
   return {
     ...{ url: server.url, psql, from, eachMs },
     stop: async () => {
@@ -152,7 +152,7 @@ export async function underLoad() {
     const { url, from, psql } = firm;
     const { cookie } = await signIn(url);
     const ask = askerOf(url, cookie);
-    const timers = psql(`SELECT timer_id FROM outlooks ORDER BY 1 LIMIT ${CLIENTS}`).split('\n');
+    const timers = psql(`SELECT timer_id FROM standings ORDER BY 1 LIMIT ${CLIENTS}`).split('\n');
     const plan = () => ask('POST', '/plans', { document: worstBrief() }, [200, 422, 503]);
     const plans = () => Promise.all(Array.from({ length: PLANS_AT_ONCE }, plan));
 
@@ -219,7 +219,7 @@ export async function underLoad() {
       row('saving beside 20 plans, times as long', ratios('save'), 2, 'times'),
       ...hurt,
       row("an easy plan behind 20 slow ones of another firm's", easy, 3000),
-      row('an outlook in the round of the hour', [firm.eachMs], 100),
+      row('what is true of a timer, in the round of the hour', [firm.eachMs], 100),
     ];
   } finally {
     await firm.stop();

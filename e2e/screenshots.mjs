@@ -30,6 +30,7 @@ try {
   };
 
   const carport = timerOf('Carport');
+  await picture('round', '/round', '[aria-labelledby="attention"] [data-kind]');
   await picture('properties', '/properties', 'main [data-kind]');
   const beans = timerOf('Bean house tap');
   await picture('property', `/properties/${beans.propertyId}`, 'main .ant-alert-error');
@@ -56,9 +57,6 @@ try {
     `/timers/${garage.id}/water?from=2026-04-01&to=2026-09-30&station=2`,
     '[aria-label="Day of the season"] path',
   );
-  await page.goto(`${application.url}/weather`, { waitUntil: 'networkidle0' });
-  const airfield = await page.$eval('main ul a', (link) => link.getAttribute('href'));
-  await picture('weather', airfield, 'main svg rect');
   await page.setViewport({ width: 390, height: 844 });
   await picture('measure-phone', `/timers/${garage.id}/measure?station=2`, '[data-cup]');
   await page.setViewport({ width: 1280, height: 800 });

@@ -115,10 +115,10 @@ it('the hourly round is done once for each firm, by whichever is free', async ()
   });
   await boss.start();
   await boss.send('every-hour', {});
-  while (psql('SELECT count(*) FROM outlooks') === '0') await pause(200);
-  while ((await boss.getQueueSize('outlooks', { before: 'completed' })) > 0) await pause(200);
-  expect(psql(`SELECT count(*) FROM rounds.job WHERE name = 'outlooks'`)).toBe('1');
-  expect(psql('SELECT count(DISTINCT timer_id) FROM outlooks')).toBe(
+  while (psql('SELECT count(*) FROM standings') === '0') await pause(200);
+  while ((await boss.getQueueSize('standings', { before: 'completed' })) > 0) await pause(200);
+  expect(psql(`SELECT count(*) FROM rounds.job WHERE name = 'standings'`)).toBe('1');
+  expect(psql('SELECT count(DISTINCT timer_id) FROM standings')).toBe(
     psql('SELECT count(*) FROM timers'),
   );
   await boss.stop({ graceful: false, wait: true });

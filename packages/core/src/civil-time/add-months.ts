@@ -5,5 +5,5 @@ export function addMonths(day: DayNumber, months: number): DayNumber {
   const { year, month, day: date } = civilDateOf(day);
   const count = month - 1 + months;
   const then = { year: year + Math.floor(count / 12), month: (count % 12) + 1 };
-  return dayNumberOf({ ...then, day: Math.min(date, daysInMonth(then.year, then.month)) })!;
+  return dayNumberOf({ ...then, day: Math.min(date, daysInMonth(then.year, then.month)) });
 }

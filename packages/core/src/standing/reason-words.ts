@@ -14,13 +14,7 @@ export function reasonInWords(
     case 'too-much':
       return 'Its settings are too much to work out';
     case 'error':
-      return reason.codes.includes('collision') && reason.first !== null
-        ? `Two runs collide, first on ${at(reason.first)}`
-        : own(
-            reason.count === 1
-              ? reason.message
-              : `${counted(reason.count, 'error')}: ${reason.message}`,
-          );
+      return errorInWords(reason, at, own);
     case 'rule':
       return reason.first === null
         ? 'Breaks the watering rules'
@@ -42,6 +36,16 @@ export function reasonInWords(
     case 'hold':
       return `On hold until ${longDate(dayOf(parseDateTime(reason.until)!))}`;
   }
+}
+
+function errorInWords(
+  { codes, first, count, message }: Extract<Reason, { kind: 'error' }>,
+  at: (moment: string) => string,
+  own: (words: string) => string,
+): string {
+  if (codes.includes('collision') && first !== null)
+    return `Two runs collide, first on ${at(first)}`;
+  return own(count === 1 ? message : `${counted(count, 'error')}: ${message}`);
 }
 
 function percentageInWords({ inTimer, wanted }: Extract<Reason, { kind: 'percentage' }>): string {

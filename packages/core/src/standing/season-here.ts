@@ -41,8 +41,9 @@ export function percentsOff(
 ): { inTimer: Percents; wanted: Percents } | null {
   if (!season) return null;
   const { inTimer } = season;
-  const wanted = season.months[civilDateOf(today).month - 1]!;
-  if (wanted === null || inTimer === null) return wanted === inTimer ? null : { inTimer, wanted };
+  const wanted = season.months[civilDateOf(today).month - 1] ?? null;
+  if (wanted === null && inTimer === null) return null;
+  if (wanted === null || inTimer === null) return { inTimer, wanted };
   const isOff = Object.entries(wanted).some(
     ([id, percent]) => Math.abs((inTimer[id] ?? percent) - percent) > stepPercent,
   );

@@ -98,7 +98,7 @@ export async function storedFacts(
     const past = history.find((one) => one.timerId === timerId)!;
     const copy = copies.find((one) => one.timerId === timerId);
     return {
-      ...{ document, property, weatherId: property.weatherId, yard: yard?.document ?? null },
+      ...{ document, property, weatherId: property.weatherId, yard: yard.document },
       handling: timerType?.handling ?? new TimerHandling(),
       customary: firm.customary ?? new Customary(),
       spans: firm.spans ?? new Spans(),

@@ -12,6 +12,7 @@ import { useDayOrder, useSignedIn } from '../session/use-signed-in';
 import { Choice } from '../ui/choice';
 import { DateField } from '../ui/date-field';
 import { Dialog } from '../ui/dialog';
+import { Field } from '../ui/field';
 import type { DueLine } from './due-line';
 import styles from './round.module.css';
 
@@ -82,28 +83,32 @@ export function DueDialog({ line, onClose, onSaid }: DueDialogProps) {
           onChange={setWhat}
         />
         {(what === 'household' || what === 'firm') && (
-          <label>
-            Done on <DateField label="Done on" day={on} order={order} onChange={setOn} />
-          </label>
+          <Field label="Done on">
+            {(id) => <DateField id={id} day={on} order={order} onChange={setOn} />}
+          </Field>
         )}
         {isOff && (
           <>
-            <label>
-              Until <DateField label="Until" day={until} order={order} onChange={setUntil} />
-            </label>
-            <label>
-              Why
-              <Input
-                aria-label="Why it is put off"
-                maxLength={500}
-                value={reason}
-                {...(isAsked && reason.trim() === '' && { status: 'error' as const })}
-                onChange={(event) => setReason(event.target.value)}
-              />
-            </label>
-            {isAsked && reason.trim() === '' && (
-              <span role="alert">Say why: whoever sees it on the new date will ask.</span>
-            )}
+            <Field label="Until">
+              {(id) => <DateField id={id} day={until} order={order} onChange={setUntil} />}
+            </Field>
+            <Field
+              label="Why it is put off"
+              fault={
+                isAsked && reason.trim() === ''
+                  ? 'Say why: whoever sees it on the new date will ask.'
+                  : null
+              }
+            >
+              {(id) => (
+                <Input
+                  id={id}
+                  maxLength={500}
+                  value={reason}
+                  onChange={(event) => setReason(event.target.value)}
+                />
+              )}
+            </Field>
           </>
         )}
         {what === 'message' && message !== null && <AskHousehold line={line} message={message} />}
