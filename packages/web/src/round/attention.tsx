@@ -1,6 +1,5 @@
 import { REASON_KINDS, type ReasonKind } from '@water-clock/core/standing';
 import { Button } from 'antd';
-import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { TimerToDo } from '../api/round';
@@ -35,7 +34,7 @@ export function Attention({ timers, onPlan }: AttentionProps) {
     .sort((a, b) => worst(a) - worst(b));
   const shown = isAll ? found : found.slice(0, AT_FIRST);
   return (
-    <section className={clsx(pageStyles['sheet'], styles['attention'])} aria-labelledby="attention">
+    <section className={pageStyles['sheet']} aria-labelledby="attention">
       <h2 id="attention">
         Needs attention <span className={pageStyles['soft']}>{found.length}</span>
       </h2>
@@ -87,15 +86,13 @@ function NeedyTimer({ timer, only, onPlan }: NeedyTimerProps) {
         {standing.reasons
           .filter(({ kind }) => only === null || kind === only)
           .map((reason) => {
-            const way = reasonWay(reason.kind, id, mayChange);
+            const way = reasonWay(reason, id, mayChange);
             return (
               <li key={reason.kind}>
                 <ReasonWords reason={reason} />
-                {way && (
-                  <Link to={way.to} aria-label={`${way.words}: ${home.name}, ${name}`}>
-                    {way.words}
-                  </Link>
-                )}
+                <Link to={way.to} aria-label={`${way.words}: ${home.name}, ${name}`}>
+                  {way.words}
+                </Link>
               </li>
             );
           })}

@@ -1,7 +1,6 @@
 import { dueInWords, dueSince, type Due } from '@water-clock/core/dues';
 import { addDays, formatDate, parseDate } from '@water-clock/core/civil-time';
 import { Alert, Button } from 'antd';
-import { clsx } from 'clsx';
 import { useState } from 'react';
 import { propertiesKey } from '../api/properties';
 import { roundKey, withdrawDueAnswer, type TimerToDo } from '../api/round';
@@ -40,7 +39,7 @@ export function Dues({ timers, onPlan }: DuesProps) {
   const count = due.reduce((sum, { dues }) => sum + dues.length, 0);
   const shown = isAll ? due : due.slice(0, AT_FIRST);
   return (
-    <section className={clsx(pageStyles['sheet'], styles['dues'])} aria-labelledby="due">
+    <section className={pageStyles['sheet']} aria-labelledby="due">
       <h2 id="due">
         Due{' '}
         <span className={pageStyles['soft']}>

@@ -1,4 +1,4 @@
-import type { ReasonKind } from '@water-clock/core/standing';
+import type { Reason, ReasonKind } from '@water-clock/core/standing';
 
 /** What is done next about a reason, and where. */
 export interface ReasonWay {
@@ -6,12 +6,16 @@ export interface ReasonWay {
   readonly to: string;
 }
 
-/** Where one goes on about a reason; null: there is nothing to be done about it but to know it. */
-export function reasonWay(kind: ReasonKind, timerId: string, mayChange: boolean): ReasonWay | null {
+/** Where one goes on about a reason. */
+export function reasonWay(reason: Reason, timerId: string, mayChange: boolean): ReasonWay {
   const desk = `/timers/${timerId}`;
-  if (!mayChange) return { words: 'Look', to: kind === 'job' ? '/round/jobs' : desk };
-  switch (kind) {
+  if (!mayChange) return { words: 'Look', to: reason.kind === 'job' ? '/round/jobs' : desk };
+  switch (reason.kind) {
     case 'error':
+      // No setting puts a clock right.
+      return reason.codes.every((code) => code === 'clock-off')
+        ? { words: 'Set the clock', to: `${desk}/visit` }
+        : { words: 'Fix', to: `${desk}?mode=repair` };
     case 'rule':
     case 'ahead':
       return { words: 'Fix', to: `${desk}?mode=repair` };

@@ -40,7 +40,7 @@ export function Today({ visits, isOfFirm, onChange }: TodayProps) {
     .filter(({ isHeld }) => !isHeld)
     .reduce((sum, visit) => sum + minutesOf(visit), 0);
   return (
-    <section className={clsx(pageStyles['sheet'], styles['today'])} aria-labelledby="today">
+    <section className={pageStyles['sheet']} aria-labelledby="today">
       <h2 id="today">
         Today{' '}
         <span className={pageStyles['soft']}>
