@@ -77,20 +77,25 @@ it('of visits, sheets and copies what is in the timer, to be done, or newest sta
         ...{ timer: 'Garage', firm: 'A firm' },
       },
     });
-  const visit = async (faults: string[]) => {
+  const visit = async (...documents: object[]) => {
     const id = await post(`/api/timers/${timerId}/visits`, {});
-    await owner.agent
-      .post(`/api/visits/${id}/entries`)
-      .send({
-        ...{ id: crypto.randomUUID(), seen: 0, observedAt: '2026-06-01T10:00:00Z' },
-        document: { kind: 'station', station: 1, faults },
-      })
-      .expect(201);
+    for (const document of documents)
+      await owner.agent
+        .post(`/api/visits/${id}/entries`)
+        .send({
+          ...{ id: crypto.randomUUID(), seen: 0, observedAt: '2026-06-01T10:00:00Z' },
+          document,
+        })
+        .expect(201);
     await owner.agent.patch(`/api/visits/${id}`).send({ isEnded: true }).expect(200);
     return id;
   };
-  const [oldCopy, oldSheet, oldVisit] = [await copy(), await sheet(), await visit([])];
-  const toDo = await visit(['leak']);
+  const seen = (...faults: string[]) => ({ kind: 'station', station: 1, faults });
+  const battery = { kind: 'care', what: 'battery', isDone: true };
+  const [oldCopy, oldSheet, oldVisit] = [await copy(), await sheet(), await visit(seen())];
+  const toDo = await visit(seen('leak'));
+  // By it the next battery is due.
+  const cared = await visit(battery);
   const { id: named } = (
     await owner.agent
       .post(`/api/timers/${timerId}/copies`)
@@ -98,7 +103,7 @@ it('of visits, sheets and copies what is in the timer, to be done, or newest sta
       .expect(201)
   ).body;
   const [newCopy, newSheet] = [await copy(), await sheet()];
-  const after = await visit([]);
+  const after = await visit(seen());
   await keep({ removedDays: 30, visitsMonths: 24 }).expect(200);
   expect(await letGo(server.source, owner.firmId, new Date())).toEqual(NONE);
   const gone = await letGo(server.source, owner.firmId, NOW);
@@ -111,7 +116,7 @@ it('of visits, sheets and copies what is in the timer, to be done, or newest sta
   expect(await ids('sheets')).toEqual([newSheet]);
   expect(oldSheet).not.toBe(newSheet);
   const visits = await ids('visits');
-  expect(visits.sort()).toEqual([toDo, after].sort());
+  expect(visits.sort()).toEqual([toDo, cared, after].sort());
   expect(visits).not.toContain(oldVisit);
 });
 

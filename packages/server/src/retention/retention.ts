@@ -65,7 +65,16 @@ async function oldRecords(
       `DELETE FROM visits v WHERE firm_id = $1 AND ended_at < $2::timestamptz - $3::interval
          AND NOT EXISTS (SELECT 1 FROM jobs j WHERE j.visit_id = v.id AND j.done_at IS NULL)
          AND ended_at < (SELECT max(c.made_at) FROM copies c
-           WHERE c.timer_id = v.timer_id AND c.reason IN ('as-found', 'left'))`,
+           WHERE c.timer_id = v.timer_id AND c.reason IN ('as-found', 'left'))
+         -- By the last visit, and by the last of each care, it is known what falls due.
+         AND EXISTS (SELECT 1 FROM visits n
+           WHERE n.timer_id = v.timer_id AND n.started_at > v.started_at)
+         AND NOT EXISTS (SELECT 1 FROM visit_entries e
+           WHERE e.visit_id = v.id AND e.document ->> 'kind' = 'care'
+             AND NOT EXISTS (SELECT 1 FROM visit_entries f JOIN visits n ON n.id = f.visit_id
+               WHERE n.timer_id = v.timer_id AND n.started_at > v.started_at
+                 AND f.document ->> 'kind' = 'care' AND f.document -> 'isDone' = 'true'
+                 AND f.document ->> 'what' = e.document ->> 'what'))`,
     ),
     sheets: await ago(
       manager,
