@@ -242,6 +242,16 @@ const EXERCISES: Record<WriteName, Exercise> = {
       return inDialog('Plan it');
     },
   },
+  'plan-visits': {
+    sends: 'POST /planned-visits',
+    come: async (page) => {
+      await open(page, '/properties');
+      await clickOn(page, '[aria-label="Choose Marsh end"]');
+      await clickOn(page, button('Plan visits to all…'));
+      await page.waitForSelector(field('What for'));
+      return inDialog('Plan them all');
+    },
+  },
   'change-planned-visit': {
     sends: 'PATCH /planned-visits/*',
     come: async (page) => {

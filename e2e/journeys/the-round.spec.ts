@@ -142,3 +142,36 @@ it('a job is planned for a visit, with its parts and price, and done', async () 
   await clickButton(page, 'Save the job');
   await page.waitForSelector('[aria-label="Done"] ::-p-xpath(.//li[contains(., "one nozzle")])');
 });
+
+it('homes are found by what they need, with the filter in the address, and visits planned to all chosen', async () => {
+  await goTo(page, `${stage.url()}/properties?reason=job`);
+  await waitForWords(page, 'jobs');
+  const rows = () =>
+    page.$$eval('table tbody tr strong', (all) => all.map(({ textContent }) => textContent));
+  const found = await rows();
+  expect(found.length).toBeGreaterThan(0);
+  expect(found.length).toBeLessThan(12);
+  for (const name of found) await clickOn(page, `[aria-label="Choose ${name}"]`);
+  await clickButton(page, 'Plan visits to all…');
+  await page.focus('::-p-aria([name="What for"][role="textbox"])');
+  await page.keyboard.type('The jobs');
+  await clickButton(page, 'Plan them all');
+  await page.waitForFunction(() => !document.body.textContent.includes('chosen'));
+  const tomorrow = new Date(Date.now() + 86_400_000);
+  const on = [tomorrow.getFullYear(), tomorrow.getMonth() + 1, tomorrow.getDate()]
+    .map((part) => String(part).padStart(2, '0'))
+    .join('-');
+  const planned = await stage.ask<{ home: { name: string }; reason: string }[]>(
+    'GET',
+    `/planned-visits?from=${on}&to=${on}`,
+  );
+  expect(
+    planned
+      .filter(({ reason }) => reason === 'The jobs')
+      .map(({ home }) => home.name)
+      .sort(),
+  ).toEqual([...found].sort());
+  await clickButton(page, 'No filter');
+  await page.waitForFunction(() => location.search === '');
+  await page.waitForFunction(() => document.querySelectorAll('table tbody tr').length >= 12);
+});

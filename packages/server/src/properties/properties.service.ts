@@ -3,7 +3,6 @@ import { InjectDataSource, InjectRepository } from '@nestjs/typeorm';
 import { DataSource, In, Repository, type EntityManager } from 'typeorm';
 import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
-import { holding, searchWords } from '../platform/search-words.js';
 import { saveVersion } from '../platform/saved.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';
 import { StoredWeather } from '../schema/weather.entity.js';
@@ -19,17 +18,11 @@ import {
   PropertyQuery,
   SetUpChange,
   TimerOfProperty,
-  type SORTS,
 } from './property.dto.js';
 import { Property } from '../schema/property.entity.js';
+import { filterOf, ORDERS } from './property-filters.js';
 
 const PAGE_SIZE = 25;
-
-const ORDERS: Record<(typeof SORTS)[number], string> = {
-  name: 'lower(name), id',
-  town: 'lower(town), lower(name), id',
-  newest: 'created_at DESC, id',
-};
 
 @Injectable()
 export class PropertiesService {
@@ -42,19 +35,14 @@ export class PropertiesService {
   /** A page of the properties that have all the words, each with its timers. */
   async find(person: SignedIn, query: PropertyQuery): Promise<PropertyPage> {
     const { firmId } = person;
-    const words = searchWords(query.q);
-    const isArchived = query.archived === 'yes' ? 'IS NOT NULL' : 'IS NULL';
-    // One LIKE a word: a list of them would not use the index.
-    const hasWords = words.map((_, index) => `AND search_text LIKE $${index + 2}`).join(' ');
-    const where = `firm_id = $1 AND archived_at ${isArchived} ${hasWords}`;
-    const values = [firmId, ...words.map(holding)];
+    const { where, values } = filterOf(firmId, query);
     const [found, [{ count }]] = (await Promise.all([
       this.properties.query(
-        `SELECT id FROM properties WHERE ${where} ORDER BY ${ORDERS[query.sort]}
+        `SELECT p.id FROM properties p WHERE ${where} ORDER BY ${ORDERS[query.sort]}
          LIMIT ${PAGE_SIZE} OFFSET ${(query.page - 1) * PAGE_SIZE}`,
-        values,
+        [...values],
       ),
-      this.properties.query(`SELECT count(*) FROM properties WHERE ${where}`, values),
+      this.properties.query(`SELECT count(*) FROM properties p WHERE ${where}`, [...values]),
     ])) as [{ id: string }[], [{ count: string }]];
     const ids = found.map(({ id }) => id);
     const [rows, timers] = await Promise.all([

@@ -257,3 +257,57 @@ it('somebody may be led through setting up a home, which is no save of it and no
   expect((await setUp({ isLed: false })).body).toMatchObject({ setUpSkipped: null });
   expect(await noted()).toEqual(before);
 });
+
+it('are found by what their timers need, what is due, district, type and person, the worst first', async () => {
+  person = await server.signIn('owner');
+  const post = async (path: string, body: object) =>
+    (await http().post(path).send(body).expect(201)).body.id as string;
+  const ruleSetId = await post('/api/rule-sets', {
+    document: { format: 'waterclock.rules/1', district: 'Quillhaven', periods: [] },
+  });
+  const timerTypeId = await post('/api/timer-types', { name: 'Grey box', capability: {} });
+  const add = async (name: string, fields: object, timer: object) => {
+    const id = await post('/api/properties', { name, ...fields });
+    const timerId = await post(`/api/properties/${id}/timers`, {
+      ...{ name: 'Garage', document: planDocument() },
+      ...timer,
+    });
+    return { id, timerId };
+  };
+  const well = await add('Alder house', { ruleSetId }, {});
+  await add('Beech house', {}, { document: planDocument(['04:00', '04:10']), timerTypeId });
+  const cedar = await add('Cedar house', {}, {});
+  // Alder's timer holds what is wanted.
+  await post(`/api/timers/${well.timerId}/copies`, { reason: 'left', document: planDocument() });
+  await server.source.query(`UPDATE timers SET created_at = '2025-06-20T12:00:00Z' WHERE id = $1`, [
+    cedar.timerId,
+  ]);
+  await post(`/api/timers/${cedar.timerId}/visits`, { startedAt: '2026-06-01T16:00:00Z' });
+  await settled(() => asked());
+  const names = async (query: Record<string, string>) =>
+    (await asked(query)).rows.map(({ name }: { name: string }) => name);
+  expect(await names({ sort: 'worst' })).toEqual(['Beech house', 'Cedar house', 'Alder house']);
+  expect(await names({ reason: 'error' })).toEqual(['Beech house']);
+  expect(await names({ reason: 'key-in' })).toEqual(['Beech house', 'Cedar house']);
+  expect(await names({ reason: 'visit-open', q: 'cedar' })).toEqual(['Cedar house']);
+  // In four weeks, not in six.
+  expect(await names({ due: 'battery' })).toEqual(['Cedar house']);
+  await settled(() => asked({ from: '2026-05-10' }));
+  expect(await names({ due: 'battery', from: '2026-05-10' })).toEqual([]);
+  expect(await names({ ruleSetId })).toEqual(['Alder house']);
+  expect(await names({ timerTypeId })).toEqual(['Beech house']);
+  expect(await names({ personId: person.id })).toEqual(['Cedar house']);
+  await post('/api/planned-visits', {
+    ...{ propertyId: well.id, personId: person.id, onDate: '2026-06-09' },
+  });
+  expect(await names({ personId: person.id })).toEqual(['Alder house', 'Cedar house']);
+  const stranger = await server.signIn('owner');
+  expect(await names({ personId: stranger.id })).toEqual([]);
+  const { body } = await http()
+    .get('/api/properties?from=2026-06-03&reason=hunger&ruleSetId=none')
+    .expect(422);
+  expect(body.errors.map(({ path }: { path: string }) => path).sort()).toEqual([
+    'reason',
+    'ruleSetId',
+  ]);
+});

@@ -13,7 +13,8 @@ import {
 import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from '@water-clock/core/property-file';
 import { SET_UP_STEPS, type SetUpStep } from '@water-clock/core/set-up';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
-import type { Standing } from '@water-clock/core/standing';
+import { DUE_KINDS, type DueKind } from '@water-clock/core/dues';
+import { REASON_KINDS, type ReasonKind, type Standing } from '@water-clock/core/standing';
 import { Transform } from 'class-transformer';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
 import { ApiCoreAnswer } from '../platform/core-documents.js';
@@ -185,7 +186,7 @@ export class PropertyAnswer {
   @ApiProperty() version!: number;
 }
 
-export const SORTS = ['name', 'town', 'newest'] as const;
+export const SORTS = ['name', 'town', 'newest', 'worst'] as const;
 
 const toNumber = ({ value }: { value: unknown }) =>
   typeof value === 'string' && value !== '' ? Number(value) : value;
@@ -198,6 +199,34 @@ export class PropertyQuery {
   @ApiPropertyOptional({ enum: SORTS })
   @OneOf(SORTS)
   sort: (typeof SORTS)[number] = 'name';
+
+  @ApiPropertyOptional({ enum: REASON_KINDS, description: 'With a timer that needs somebody so' })
+  @Optional()
+  @OneOf(REASON_KINDS)
+  reason?: ReasonKind;
+
+  @ApiPropertyOptional({
+    enum: DUE_KINDS,
+    description: 'With a timer at which it is due in four weeks',
+  })
+  @Optional()
+  @OneOf(DUE_KINDS)
+  due?: DueKind;
+
+  @ApiPropertyOptional({ format: 'uuid', description: 'That go by this rule set' })
+  @Optional()
+  @IsUUID(undefined, { message: 'must be the id of a rule set' })
+  ruleSetId?: string;
+
+  @ApiPropertyOptional({ format: 'uuid', description: 'With a timer of this type' })
+  @Optional()
+  @IsUUID(undefined, { message: 'must be the id of a timer type' })
+  timerTypeId?: string;
+
+  @ApiPropertyOptional({ format: 'uuid', description: 'Where this person goes next, or was last' })
+  @Optional()
+  @IsUUID(undefined, { message: 'must be the id of a person' })
+  personId?: string;
 
   @ApiPropertyOptional({ enum: ['yes', 'no'], description: 'Those that were archived' })
   @OneOf(['yes', 'no'])

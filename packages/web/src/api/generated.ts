@@ -3702,12 +3702,43 @@ export interface operations {
       readonly query: {
         /** @description Those that were archived */
         readonly archived?: 'yes' | 'no';
+        /** @description With a timer at which it is due in four weeks */
+        readonly due?:
+          | 'season-step'
+          | 'clock-change'
+          | 'rule-change'
+          | 'sensor-back'
+          | 'hold-ends'
+          | 'look'
+          | 'battery'
+          | 'sensor-test'
+          | 'filter'
+          | 'yearly-check'
+          | 'link-ends';
         /** @description What is true of timers on it, by their own calendars */
         readonly from: string;
         readonly page?: number;
+        /** @description Where this person goes next, or was last */
+        readonly personId?: string;
         /** @description Words that the property is found by; all of them */
         readonly q?: string;
-        readonly sort?: 'name' | 'town' | 'newest';
+        /** @description With a timer that needs somebody so */
+        readonly reason?:
+          | 'too-much'
+          | 'error'
+          | 'rule'
+          | 'ahead'
+          | 'visit-open'
+          | 'percentage'
+          | 'key-in'
+          | 'confirm'
+          | 'job'
+          | 'hold';
+        /** @description That go by this rule set */
+        readonly ruleSetId?: string;
+        readonly sort?: 'name' | 'town' | 'newest' | 'worst';
+        /** @description With a timer of this type */
+        readonly timerTypeId?: string;
       };
       readonly header?: never;
       readonly path?: never;

@@ -1,3 +1,5 @@
+import type { DueKind } from '@water-clock/core/dues';
+import type { ReasonKind } from '@water-clock/core/standing';
 import type { PropertyFile } from '@water-clock/core/property-file';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { KEPT } from './kept';
@@ -14,8 +16,15 @@ export type PropertyFields = Omit<Property, 'id' | 'archived' | 'version' | 'set
 
 export interface PropertySearch {
   readonly q: string;
-  readonly sort: 'name' | 'town' | 'newest';
+  readonly sort: 'name' | 'town' | 'newest' | 'worst';
   readonly archived: 'yes' | 'no';
+  /** With a timer that needs somebody so. */
+  readonly reason?: ReasonKind | undefined;
+  /** With a timer at which it is due in four weeks. */
+  readonly due?: DueKind | undefined;
+  readonly ruleSetId?: string | undefined;
+  readonly timerTypeId?: string | undefined;
+  readonly personId?: string | undefined;
   readonly page: number;
   /** The date on which it is asked what is true of timers. */
   readonly from: string;
@@ -32,7 +41,14 @@ const againWhile = (timers: readonly TimerOfProperty[] = []) =>
 export const propertiesQuery = (search: PropertySearch) =>
   queryOptions({
     queryKey: [KEY, 'page', search],
-    queryFn: () => request('get', '/api/properties', { query: { ...search } }),
+    queryFn: () => {
+      const { reason, due, ruleSetId, timerTypeId, personId, ...rest } = search;
+      const filters = {
+        ...{ ...(reason && { reason }), ...(due && { due }), ...(ruleSetId && { ruleSetId }) },
+        ...{ ...(timerTypeId && { timerTypeId }), ...(personId && { personId }) },
+      };
+      return request('get', '/api/properties', { query: { ...rest, ...filters } });
+    },
     staleTime: 0,
     refetchInterval: ({ state: { data } }) =>
       againWhile(data?.rows.flatMap(({ timers }) => timers)),

@@ -46,6 +46,7 @@ export const WRITE_NAMES = [
   'link-person',
   'order-day',
   'plan-visit',
+  'plan-visits',
   'preview-import',
   'remove-person',
   'remove-planned-visit',

@@ -1,4 +1,6 @@
 import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
+import { DUE_KINDS } from '@water-clock/core/dues';
+import { REASON_KINDS } from '@water-clock/core/standing';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Checkbox, Input, Skeleton } from 'antd';
 import { lazy, Suspense, useEffect, useState } from 'react';
@@ -27,6 +29,9 @@ import { Choice } from '../ui/choice';
 // On every other screen that comes with the first one it would be for nothing.
 const StandingWords = later(() => import('../timer-records/standing-words'), 'StandingWords');
 
+const FilterBar = later(() => import('./filter-bar'), 'FilterBar');
+const SelectionBar = later(() => import('./selection-bar'), 'SelectionBar');
+
 const ImportDialog = lazy(async () => ({
   default: (await import('./import-dialog')).ImportDialog,
 }));
@@ -35,9 +40,26 @@ const SORTS = [
   { value: 'name', label: 'by name' },
   { value: 'town', label: 'by town' },
   { value: 'newest', label: 'newest first' },
+  { value: 'worst', label: 'worst first' },
 ] satisfies { value: PropertySearch['sort']; label: string }[];
 
-const columns: readonly DataColumn<PropertyListing>[] = [
+/** Which homes are chosen, and how one chooses. */
+interface Choosing {
+  readonly chosen: ReadonlySet<string>;
+  readonly toggle: (id: string) => void;
+}
+
+const columnsFor = ({ chosen, toggle }: Choosing): readonly DataColumn<PropertyListing>[] => [
+  {
+    title: 'Chosen',
+    cell: ({ id, name }) => (
+      <Checkbox
+        aria-label={`Choose ${name}`}
+        checked={chosen.has(id)}
+        onChange={() => toggle(id)}
+      />
+    ),
+  },
   {
     title: 'Property',
     cell: ({ id, name, address, town }) => (
@@ -77,13 +99,21 @@ function usePropertySearch() {
     q: params.get('q') ?? '',
     sort,
     archived: params.get('archived') === 'yes' ? 'yes' : 'no',
+    reason: REASON_KINDS.find((kind) => kind === params.get('reason')),
+    due: DUE_KINDS.find((kind) => kind === params.get('due')),
+    ruleSetId: params.get('ruleSetId') ?? undefined,
+    timerTypeId: params.get('timerTypeId') ?? undefined,
+    personId: params.get('personId') ?? undefined,
     page: Math.max(1, Math.trunc(Number(params.get('page') ?? 1)) || 1),
     from: todayHere(),
   };
   const go = (to: Partial<Omit<PropertySearch, 'from'>>) =>
     goTo(
       Object.fromEntries(
-        Object.entries({ page: 1, ...to }).map(([name, value]) => [name, String(value)]),
+        Object.entries({ page: 1, ...to }).map(([name, value]) => [
+          name,
+          value === undefined ? undefined : String(value),
+        ]),
       ),
     );
   return [search, go] as const;
@@ -150,7 +180,8 @@ export function PropertiesPage() {
   const found = useQuery(propertiesQuery(search));
   const mayChange = useMayChange();
   const [isImporting, setImporting] = useState(false);
-  const isEmpty = found.data?.total === 0 && search.q === '' && search.archived === 'no';
+  const isEmpty =
+    found.data?.total === 0 && search.q === '' && search.archived === 'no' && !isFilteredBy(search);
   const actions = (
     <>
       {mayChange && <SaveForOffline rows={found.data?.rows ?? []} />}
@@ -166,10 +197,7 @@ export function PropertiesPage() {
       {isEmpty ? (
         <FirstRun onImport={() => setImporting(true)} />
       ) : (
-        <>
-          <SearchBar search={search} found={found.data?.total} onChange={go} />
-          <FoundTable {...{ search, found }} onPage={(page) => go({ page })} />
-        </>
+        <Listing {...{ search, found }} onChange={go} />
       )}
       {isImporting && (
         <Suspense>
@@ -180,15 +208,65 @@ export function PropertiesPage() {
   );
 }
 
+interface ListingProps {
+  readonly search: PropertySearch;
+  readonly found: UseQueryResult<PropertyPage>;
+  readonly onChange: (to: Partial<Omit<PropertySearch, 'from'>>) => void;
+}
+
+/** What was found, by which words and filters, and what is done with those that are chosen. */
+function Listing({ search, found, onChange }: ListingProps) {
+  const [isAsked, setAsked] = useState(false);
+  const [chosen, setChosen] = useState<ReadonlyMap<string, PropertyListing>>(new Map());
+  const isFiltering = isAsked || isFilteredBy(search);
+  const toggle = (id: string) => {
+    const next = new Map(chosen);
+    const home = found.data?.rows.find((row) => row.id === id);
+    if (!next.delete(id) && home) next.set(id, home);
+    setChosen(next);
+  };
+  const clear = () => {
+    onChange(NO_FILTER);
+    setAsked(false);
+  };
+  return (
+    <>
+      <SearchBar
+        {...{ search, isFiltering, onChange }}
+        found={found.data?.total}
+        onFilter={() => setAsked(true)}
+      />
+      {isFiltering && <FilterBar {...{ search, onChange }} onClear={clear} />}
+      {chosen.size > 0 && (
+        <SelectionBar homes={[...chosen.values()]} onClear={() => setChosen(new Map())} />
+      )}
+      <FoundTable
+        {...{ search, found, toggle }}
+        chosen={new Set(chosen.keys())}
+        onPage={(page) => onChange({ page })}
+      />
+    </>
+  );
+}
+
+const NO_FILTER = {
+  ...{ reason: undefined, due: undefined, ruleSetId: undefined },
+  ...{ timerTypeId: undefined, personId: undefined },
+};
+const isFilteredBy = ({ reason, due, ruleSetId, timerTypeId, personId }: PropertySearch): boolean =>
+  [reason, due, ruleSetId, timerTypeId, personId].some((one) => one !== undefined);
+
 interface SearchBarProps {
   readonly search: PropertySearch;
   /** How many were found; undefined while that is asked. */
   readonly found: number | undefined;
+  readonly isFiltering: boolean;
+  readonly onFilter: () => void;
   readonly onChange: (to: Partial<Pick<PropertySearch, 'q' | 'sort' | 'archived'>>) => void;
 }
 
 /** By which words, and in what order, properties are listed. */
-function SearchBar({ search, found, onChange }: SearchBarProps) {
+function SearchBar({ search, found, isFiltering, onFilter, onChange }: SearchBarProps) {
   const [typed, setTyped] = useTyped(search.q, (q) => onChange({ q }));
   return (
     <div className={styles['properties-search']}>
@@ -214,6 +292,7 @@ function SearchBar({ search, found, onChange }: SearchBarProps) {
       >
         archived ones
       </Checkbox>
+      {!isFiltering && <Button onClick={onFilter}>Filter…</Button>}
       <span className={pageStyles['soft']} role="status">
         {found !== undefined && `${found} found`}
       </span>
@@ -221,26 +300,29 @@ function SearchBar({ search, found, onChange }: SearchBarProps) {
   );
 }
 
-interface FoundTableProps {
+interface FoundTableProps extends Choosing {
   readonly search: PropertySearch;
   readonly found: UseQueryResult<PropertyPage>;
   readonly onPage: (page: number) => void;
 }
 
-function FoundTable({ search, found: { data }, onPage }: FoundTableProps) {
+function FoundTable({ search, found: { data }, chosen, toggle, onPage }: FoundTableProps) {
   if (!data) return <Skeleton active />;
   return (
     <>
       <DataTable
         label="Properties"
         isCards
-        columns={columns}
+        columns={columnsFor({ chosen, toggle })}
+        isMarked={({ id }) => chosen.has(id)}
         rows={data.rows}
         keyOf={({ id }) => id}
         nothing={
-          search.q === ''
-            ? 'Nothing is archived.'
-            : `No property has all the words of "${search.q}".`
+          search.q !== ''
+            ? `No property has all the words of "${search.q}".`
+            : isFilteredBy(search)
+              ? 'No property is so.'
+              : 'Nothing is archived.'
         }
       />
       <Pages page={search.page} pageSize={data.pageSize} total={data.total} onPage={onPage} />

@@ -4,10 +4,11 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { TimerToDo } from '../api/round';
 import { useMayChange } from '../session/use-signed-in';
+import { REASON_NAMES } from '../timer-records/reason-names';
 import { ReasonWords } from '../timer-records/reason-words';
 import pageStyles from '../ui/page.module.css';
 import { usePlace } from '../ui/use-place';
-import { REASON_NAMES, reasonWay } from './reason-ways';
+import { reasonWay } from './reason-ways';
 import { WhoseTimer } from './whose-timer';
 import styles from './round.module.css';
 

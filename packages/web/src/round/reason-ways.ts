@@ -1,4 +1,4 @@
-import type { Reason, ReasonKind } from '@water-clock/core/standing';
+import type { Reason } from '@water-clock/core/standing';
 
 /** What is done next about a reason, and where. */
 export interface ReasonWay {
@@ -34,17 +34,3 @@ export function reasonWay(reason: Reason, timerId: string, mayChange: boolean): 
       return { words: 'See jobs', to: '/round/jobs' };
   }
 }
-
-/** What each kind of reason is called where one chooses among them. */
-export const REASON_NAMES: Readonly<Record<ReasonKind, string>> = {
-  'too-much': 'too much to work out',
-  error: 'errors',
-  rule: 'rules broken',
-  ahead: 'collides later',
-  'visit-open': 'visit open',
-  percentage: 'percentage',
-  'key-in': 'to key in',
-  confirm: 'not read back',
-  job: 'jobs',
-  hold: 'on hold',
-};
