@@ -86,6 +86,8 @@ it('a new home comes from the first call to a plan and a sheet in under sixty ac
   await actions.click(inGuide('By the minute…'));
   await waitForWords(page, 'Run times go by the customary minutes');
   await actions.click(inModal('Go by the minute'));
+  // What fades would take the click.
+  await page.waitForFunction(() => !document.querySelector('.ant-modal-wrap'), { polling: 200 });
 
   await nextIs(page, 'Next: Plan its watering');
   await actions.click(nextLink);

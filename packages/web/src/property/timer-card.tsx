@@ -38,7 +38,7 @@ export function TimerCard({ timer, isFirst }: TimerCardProps) {
       <dl className={pageStyles['facts']}>
         <dt>Needs</dt>
         <dd>
-          <StandingWords standing={standing} />
+          <StandingWords standing={standing} most={1} />
         </dd>
         <HoldRow timerId={id} />
         <SensorRow timerId={id} />

@@ -27,6 +27,16 @@ export function StandingWords({ standing, most = Infinity }: StandingWordsProps)
   const { reasons } = standing;
   if (reasons.length === 0) return <NothingWrong {...standing} />;
   const more = reasons.length - most;
+  const moreWords = more > 0 && (
+    <span className={styles['standing-more']}>and {counted(more, 'more reason')}</span>
+  );
+  // In one line whatever it says: what stands below it does not move when it is worked out.
+  if (most === 1)
+    return (
+      <>
+        <ReasonWords reason={reasons[0]!} /> {moreWords}
+      </>
+    );
   return (
     <ul className={styles['standing-reasons']}>
       {reasons.slice(0, most).map((reason) => (
@@ -34,7 +44,7 @@ export function StandingWords({ standing, most = Infinity }: StandingWordsProps)
           <ReasonWords reason={reason} />
         </li>
       ))}
-      {more > 0 && <li className={styles['standing-more']}>and {counted(more, 'more reason')}</li>}
+      {more > 0 && <li>{moreWords}</li>}
     </ul>
   );
 }
