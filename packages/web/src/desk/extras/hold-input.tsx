@@ -24,11 +24,14 @@ interface HoldInputProps {
   readonly mostDays: number;
   /** Where the timer hangs; absent: where this device is. */
   readonly timeZone: string | undefined;
+  /** The last change is on its way: no other is taken. */
+  readonly isBusy?: boolean;
   readonly onChange: (holds: Stretch[]) => void;
 }
 
 /** Holds: what is left of each, and a new one from now on, of some days or to a date. */
-export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProps) {
+export function HoldInput(props: HoldInputProps) {
+  const { holds, mostDays, timeZone, isBusy = false, onChange } = props;
   const say = useSay();
   const order = useDayOrder();
   const [now] = useState(() => nowIn(timeZone, new Date()));
@@ -50,7 +53,11 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
               {say(stretchInWords(hold))}
               {left !== null && <strong>, {leftInWords(left)} left</strong>}
             </span>
-            <Button size="small" onClick={() => onChange(holds.filter((_, at) => at !== index))}>
+            <Button
+              size="small"
+              disabled={isBusy}
+              onClick={() => onChange(holds.filter((_, at) => at !== index))}
+            >
               {left === null ? 'Remove' : 'End it'}
             </Button>
           </div>
@@ -74,7 +81,7 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
               />{' '}
               {days === 1 ? 'day' : 'days'} from now
             </span>
-            <Button size="small" onClick={() => begin(holdFor(minute, days))}>
+            <Button size="small" disabled={isBusy} onClick={() => begin(holdFor(minute, days))}>
               Hold
             </Button>
           </div>
@@ -90,7 +97,7 @@ export function HoldInput({ holds, mostDays, timeZone, onChange }: HoldInputProp
             </span>
             <Button
               size="small"
-              disabled={!isUntilGood}
+              disabled={!isUntilGood || isBusy}
               onClick={() =>
                 until !== null &&
                 begin({ from: formatDateTime(minute), to: formatDateTime(startOfDay(until)) })

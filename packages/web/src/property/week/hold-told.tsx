@@ -58,6 +58,7 @@ export function HoldTold({ timer, holds, again, timeZone }: HoldToldProps) {
             holds={holds}
             mostDays={handling.longestHoldDays}
             timeZone={timeZone}
+            isBusy={holding.isWriting}
             onChange={(next) => void hold(next)}
           />
         )}
