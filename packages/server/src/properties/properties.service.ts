@@ -23,6 +23,8 @@ import { Property } from '../schema/property.entity.js';
 import { filterOf, ORDERS } from './property-filters.js';
 
 const PAGE_SIZE = 25;
+/** Of so many timers at most it is worked out while somebody waits. */
+const AT_ONCE = 50;
 
 @Injectable()
 export class PropertiesService {
@@ -35,6 +37,7 @@ export class PropertiesService {
   /** A page of the properties that have all the words, each with its timers. */
   async find(person: SignedIn, query: PropertyQuery): Promise<PropertyPage> {
     const { firmId } = person;
+    const pending = isByStanding(query) ? await this.knownOfAll(person, query.from) : 0;
     const { where, values } = filterOf(firmId, query);
     const [found, [{ count }]] = (await Promise.all([
       this.properties.query(
@@ -53,6 +56,7 @@ export class PropertiesService {
     return {
       total: Number(count),
       pageSize: PAGE_SIZE,
+      pending,
       rows: ids.map((id) => {
         const { name, address, town, contactName, archivedAt } = byId.get(id)!;
         return {
@@ -138,6 +142,14 @@ export class PropertiesService {
     return read();
   }
 
+  /** Works out what is missing of the firm's timers, for as long as somebody waits; how many are missing then. */
+  private async knownOfAll(person: SignedIn, from: string): Promise<number> {
+    const missing = await this.standings.missingOf(person.firmId, from);
+    if (missing.length === 0) return 0;
+    await this.standings.workOut(askerOf(person), missing.slice(0, AT_ONCE), from);
+    return (await this.standings.missingOf(person.firmId, from)).length;
+  }
+
   /** Saves a change made from the stored version, or refuses it whole. */
   async change(firmId: string, id: string, change: PropertyChange): Promise<PropertyAnswer> {
     await refuseUnknown(this.properties.manager, firmId, change);
@@ -171,6 +183,10 @@ export class PropertiesService {
     return this.one(firmId, id);
   }
 }
+
+/** Whether what is asked goes by what is true of timers. */
+const isByStanding = ({ reason, due, sort }: PropertyQuery): boolean =>
+  reason !== undefined || due !== undefined || sort === 'worst';
 
 interface TimerRow extends TimerOfProperty {
   readonly propertyId: string;

@@ -283,16 +283,18 @@ it('are found by what their timers need, what is due, district, type and person,
     cedar.timerId,
   ]);
   await post(`/api/timers/${cedar.timerId}/visits`, { startedAt: '2026-06-01T16:00:00Z' });
-  await settled(() => asked());
-  const names = async (query: Record<string, string>) =>
-    (await asked(query)).rows.map(({ name }: { name: string }) => name);
+  // Nobody has asked for them before: what is not known yet is worked out first, or said to be missing.
+  const names = async (query: Record<string, string>) => {
+    let page = await asked(query);
+    while (page.pending > 0) page = await asked(query);
+    return page.rows.map(({ name }: { name: string }) => name);
+  };
   expect(await names({ sort: 'worst' })).toEqual(['Beech house', 'Cedar house', 'Alder house']);
   expect(await names({ reason: 'error' })).toEqual(['Beech house']);
   expect(await names({ reason: 'key-in' })).toEqual(['Beech house', 'Cedar house']);
   expect(await names({ reason: 'visit-open', q: 'cedar' })).toEqual(['Cedar house']);
   // In four weeks, not in six.
   expect(await names({ due: 'battery' })).toEqual(['Cedar house']);
-  await settled(() => asked({ from: '2026-05-10' }));
   expect(await names({ due: 'battery', from: '2026-05-10' })).toEqual([]);
   expect(await names({ ruleSetId })).toEqual(['Alder house']);
   expect(await names({ timerTypeId })).toEqual(['Beech house']);

@@ -279,4 +279,8 @@ export class PropertyPage {
   @ApiProperty({ type: [PropertyListing] }) rows!: PropertyListing[];
   @ApiProperty() total!: number;
   @ApiProperty() pageSize!: number;
+  @ApiProperty({
+    description: 'Of so many timers it is not known yet whether they are so: ask again in a moment',
+  })
+  pending!: number;
 }

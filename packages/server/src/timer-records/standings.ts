@@ -66,6 +66,20 @@ export class Standings {
     return rows.map(({ id }) => id);
   }
 
+  /** The timers of a firm, whatever the zone of their homes, of which it is not known what is true on a date. */
+  async missingOf(firmId: string, from: string): Promise<string[]> {
+    const rows = await this.source.query<{ id: string }[]>(
+      `SELECT t.id FROM timers t
+         JOIN properties p ON p.id = t.property_id
+         JOIN timer_settings s ON s.timer_id = t.id
+         LEFT JOIN standings o ON o.timer_id = t.id AND o.from_date = $2::date
+       WHERE t.firm_id = $1 AND p.archived_at IS NULL
+         AND o.basis IS DISTINCT FROM ${BASIS} ORDER BY t.id`,
+      [firmId, from],
+    );
+    return rows.map(({ id }) => id);
+  }
+
   /** Works out what is missing of a firm on a date, for whoever asks next. */
   async prepare(firmId: string, zone: string | null, from: string): Promise<number> {
     const ids = await this.missing(firmId, zone, from);

@@ -2324,6 +2324,8 @@ export interface components {
     };
     readonly PropertyPage: {
       readonly pageSize: number;
+      /** @description Of so many timers it is not known yet whether they are so: ask again in a moment */
+      readonly pending: number;
       readonly rows: readonly components['schemas']['PropertyListing'][];
       readonly total: number;
     };

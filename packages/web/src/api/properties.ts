@@ -51,6 +51,7 @@ export const propertiesQuery = (search: PropertySearch) =>
     },
     staleTime: 0,
     refetchInterval: ({ state: { data } }) =>
+      (data !== undefined && data.pending > 0 && AGAIN_MS) ||
       againWhile(data?.rows.flatMap(({ timers }) => timers)),
     placeholderData: keepPreviousData,
     // What is typed on the way to a name is not worth keeping.

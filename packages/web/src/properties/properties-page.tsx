@@ -234,6 +234,7 @@ function Listing({ search, found, onChange }: ListingProps) {
       <SearchBar
         {...{ search, isFiltering, onChange }}
         found={found.data?.total}
+        pending={found.data?.pending ?? 0}
         onFilter={() => setAsked(true)}
       />
       {isFiltering && <FilterBar {...{ search, onChange }} onClear={clear} />}
@@ -260,13 +261,16 @@ interface SearchBarProps {
   readonly search: PropertySearch;
   /** How many were found; undefined while that is asked. */
   readonly found: number | undefined;
+  /** Of so many timers it is not known yet whether they are so. */
+  readonly pending: number;
   readonly isFiltering: boolean;
   readonly onFilter: () => void;
   readonly onChange: (to: Partial<Pick<PropertySearch, 'q' | 'sort' | 'archived'>>) => void;
 }
 
 /** By which words, and in what order, properties are listed. */
-function SearchBar({ search, found, isFiltering, onFilter, onChange }: SearchBarProps) {
+function SearchBar(props: SearchBarProps) {
+  const { search, found, pending, isFiltering, onFilter, onChange } = props;
   const [typed, setTyped] = useTyped(search.q, (q) => onChange({ q }));
   return (
     <div className={styles['properties-search']}>
@@ -295,6 +299,7 @@ function SearchBar({ search, found, isFiltering, onFilter, onChange }: SearchBar
       {!isFiltering && <Button onClick={onFilter}>Filter…</Button>}
       <span className={pageStyles['soft']} role="status">
         {found !== undefined && `${found} found`}
+        {pending > 0 && `, ${counted(pending, 'timer')} still to be looked at`}
       </span>
     </div>
   );
