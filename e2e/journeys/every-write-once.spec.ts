@@ -269,7 +269,9 @@ const EXERCISES: Record<WriteName, Exercise> = {
       await open(page, '/round');
       await (await labelled(page, 'Change the visit to Tansy house')).click();
       await page.waitForSelector(field('What for'));
-      return inDialog('Take the visit off the plan');
+      await clickOn(page, inDialog('Remove the visit…'));
+      await page.waitForSelector(inDialog('Remove it'), { visible: true });
+      return inDialog('Remove it');
     },
   },
   'change-job-work': {

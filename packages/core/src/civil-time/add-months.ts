@@ -1,9 +1,9 @@
 import { civilDateOf, dayNumberOf, daysInMonth, type DayNumber } from './day-number.js';
 
-/** The same day of a later month, or the last of that month where it has none. */
+/** So many months later, or earlier, on the same day of the month; in a shorter month on its last. */
 export function addMonths(day: DayNumber, months: number): DayNumber {
-  const { year, month, day: date } = civilDateOf(day);
-  const count = month - 1 + months;
-  const then = { year: year + Math.floor(count / 12), month: (count % 12) + 1 };
-  return dayNumberOf({ ...then, day: Math.min(date, daysInMonth(then.year, then.month)) });
+  const { year, month, day: dayOfMonth } = civilDateOf(day);
+  const count = year * 12 + month - 1 + months;
+  const to = { year: Math.floor(count / 12), month: (count % 12) + 1 };
+  return dayNumberOf({ ...to, day: Math.min(dayOfMonth, daysInMonth(to.year, to.month)) });
 }

@@ -1,6 +1,7 @@
 import { addMonths, formatDate, type DayNumber } from '../civil-time/index.js';
 import { CARE_KINDS, type CareKind, type FirstDue } from './due.js';
-import type { DueFacts } from './due-facts.js';
+import { doneOn, type DueFacts } from './due-facts.js';
+import { latest } from './latest.js';
 
 /** What is done again and again, so many months after it was done last. */
 export const careDues = (facts: DueFacts): FirstDue[] =>
@@ -35,10 +36,6 @@ function monthsOf(kind: CareKind, { spans, battery, hasRainSensor, hasFilter }: 
   }
 }
 
-function lastOf(kind: CareKind, { care, answers }: DueFacts): DayNumber | null {
-  const said = answers.filter((one) => one.kind === kind && one.until === null).map(({ on }) => on);
-  return [care[kind] ?? null, ...said].reduce<DayNumber | null>(
-    (latest, day) => (latest === null || (day !== null && day > latest) ? day : latest),
-    null,
-  );
-}
+/** When it was done last, at a visit or as somebody said; null: nobody wrote it down. */
+const lastOf = (kind: CareKind, { care, answers }: DueFacts): DayNumber | null =>
+  latest([care[kind], ...doneOn(answers, kind)]);

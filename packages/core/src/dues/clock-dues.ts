@@ -1,7 +1,8 @@
 import { addDays, dayOf, formatDate, type DayNumber } from '../civil-time/index.js';
 import { clockChanges, type ClockChange } from '../time-zones/index.js';
 import type { FirstDue } from './due.js';
-import type { DueFacts } from './due-facts.js';
+import { doneOn, type DueFacts } from './due-facts.js';
+import { latest } from './latest.js';
 
 /**
  * When a clock that is not put by itself is to be put. What was missed counts on: two changes that make up for each
@@ -30,10 +31,5 @@ const byOf = ({ offsetAfterSeconds, offsetBeforeSeconds }: ClockChange): number 
   offsetAfterSeconds - offsetBeforeSeconds;
 
 /** When the clock was right last, as far as anybody knows: on the day of a change, after it. */
-function rightOn({ addedOn, clockSeenOn, answers }: DueFacts): DayNumber {
-  const said = answers.filter((one) => one.kind === 'clock-change' && one.until === null);
-  return [clockSeenOn, ...said.map(({ on }) => on)].reduce<DayNumber>(
-    (latest, day) => (day !== null && day > latest ? day : latest),
-    addedOn,
-  );
-}
+const rightOn = ({ addedOn, clockSeenOn, answers }: DueFacts): DayNumber =>
+  latest([addedOn, clockSeenOn, ...doneOn(answers, 'clock-change')]) ?? addedOn;

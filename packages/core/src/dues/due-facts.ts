@@ -1,9 +1,6 @@
 import type { DayNumber } from '../civil-time/index.js';
-import type { CareKind, DueKind } from './due.js';
+import type { CareKind, DueKind, Percents } from './due.js';
 import type { Spans } from './spans.js';
-
-/** What a month's percentages are, by program label; null: nothing is to water. */
-export type Percents = Readonly<Record<string, number>> | null;
 
 /** What somebody said of a due, other than by a visit. */
 export interface DueAnswer {
@@ -17,6 +14,10 @@ export interface DueAnswer {
   readonly until: DayNumber | null;
   readonly reason: string;
 }
+
+/** The days on which something was done, as somebody said. */
+export const doneOn = (answers: readonly DueAnswer[], kind: DueKind): DayNumber[] =>
+  answers.filter((one) => one.kind === kind && one.until === null).map(({ on }) => on);
 
 /** What dues of one timer are worked out from. All dates are of the home's calendar. */
 export interface DueFacts {

@@ -18,6 +18,9 @@ export type DueKind = (typeof DUE_KINDS)[number];
 export const CARE_KINDS = ['battery', 'sensor-test', 'filter', 'yearly-check'] as const;
 export type CareKind = (typeof CARE_KINDS)[number];
 
+/** What percentages are to be set, by program label; null: nothing is to water. */
+export type Percents = Readonly<Record<string, number>> | null;
+
 interface AnyDue {
   /** The same until it is done: of care by when it was done last, of all else by its date. */
   readonly key: string;
@@ -36,8 +39,7 @@ export type Due = AnyDue &
   (
     | {
         readonly kind: 'season-step';
-        /** By program label; null: nothing is to water. */
-        readonly percents: Readonly<Record<string, number>> | null;
+        readonly percents: Percents;
       }
     | { readonly kind: 'clock-change'; readonly isForward: boolean }
     | { readonly kind: 'rule-change' }

@@ -4,11 +4,14 @@ export {
   type CareKind,
   type Due,
   type DueKind,
+  type Percents,
   type PutOff,
 } from './due.js';
-export type { DueAnswer, DueFacts, Percents, SeasonFacts } from './due-facts.js';
+export type { DueAnswer, DueFacts, SeasonFacts } from './due-facts.js';
 export { nextCare } from './care-dues.js';
+export { latest } from './latest.js';
 export { duesOf } from './dues-of.js';
+export { SOON_DAYS } from './soon.js';
 export { dueInWords, dueSince, percentsInWords } from './due-words.js';
 export { hasFilter } from './has-filter.js';
 export { seasonStepWords } from './season-step-words.js';

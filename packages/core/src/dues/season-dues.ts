@@ -6,8 +6,8 @@ import {
   parseDate,
   type DayNumber,
 } from '../civil-time/index.js';
-import type { FirstDue } from './due.js';
-import type { DueFacts, Percents, SeasonFacts } from './due-facts.js';
+import type { FirstDue, Percents } from './due.js';
+import type { DueFacts, SeasonFacts } from './due-facts.js';
 
 /** Whoever is there so many days before a step may set it already. */
 const EARLY_DAYS = 14;

@@ -2,7 +2,8 @@ import type { DayNumber } from '../civil-time/index.js';
 import { faultsIn, type FindingCode } from '../findings/index.js';
 import type { Plan } from '../settings/index.js';
 import { Draft, type Change } from './draft.js';
-import { leastChanges, Search, type SearchEnd } from './search.js';
+import { leastChanges } from './scoped-faults.js';
+import { Search, type SearchEnd } from './search.js';
 import { startChange } from './values.js';
 import { Bands } from './water.js';
 

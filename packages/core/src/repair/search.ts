@@ -1,7 +1,8 @@
-import type { FindingCode } from '../findings/index.js';
 import { Draft, type Fault } from './draft.js';
-import { Scope, scopeOf } from './scope.js';
-import { unitKey, type StartUnit, type Unit } from './unit.js';
+import { Refusal } from './refusal.js';
+import { scopeOf } from './scope.js';
+import { commonUnits, faultKey, LATE, leastChanges, narrowest } from './scoped-faults.js';
+import { unitKey, type StartUnit } from './unit.js';
 import { startChange, valuesOf } from './values.js';
 import { freePlaces, type InTheWay, type Way } from './walk.js';
 
@@ -37,18 +38,8 @@ const ADDED_APART_MINUTES = 60;
 const MOST_ALIKE = 6;
 
 const WAYS: readonly Way[] = [1, -1];
-
-/** The same text for the same fault, whenever it occurs and whichever starts have been cleared. */
-function faultKey(fault: Fault, draft: Draft): string {
-  if (fault.code === 'water') return `water ${fault.station} ${fault.isLess}`;
-  const { code, program, station, startNumber, b } = fault;
-  if (!b) return [code, program, station].join(' ');
-  const placeOf = (id: string, start: number) => draft.startUnit(id, start)?.place ?? start;
-  return [
-    ...[code, program, placeOf(program!, startNumber!)],
-    ...[b.program, placeOf(b.program, b.startNumber)],
-  ].join(' ');
-}
+/** Faults of starts that are the same at any time of day. */
+const WHENEVER: readonly Fault['code'][] = ['water', 'too-many-starts'];
 
 /** Looks for the fewest changes of settings that put everything right. */
 export class Search {
@@ -287,38 +278,6 @@ const draftKey = ({ changes }: Draft): string =>
     .sort()
     .join(' ');
 
-/** Asks one value of a unit after another what keeps it from being sound; what refused the last one is asked first. */
-class Refusal {
-  readonly #unit: Unit;
-  #codes: ReadonlySet<FindingCode>;
-  #isFirst = true;
-
-  constructor(unit: Unit, { faults }: Draft) {
-    this.#unit = unit;
-    this.#codes = new Set(faults.flatMap(({ code }) => (code === 'water' ? [] : [code])));
-  }
-
-  /** The fault; null: none; `never`: one that the unit has no part in, so that no other value takes it away. */
-  of(changed: Draft): InTheWay {
-    // All of them once: to find what no value takes away spares looking at all the others.
-    if (this.#isFirst) {
-      this.#isFirst = false;
-      const apart = changed.faults.some((fault) => partOf(fault, changed, this.#unit) === 'never');
-      return apart ? 'never' : (changed.faults[0] ?? null);
-    }
-    const [water] = changed.waterFaults;
-    if (water) return partOf(water, changed, this.#unit);
-    for (const fault of changed.found(this.#codes)) {
-      this.#codes = new Set([fault.code]);
-      return partOf(fault, changed, this.#unit);
-    }
-    return null;
-  }
-}
-
-const partOf = (fault: Fault, changed: Draft, unit: Unit): InTheWay =>
-  scopeOf(fault, changed).has(unit) ? fault : 'never';
-
 /** Cured, and no more stations have lost their water by it than changes are left to give it back. */
 function isCured(fault: Fault, before: Draft, next: Draft, left: number): boolean {
   const broken = (draft: Draft) => draft.waterFaults.map((one) => faultKey(one, draft));
@@ -327,63 +286,4 @@ function isCured(fault: Fault, before: Draft, next: Draft, left: number): boolea
   if (water.filter((one) => !had.has(one)).length >= left) return false;
   const key = faultKey(fault, before);
   return !next.ofCode(fault.code).some((one) => faultKey(one, next) === key);
-}
-
-/** Faults of starts that are the same at any time of day. */
-const WHENEVER: readonly Fault['code'][] = ['water', 'too-many-starts'];
-
-const LATE: readonly Fault['code'][] = ['missing-days', 'missing-start'];
-
-interface Scoped {
-  readonly fault: Fault;
-  readonly scope: Scope;
-}
-
-const scopedOf = new WeakMap<Draft, readonly Scoped[]>();
-
-function scoped(draft: Draft): readonly Scoped[] {
-  const known = scopedOf.get(draft);
-  if (known) return known;
-  const all = draft.faults
-    .map((fault) => ({ fault, scope: freeScope(fault, draft) }))
-    .sort((x, y) => x.scope.units.length - y.scope.units.length);
-  scopedOf.set(draft, all);
-  return all;
-}
-
-/** What is changed once is not changed again. */
-const freeScope = (fault: Fault, draft: Draft): Scope =>
-  new Scope(scopeOf(fault, draft).units.filter((unit) => !draft.isChanged(unit)));
-
-/**
- * Water that a change took comes first; then what reads the least, and last what several changes together may mend. What
- * is missing may be set in many ways: it comes after all that decides which of them are good, days before starts.
- */
-function narrowest(draft: Draft): Scoped | undefined {
-  const all = scoped(draft);
-  const isWater = ({ fault }: Scoped) => fault.code === 'water';
-  const given = new Set(draft.givenWaterFaults.map((one) => faultKey(one, draft)));
-  return (
-    all.find((one) => isWater(one) && !given.has(faultKey(one.fault, draft))) ??
-    all.find((one) => !isWater(one) && !LATE.includes(one.fault.code)) ??
-    all.find(({ fault }) => fault.code === 'missing-days') ??
-    all.find((one) => !isWater(one)) ??
-    all[0]
-  );
-}
-
-/** At least so many changes are needed: faults that read nothing in common need one each. */
-export function leastChanges(draft: Draft): number {
-  const apart: Scope[] = [];
-  for (const { scope } of scoped(draft))
-    if (!apart.some((other) => other.meets(scope))) apart.push(scope);
-  return apart.length;
-}
-
-/** What all faults read. */
-function commonUnits(draft: Draft): Unit[] {
-  const [first, ...others] = scoped(draft);
-  if (!first) return [];
-  const common = first.scope.units.filter((unit) => others.every(({ scope }) => scope.has(unit)));
-  return [...common].sort((x, y) => Number(x.of === 'start') - Number(y.of === 'start'));
 }

@@ -1,10 +1,17 @@
 import { dayOf, parseDate, parseDateTime, type DayNumber } from '../civil-time/index.js';
-import { hasFilter, type CareKind, type DueFacts, type SeasonFacts } from '../dues/index.js';
+import {
+  hasFilter,
+  latest,
+  type CareKind,
+  type DueFacts,
+  type SeasonFacts,
+} from '../dues/index.js';
 import type { Plan } from '../settings/index.js';
 import { bypassedSensors } from '../sheets/index.js';
+import type { Care } from '../visits/index.js';
 import type { PastEntry, TimerFacts } from './standing.js';
 
-const CARED_FOR: Readonly<Record<string, CareKind>> = {
+const CARED_FOR: Readonly<Record<Care, CareKind>> = {
   battery: 'battery',
   sensor: 'sensor-test',
   filter: 'filter',
@@ -30,20 +37,20 @@ export function dueFactsOf(
     hasRainSensor: plan.timer.rainSensor,
     hasFilter: hasFilter(plan),
     care: { ...careOf(pastEntries), ...(visitedOn !== null && { 'yearly-check': visitedOn }) },
-    clockSeenOn: lastOf(pastEntries.filter(isOfClock)),
+    clockSeenOn: latest(pastEntries.filter(isOfClock).map(({ observedOn }) => observedOn)),
     holdsEndOn: inTimer.controller.pauses.map(({ to }) => dayOf(parseDateTime(to)!)),
     bypassedSensors: bypassedSensors(inTimer),
     sensorBackOn: yard?.sensorBackOn === undefined ? null : parseDate(yard.sensorBackOn),
   };
 }
 
+/** When each was cared for last at a visit. */
 function careOf(past: readonly PastEntry[]): Partial<Record<CareKind, DayNumber>> {
   const care: Partial<Record<CareKind, DayNumber>> = {};
   for (const { entry, observedOn } of past) {
     if (entry.kind !== 'care' || !entry.isDone) continue;
-    const kind = CARED_FOR[entry.what]!;
-    const before = care[kind];
-    if (before === undefined || observedOn > before) care[kind] = observedOn;
+    const kind = CARED_FOR[entry.what];
+    care[kind] = latest([care[kind], observedOn]) ?? observedOn;
   }
   return care;
 }
@@ -52,9 +59,3 @@ const isOfClock = ({ entry }: PastEntry): boolean =>
   entry.kind === 'step'
     ? entry.step === 'clock' && entry.state === 'done'
     : entry.kind === 'key-in' && entry.key === 'clock' && entry.isTicked;
-
-const lastOf = (past: readonly PastEntry[]): DayNumber | null =>
-  past.reduce<DayNumber | null>(
-    (latest, { observedOn }) => (latest === null || observedOn > latest ? observedOn : latest),
-    null,
-  );

@@ -1,3 +1,4 @@
+import type { Percents } from '../dues/index.js';
 import type { FindingCode } from '../findings/index.js';
 
 /** Why somebody has to look at a timer, the worst first. */
@@ -37,9 +38,9 @@ export type Reason =
   | {
       readonly kind: 'percentage';
       /** Null: the timer is off. */
-      readonly inTimer: Readonly<Record<string, number>> | null;
+      readonly inTimer: Percents;
       /** Null: nothing is to water. */
-      readonly wanted: Readonly<Record<string, number>> | null;
+      readonly wanted: Percents;
     }
   /** What is saved here is not in the timer. */
   | { readonly kind: 'key-in'; readonly values: number }

@@ -18,7 +18,7 @@ import { dueFactsOf } from './due-facts-of.js';
 import { REASON_KINDS, type Reason } from './reason.js';
 import { RULE_CODES, rulesBrokenFrom } from './rules-broken.js';
 import { percentsOff, seasonHere } from './season-here.js';
-import { DUE_DAYS, type Standing, type TimerFacts } from './standing.js';
+import { DUE_DAYS, TOO_MUCH, type Standing, type TimerFacts } from './standing.js';
 
 const NOBODY = visitOf([]);
 /** A step of the season is looked at so long before. */
@@ -33,11 +33,8 @@ export function standingOf(facts: TimerFacts, today: DayNumber): Standing {
   const { inTimer, values, unread } = inTimerOf(facts, today);
   const known = inspected(plan, today);
   if (!known) {
-    const reasons = sorted([{ kind: 'too-much' }, ...reasonsOfWork(facts, { values, unread })]);
-    return {
-      ...{ reasons, dues: [], care: {}, runs: 0, collisions: 0, firstCollision: null },
-      ...{ isOff, isTooMuch: true, values },
-    };
+    const reasons = sorted([...TOO_MUCH.reasons, ...reasonsOfWork(facts, { values, unread })]);
+    return { ...TOO_MUCH, reasons, isOff, values };
   }
   const { findings, outlook } = known;
   const season = seasonHere(facts, inTimer);

@@ -23,8 +23,6 @@ import { Property } from '../schema/property.entity.js';
 import { filterOf, ORDERS } from './property-filters.js';
 
 const PAGE_SIZE = 25;
-/** Of so many timers at most it is worked out while somebody waits. */
-const AT_ONCE = 50;
 
 @Injectable()
 export class PropertiesService {
@@ -144,10 +142,10 @@ export class PropertiesService {
 
   /** Works out what is missing of the firm's timers, for as long as somebody waits; how many are missing then. */
   private async knownOfAll(person: SignedIn, from: string): Promise<number> {
-    const missing = await this.standings.missingOf(person.firmId, from);
+    const missing = await this.standings.missing(person.firmId, from);
     if (missing.length === 0) return 0;
-    await this.standings.workOut(askerOf(person), missing.slice(0, AT_ONCE), from);
-    return (await this.standings.missingOf(person.firmId, from)).length;
+    await this.standings.workOutSome(askerOf(person), missing, from);
+    return (await this.standings.missing(person.firmId, from)).length;
   }
 
   /** Saves a change made from the stored version, or refuses it whole. */

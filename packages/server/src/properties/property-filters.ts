@@ -1,10 +1,8 @@
 import { addDays, formatDate, parseDate } from '@water-clock/core/civil-time';
+import { SOON_DAYS } from '@water-clock/core/dues';
 import { REASON_KINDS } from '@water-clock/core/standing';
 import { holding, searchWords } from '../platform/search-words.js';
 import type { PropertyQuery, SORTS } from './property.dto.js';
-
-/** So far ahead something counts as due. */
-const DUE_DAYS = 28;
 
 /** The timers of a property with what was true of them when it was asked last on that date. */
 const ITS_TIMERS = `timers t JOIN standings o ON o.timer_id = t.id AND o.from_date = $2::date
@@ -43,7 +41,7 @@ export function filterOf(firmId: string, query: PropertyQuery): Filter {
     conditions.push(`EXISTS (SELECT 1 FROM ${ITS_TIMERS}
       AND o.document -> 'reasons' @> ${put(JSON.stringify([{ kind: reason }]))}::jsonb)`);
   if (due !== undefined) {
-    const until = formatDate(addDays(parseDate(from)!, DUE_DAYS));
+    const until = formatDate(addDays(parseDate(from)!, SOON_DAYS));
     conditions.push(`EXISTS (SELECT 1 FROM ${ITS_TIMERS} AND jsonb_path_exists(o.document,
       '$.dues[*] ? (@.kind == $kind && @.on <= $until)', ${put(JSON.stringify({ kind: due, until }))}::jsonb))`);
   }

@@ -10,9 +10,6 @@ import type { HomeOfVisit, VisitToday } from './planned-visit.dto.js';
 import { PlannedVisitsService } from './planned-visits.service.js';
 import type { RoundAnswer, RoundQuery, TimerToDo } from './round.dto.js';
 
-/** Of so many timers at most it is worked out while somebody waits. */
-const AT_ONCE = 50;
-
 interface Row extends Omit<TimerToDo, 'standing' | 'home'>, Omit<HomeOfVisit, 'id' | 'name'> {
   readonly propertyId: string;
   readonly property: string;
@@ -85,7 +82,7 @@ export class RoundService {
     const rows = await read();
     const missing = rows.flatMap(({ id, isFresh }) => (isFresh ? [] : [id]));
     if (missing.length === 0) return rows;
-    await this.standings.workOut(askerOf(person), missing.slice(0, AT_ONCE), on);
+    await this.standings.workOutSome(askerOf(person), missing, on);
     return read();
   }
 }

@@ -14,6 +14,8 @@ import { storedFacts } from './stored-facts.js';
 const PATIENCE_MS = 1500;
 /** The same where threads are at something else: nobody knows for how long. */
 const PATIENCE_BEHIND_OTHERS_MS = 100;
+/** Of so many timers at most it is worked out while somebody waits. */
+const AT_ONCE = 50;
 /** Few enough that whoever asks for something meanwhile hardly waits. */
 const PREPARED_AT_ONCE = 5;
 
@@ -52,24 +54,29 @@ export class Standings {
     patience.abort();
   }
 
-  /** The timers of a firm of which it is not known what is true on a date; `zone` is that of their homes, null: not known. */
-  async missing(firmId: string, zone: string | null, from: string): Promise<string[]> {
-    const rows = await this.source.query<{ id: string }[]>(
-      `SELECT t.id FROM timers t
-         JOIN properties p ON p.id = t.property_id
-         JOIN timer_settings s ON s.timer_id = t.id
-         LEFT JOIN standings o ON o.timer_id = t.id AND o.from_date = $3::date
-       WHERE t.firm_id = $1 AND p.time_zone IS NOT DISTINCT FROM $2 AND p.archived_at IS NULL
-         AND o.basis IS DISTINCT FROM ${BASIS} ORDER BY t.id`,
-      [firmId, zone, from],
-    );
-    return rows.map(({ id }) => id);
+  /** The timers of a firm of which it is not known what is true on a date. */
+  async missing(firmId: string, from: string): Promise<string[]> {
+    return (await this.#missing(firmId, from)).map(({ id }) => id);
   }
 
-  /** The timers of a firm, whatever the zone of their homes, of which it is not known what is true on a date. */
-  async missingOf(firmId: string, from: string): Promise<string[]> {
-    const rows = await this.source.query<{ id: string }[]>(
-      `SELECT t.id FROM timers t
+  /** Of timers that somebody waits for, works out as many as can be had in a moment. */
+  async workOutSome(asker: Asker, missing: readonly string[], from: string): Promise<void> {
+    await this.workOut(asker, missing.slice(0, AT_ONCE), from);
+  }
+
+  /** Works out what is missing of a firm on a date, for whoever asks next; `zone` is that of their homes, null: not known. */
+  async prepare(firmId: string, zone: string | null, from: string): Promise<number> {
+    const all = await this.#missing(firmId, from);
+    const ids = all.filter((one) => one.zone === zone).map(({ id }) => id);
+    const asker = { firmId, personId: null };
+    for (let first = 0; first < ids.length; first += PREPARED_AT_ONCE)
+      await this.#all(asker, ids.slice(first, first + PREPARED_AT_ONCE), from);
+    return ids.length;
+  }
+
+  async #missing(firmId: string, from: string): Promise<{ id: string; zone: string | null }[]> {
+    return this.source.query(
+      `SELECT t.id, p.time_zone AS zone FROM timers t
          JOIN properties p ON p.id = t.property_id
          JOIN timer_settings s ON s.timer_id = t.id
          LEFT JOIN standings o ON o.timer_id = t.id AND o.from_date = $2::date
@@ -77,16 +84,6 @@ export class Standings {
          AND o.basis IS DISTINCT FROM ${BASIS} ORDER BY t.id`,
       [firmId, from],
     );
-    return rows.map(({ id }) => id);
-  }
-
-  /** Works out what is missing of a firm on a date, for whoever asks next. */
-  async prepare(firmId: string, zone: string | null, from: string): Promise<number> {
-    const ids = await this.missing(firmId, zone, from);
-    const asker = { firmId, personId: null };
-    for (let first = 0; first < ids.length; first += PREPARED_AT_ONCE)
-      await this.#all(asker, ids.slice(first, first + PREPARED_AT_ONCE), from);
-    return ids.length;
   }
 
   /** All at once; where that is too much each alone, so that one of them is no burden to the others. */

@@ -1,12 +1,11 @@
-import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
+import { useQuery, type UseQueryResult } from '@tanstack/react-query';
 import { DUE_KINDS } from '@water-clock/core/dues';
 import { REASON_KINDS } from '@water-clock/core/standing';
 import { counted } from '@water-clock/core/words';
-import { App, Button, Checkbox, Input, Skeleton } from 'antd';
+import { Button, Checkbox, Input, Skeleton } from 'antd';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { usePlace } from '../ui/use-place';
-import { troubleInWords } from '../api/client';
 import {
   propertiesQuery,
   type PropertyListing,
@@ -17,8 +16,7 @@ import { DataTable, Pages, type DataColumn } from '../ui/data-table';
 import { later } from '../ui/later';
 import { LoadError, Page } from '../ui/page';
 import { useMayChange } from '../session/use-signed-in';
-import { appOnDevice } from '../offline/app-on-device';
-import { saveForOffline } from '../timer-records/use-timer-on-device';
+import { SaveForOffline } from '../timer-records/save-for-offline';
 import { todayHere } from '../format/today';
 import pageStyles from '../ui/page.module.css';
 import { AddProperty } from './add-property';
@@ -132,48 +130,6 @@ function useTyped(settled: string, settle: (text: string) => void) {
   return [typed, setTyped] as const;
 }
 
-/** Brings the homes that are listed onto the device, for use without signal. */
-function SaveForOffline({ rows }: { rows: readonly PropertyListing[] }) {
-  const client = useQueryClient();
-  const { message } = App.useApp();
-  const [work, setWork] = useState<{ saved: number; stopping: AbortController } | null>(null);
-  const ids = rows.flatMap(({ timers }) => timers.map(({ id }) => id));
-  const take = async () => {
-    const stopping = new AbortController();
-    const { signal } = stopping;
-    setWork({ saved: 0, stopping });
-    try {
-      await saveForOffline(client, ids, {
-        onSaved: (saved) => setWork({ saved, stopping }),
-        signal,
-      });
-      if (signal.aborted) {
-        void message.info('Stopped. What was saved by then is on this device.');
-        return;
-      }
-      await appOnDevice();
-      void message.success(
-        `${counted(rows.length, 'home')} on this device, for visits without signal.`,
-      );
-    } catch (error) {
-      void message.error(`Not all of them are on this device. ${troubleInWords(error)}`);
-    } finally {
-      setWork(null);
-    }
-  };
-  if (work)
-    return (
-      <Button onClick={() => work.stopping.abort()}>
-        {work.saved} of {counted(ids.length, 'timer')} saved: stop
-      </Button>
-    );
-  return (
-    <Button disabled={rows.length === 0} onClick={() => void take()}>
-      Save for offline
-    </Button>
-  );
-}
-
 /** All properties of the firm: found as one types, each with its timers. */
 export function PropertiesPage() {
   const [search, go] = usePropertySearch();
@@ -184,7 +140,13 @@ export function PropertiesPage() {
     found.data?.total === 0 && search.q === '' && search.archived === 'no' && !isFilteredBy(search);
   const actions = (
     <>
-      {mayChange && <SaveForOffline rows={found.data?.rows ?? []} />}
+      {mayChange && (
+        <SaveForOffline
+          timerIds={(found.data?.rows ?? []).flatMap(({ timers }) => timers.map(({ id }) => id))}
+        >
+          Save for offline
+        </SaveForOffline>
+      )}
       {mayChange && <Button onClick={() => setImporting(true)}>Import…</Button>}
       <AddProperty />
     </>

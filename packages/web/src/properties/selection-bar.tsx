@@ -1,17 +1,17 @@
-import { addDays, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { formatDate } from '@water-clock/core/civil-time';
 import { counted } from '@water-clock/core/words';
-import { useQuery } from '@tanstack/react-query';
-import { App, Button, Input, Select } from 'antd';
+import { App, Button } from 'antd';
 import { useState } from 'react';
 import type { PropertyListing } from '../api/properties';
 import { planVisit, roundKey } from '../api/round';
-import { peopleQuery } from '../api/session';
 import { useWrite } from '../api/use-write';
-import { todayHere } from '../format/today';
-import { useDayOrder, useSignedIn } from '../session/use-signed-in';
-import { DateField } from '../ui/date-field';
+import { useSignedIn } from '../session/use-signed-in';
+import {
+  PlannedVisitFields,
+  tomorrowHere,
+  type PlannedVisitValues,
+} from '../timer-records/planned-visit-fields';
 import { Dialog } from '../ui/dialog';
-import { Field } from '../ui/field';
 import styles from './properties-page.module.css';
 
 interface SelectionBarProps {
@@ -51,19 +51,18 @@ interface PlanAllDialogProps {
 function PlanAllDialog({ homes, onClose, onPlanned }: PlanAllDialogProps) {
   const { person } = useSignedIn();
   const { message } = App.useApp();
-  const order = useDayOrder();
-  const people = useQuery(peopleQuery);
   // Pressed again after some of them went in, those are not planned twice.
   const [ids] = useState(() => new Map(homes.map(({ id }) => [id, crypto.randomUUID()])));
-  const [personId, setPersonId] = useState(person.id);
-  const [day, setDay] = useState<DayNumber>(() => addDays(parseDate(todayHere())!, 1));
-  const [reason, setReason] = useState('');
+  const [values, setValues] = useState<PlannedVisitValues>(() => ({
+    ...{ day: tomorrowHere(), personId: person.id, reason: '' },
+  }));
   const { write, isWriting } = useWrite(
     'plan-visits',
     async () => {
+      const { day, ...fields } = values;
       for (const { id: propertyId } of homes)
         await planVisit({
-          ...{ id: ids.get(propertyId)!, propertyId, personId, reason, notes: '' },
+          ...{ ...fields, id: ids.get(propertyId)!, propertyId, notes: '' },
           onDate: formatDate(day),
         });
     },
@@ -84,29 +83,7 @@ function PlanAllDialog({ homes, onClose, onPlanned }: PlanAllDialogProps) {
       confirmLoading={isWriting}
       onOk={() => void save()}
     >
-      <Field label="On">
-        {(id) => <DateField id={id} day={day} order={order} onChange={setDay} />}
-      </Field>
-      <Field label="Who goes">
-        {(id) => (
-          <Select
-            id={id}
-            value={personId}
-            options={(people.data ?? [person]).map((one) => ({ value: one.id, label: one.name }))}
-            onChange={setPersonId}
-          />
-        )}
-      </Field>
-      <Field label="What for">
-        {(id) => (
-          <Input
-            id={id}
-            maxLength={500}
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-          />
-        )}
-      </Field>
+      <PlannedVisitFields values={values} onChange={setValues} />
     </Dialog>
   );
 }

@@ -17,11 +17,13 @@ const AT_FIRST = 20;
 
 interface AttentionProps {
   readonly timers: readonly TimerToDo[];
+  /** Said where none of them needs anybody. */
+  readonly nothing: string;
   readonly onPlan: (timer: TimerToDo) => void;
 }
 
 /** The timers that need somebody, the worst first, each reason with what is done next about it. */
-export function Attention({ timers, onPlan }: AttentionProps) {
+export function Attention({ timers, nothing, onPlan }: AttentionProps) {
   const [place, go] = usePlace();
   const [isAll, setAll] = useState(false);
   const counts = new Map<ReasonKind, number>();
@@ -55,7 +57,7 @@ export function Attention({ timers, onPlan }: AttentionProps) {
           ))}
         </div>
       )}
-      {found.length === 0 && <p className={pageStyles['soft']}>Nothing: every timer is well.</p>}
+      {found.length === 0 && <p className={pageStyles['soft']}>{nothing}</p>}
       <ul className={styles['lines']}>
         {shown.map((timer) => (
           <NeedyTimer key={timer.id} timer={timer} only={chosen} onPlan={() => onPlan(timer)} />

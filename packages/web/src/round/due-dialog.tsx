@@ -37,6 +37,8 @@ export function DueDialog({ line, onClose, onSaid }: DueDialogProps) {
   const order = useDayOrder();
   const today = parseDate(todayHere())!;
   const message = useMessage(line);
+  // Sent again after no answer was heard, it counts once.
+  const [id] = useState(() => crypto.randomUUID());
   const [what, setWhat] = useState<What>(message === null ? 'firm' : 'household');
   const [on, setOn] = useState<DayNumber>(today);
   const [until, setUntil] = useState<DayNumber>(addDays(today, 14));
@@ -51,7 +53,7 @@ export function DueDialog({ line, onClose, onSaid }: DueDialogProps) {
     setAsked(true);
     if (isOff && reason.trim() === '') return;
     const done = await write({
-      ...{ timerId: timer.id, id: crypto.randomUUID(), key: due.key, kind: due.kind },
+      ...{ timerId: timer.id, id, key: due.key, kind: due.kind },
       on: formatDate(isOff ? today : on),
       ...(isOff
         ? { until: formatDate(until), reason: reason.trim() }

@@ -1,4 +1,4 @@
-import { dueInWords, dueSince, type Due } from '@water-clock/core/dues';
+import { dueInWords, dueSince, SOON_DAYS, type Due } from '@water-clock/core/dues';
 import { addDays, formatDate, parseDate } from '@water-clock/core/civil-time';
 import { Alert, Button } from 'antd';
 import { useState } from 'react';
@@ -7,23 +7,27 @@ import { roundKey, withdrawDueAnswer, type TimerToDo } from '../api/round';
 import { useWrite } from '../api/use-write';
 import { dayWords } from '../format/day-words';
 import { todayHere } from '../format/today';
+import { later } from '../ui/later';
 import pageStyles from '../ui/page.module.css';
-import { DueDialog } from './due-dialog';
 import type { DueLine } from './due-line';
 import { WhoseTimer } from './whose-timer';
 import styles from './round.module.css';
 
-/** The next weeks; what was due before stands first. */
-const WEEKS = 4;
+// It brings the languages of households along.
+const DueDialog = later(() => import('./due-dialog'), 'DueDialog');
+
 const AT_FIRST = 20;
+const DAYS_A_WEEK = 7;
 
 interface DuesProps {
   readonly timers: readonly TimerToDo[];
+  /** It is known of all of them what falls due. */
+  readonly isWhole: boolean;
   readonly onPlan: (timer: TimerToDo, dues: readonly Due[]) => void;
 }
 
 /** What falls due in the next weeks, and what has been since before. */
-export function Dues({ timers, onPlan }: DuesProps) {
+export function Dues({ timers, isWhole, onPlan }: DuesProps) {
   const [isAll, setAll] = useState(false);
   const [said, setSaid] = useState<{ id: string; words: string } | null>(null);
   const withdrawing = useWrite('withdraw-due-answer', withdrawDueAnswer, {
@@ -31,7 +35,7 @@ export function Dues({ timers, onPlan }: DuesProps) {
   });
   const [answered, setAnswered] = useState<DueLine | null>(null);
   const today = todayHere();
-  const last = formatDate(addDays(parseDate(today)!, 7 * WEEKS));
+  const last = formatDate(addDays(parseDate(today)!, SOON_DAYS));
   const due = timers
     .map((timer) => ({ timer, dues: timer.standing.dues.filter(({ on }) => on <= last) }))
     .filter(({ dues }) => dues.length > 0)
@@ -43,10 +47,10 @@ export function Dues({ timers, onPlan }: DuesProps) {
       <h2 id="due">
         Due{' '}
         <span className={pageStyles['soft']}>
-          in {WEEKS} weeks: {count}
+          in {SOON_DAYS / DAYS_A_WEEK} weeks: {count}
         </span>
       </h2>
-      {count === 0 && <p className={pageStyles['soft']}>Nothing in the next weeks.</p>}
+      {count === 0 && isWhole && <p className={pageStyles['soft']}>Nothing in the next weeks.</p>}
       {said && (
         <Alert
           type="info"

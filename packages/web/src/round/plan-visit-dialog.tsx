@@ -1,6 +1,5 @@
-import { addDays, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { useQuery } from '@tanstack/react-query';
-import { Button, Input, Select, Skeleton } from 'antd';
+import { formatDate, parseDate } from '@water-clock/core/civil-time';
+import { App, Button, Input } from 'antd';
 import { useState } from 'react';
 import {
   changePlannedVisit,
@@ -9,11 +8,13 @@ import {
   roundKey,
   type PlannedVisit,
 } from '../api/round';
-import { peopleQuery } from '../api/session';
 import { useWrite } from '../api/use-write';
-import { todayHere } from '../format/today';
-import { useDayOrder, useSignedIn } from '../session/use-signed-in';
-import { DateField } from '../ui/date-field';
+import { useSignedIn } from '../session/use-signed-in';
+import {
+  PlannedVisitFields,
+  tomorrowHere,
+  type PlannedVisitValues,
+} from '../timer-records/planned-visit-fields';
 import { Dialog } from '../ui/dialog';
 import { Field } from '../ui/field';
 import { NumberInput } from '../ui/number-input';
@@ -41,18 +42,19 @@ interface PlanVisitDialogProps {
 export function PlanVisitDialog({ visit, onClose, onPlanned }: PlanVisitDialogProps) {
   const { home, planned } = visit;
   const { person } = useSignedIn();
-  const order = useDayOrder();
-  const people = useQuery(peopleQuery);
-  const [personId, setPersonId] = useState(planned?.personId ?? person.id);
-  const [day, setDay] = useState<DayNumber>(
-    () => parseDate(visit.onDate ?? '') ?? addDays(parseDate(todayHere())!, 1),
-  );
-  const [reason, setReason] = useState(visit.reason);
+  const { modal } = App.useApp();
+  // Sent again after no answer was heard, it counts once.
+  const [newId] = useState(() => crypto.randomUUID());
+  const [values, setValues] = useState<PlannedVisitValues>(() => ({
+    day: parseDate(visit.onDate ?? '') ?? tomorrowHere(),
+    ...{ personId: planned?.personId ?? person.id, reason: visit.reason },
+  }));
   const [notes, setNotes] = useState(planned?.notes ?? '');
   const [minutes, setMinutes] = useState(planned?.minutes ?? null);
   const options = { touches: [roundKey], isOfFields: true };
+  const { day, ...who } = values;
   const fields = {
-    ...{ personId, onDate: formatDate(day), reason, notes },
+    ...{ ...who, onDate: formatDate(day), notes },
     ...(minutes !== null && { minutes }),
   };
   const adding = useWrite('plan-visit', planVisit, options);
@@ -61,10 +63,13 @@ export function PlanVisitDialog({ visit, onClose, onPlanned }: PlanVisitDialogPr
   const save = async () => {
     const done = planned
       ? await changing.write({ ...fields, id: planned.id, version: planned.version })
-      : await adding.write({ ...fields, id: crypto.randomUUID(), propertyId: home.id });
+      : await adding.write({ ...fields, id: newId, propertyId: home.id });
     if (!done) return;
     onPlanned?.(done.answer);
     onClose();
+  };
+  const remove = async (id: string) => {
+    if (await removing.write(id)) onClose();
   };
   return (
     <Dialog
@@ -76,75 +81,53 @@ export function PlanVisitDialog({ visit, onClose, onPlanned }: PlanVisitDialogPr
       confirmLoading={adding.isWriting || changing.isWriting}
       onOk={() => void save()}
     >
-      {people.data ? (
-        <div className={styles['plan-visit']}>
-          <Field label="On">
-            {(id) => <DateField id={id} day={day} order={order} onChange={setDay} />}
-          </Field>
-          <Field label="Who goes">
-            {(id) => (
-              <Select
-                id={id}
-                value={personId}
-                options={people.data.map((one) => ({ value: one.id, label: one.name }))}
-                onChange={setPersonId}
-              />
-            )}
-          </Field>
-          <Field label="What for">
-            {(id) => (
-              <Input
-                id={id}
-                maxLength={500}
-                value={reason}
-                onChange={(event) => setReason(event.target.value)}
-              />
-            )}
-          </Field>
-          <Field label="Notes">
-            {(id) => (
-              <Input.TextArea
-                id={id}
-                maxLength={2000}
-                autoSize={{ minRows: 2, maxRows: 6 }}
-                value={notes}
-                onChange={(event) => setNotes(event.target.value)}
-              />
-            )}
-          </Field>
-          <Field label="Minutes, where you know better">
-            {(id) => (
-              <NumberInput
-                id={id}
-                least={1}
-                most={MOST_MINUTES}
-                isWhole
-                width={120}
-                value={minutes}
-                placeholder="worked out"
-                onChange={setMinutes}
-                onEmpty={() => setMinutes(null)}
-              />
-            )}
-          </Field>
-          {planned && (
-            <Button
-              danger
-              style={{ justifySelf: 'start' }}
-              loading={removing.isWriting}
-              onClick={() =>
-                void removing.write(planned.id).then((done) => {
-                  if (done) onClose();
-                })
-              }
-            >
-              Take the visit off the plan
-            </Button>
+      <div className={styles['plan-visit']}>
+        <PlannedVisitFields values={values} onChange={setValues} />
+        <Field label="Notes">
+          {(id) => (
+            <Input.TextArea
+              id={id}
+              maxLength={2000}
+              autoSize={{ minRows: 2, maxRows: 6 }}
+              value={notes}
+              onChange={(event) => setNotes(event.target.value)}
+            />
           )}
-        </div>
-      ) : (
-        <Skeleton active />
-      )}
+        </Field>
+        <Field label="Minutes, where you know better">
+          {(id) => (
+            <NumberInput
+              id={id}
+              least={1}
+              most={MOST_MINUTES}
+              isWhole
+              width={120}
+              value={minutes}
+              placeholder="worked out"
+              onChange={setMinutes}
+              onEmpty={() => setMinutes(null)}
+            />
+          )}
+        </Field>
+        {planned && (
+          <Button
+            danger
+            style={{ justifySelf: 'start' }}
+            loading={removing.isWriting}
+            onClick={() =>
+              void modal.confirm({
+                title: `Remove the visit to ${home.name}?`,
+                content: 'Its reason and notes go with it.',
+                okText: 'Remove it',
+                cancelText: 'Keep it',
+                onOk: () => remove(planned.id),
+              })
+            }
+          >
+            Remove the visit…
+          </Button>
+        )}
+      </div>
     </Dialog>
   );
 }

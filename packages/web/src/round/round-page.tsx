@@ -2,30 +2,26 @@ import { dueInWords } from '@water-clock/core/dues';
 import { parseDate } from '@water-clock/core/civil-time';
 import { reasonInWords } from '@water-clock/core/standing';
 import { longDate } from '@water-clock/core/words';
-import { useQueryClient } from '@tanstack/react-query';
-import { App, Button, Skeleton } from 'antd';
+import { Button, Skeleton } from 'antd';
 import { useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
-import { troubleInWords } from '../api/client';
-import type { TimerToDo, VisitToday } from '../api/round';
+import type { Round, TimerToDo } from '../api/round';
 import { todayHere } from '../format/today';
-import { appOnDevice } from '../offline/app-on-device';
 import { useSay } from '../session/use-signed-in';
-import { saveForOffline } from '../timer-records/use-timer-on-device';
-import { Choice } from '../ui/choice';
+import { SaveForOffline } from '../timer-records/save-for-offline';
+import { later } from '../ui/later';
 import { LoadError, Page } from '../ui/page';
 import pageStyles from '../ui/page.module.css';
 import { Attention } from './attention';
 import { Dues } from './dues';
-import { PlanVisitDialog, type VisitToPlan } from './plan-visit-dialog';
+import type { VisitToPlan } from './plan-visit-dialog';
 import { Today } from './today';
 import { useRound, useWhose } from './use-round';
+import { WhoseChoice } from './whose-choice';
 import styles from './round.module.css';
 
-const WHOSE = [
-  { value: 'mine', label: 'Mine' },
-  { value: 'firm', label: 'The firm’s' },
-] as const;
+// The first page after the door: what opens when it is asked for comes then.
+const PlanVisitDialog = later(() => import('./plan-visit-dialog'), 'PlanVisitDialog');
 
 /** As the server takes it. */
 const MOST_REASON = 500;
@@ -61,14 +57,14 @@ export function RoundPage() {
       }
       actions={
         <>
-          <Choice
-            label="Whose"
-            optionType="button"
-            value={whose}
-            options={WHOSE}
-            onChange={setWhose}
-          />
-          {data && data.visits.length > 0 && <SaveTheDay visits={data.visits} />}
+          <WhoseChoice whose={whose} onChange={setWhose} />
+          {data && data.visits.length > 0 && (
+            <SaveForOffline
+              timerIds={data.visits.flatMap(({ timers }) => timers.map(({ id }) => id))}
+            >
+              Save the day for offline
+            </SaveForOffline>
+          )}
           <Button onClick={() => void navigate('/round/jobs')}>Jobs</Button>
           <Button onClick={() => void navigate('/round/plan')}>Plan the weeks</Button>
         </>
@@ -99,12 +95,13 @@ export function RoundPage() {
               />
               <Dues
                 timers={data.timers}
+                isWhole={data.pending === 0}
                 onPlan={({ home }, dues) =>
                   setToPlan({ home, reason: dues.map(dueInWords).join('; ').slice(0, MOST_REASON) })
                 }
               />
             </div>
-            <Attention timers={data.timers} onPlan={planFor} />
+            <Attention timers={data.timers} nothing={nothingIn(data, isOfFirm)} onPlan={planFor} />
           </div>
         </>
       )}
@@ -113,27 +110,8 @@ export function RoundPage() {
   );
 }
 
-/** Brings all that the visits of the day need onto the device, for use without signal. */
-function SaveTheDay({ visits }: { visits: readonly VisitToday[] }) {
-  const client = useQueryClient();
-  const { message } = App.useApp();
-  const [saved, setSaved] = useState<number | null>(null);
-  const ids = visits.flatMap(({ timers }) => timers.map(({ id }) => id));
-  const save = async () => {
-    setSaved(0);
-    try {
-      await saveForOffline(client, ids, { onSaved: setSaved });
-      await appOnDevice();
-      void message.success('The day is on this device, for visits without signal.');
-    } catch (error) {
-      void message.error(`Not all of the day is on this device. ${troubleInWords(error)}`);
-    } finally {
-      setSaved(null);
-    }
-  };
-  return (
-    <Button loading={saved !== null} onClick={() => void save()}>
-      {saved === null ? 'Save the day for offline' : `${saved} of ${ids.length} timers saved`}
-    </Button>
-  );
+/** What is said where nothing needs somebody; while it is not known yet of all timers, nothing is. */
+function nothingIn({ pending }: Round, isOfFirm: boolean): string {
+  if (pending > 0) return '';
+  return isOfFirm ? 'Nothing: every timer is well.' : 'Nothing at the homes where you go.';
 }

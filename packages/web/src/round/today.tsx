@@ -61,7 +61,7 @@ export function Today({ visits, isOfFirm, onChange }: TodayProps) {
           return (
             <li
               key={visit.id}
-              draggable={!visit.isHeld}
+              draggable={!visit.isHeld && !isWriting}
               data-dragged={dragged === visit.id || undefined}
               onDragStart={(event) => {
                 event.dataTransfer.effectAllowed = 'move';

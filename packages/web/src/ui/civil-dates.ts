@@ -1,5 +1,6 @@
 import {
   addDays,
+  addMonths,
   civilDateOf,
   dayNumberOf,
   daysInMonth,
@@ -18,14 +19,6 @@ const yearOf = (day: DayNumber): number => civilDateOf(day).year;
 const weekStart = (day: DayNumber): DayNumber => addDays(day, 1 - weekdayOf(day));
 const midnight = (): number => 0;
 const asItIs = (day: DayNumber): DayNumber => day;
-
-/** So many months later, on the same day of the month; in a shorter month on its last. */
-export function addMonths(day: DayNumber, months: number): DayNumber {
-  const { year, month, day: dayOfMonth } = civilDateOf(day);
-  const count = year * 12 + month - 1 + months;
-  const to = { year: Math.floor(count / 12), month: (count % 12) + 1 };
-  return dayNumberOf({ ...to, day: Math.min(dayOfMonth, daysInMonth(to.year, to.month)) });
-}
 
 /** What the component library's calendar asks of dates, answered with dates of the timer's calendar. */
 export const CIVIL_DATES: DateArithmetic = {

@@ -1,11 +1,11 @@
 import 'virtual:component-styles/calendar.css';
 import { LeftOutlined, RightOutlined } from '@ant-design/icons';
-import { civilDateOf, type DayNumber } from '@water-clock/core/civil-time';
+import { addMonths, civilDateOf, type DayNumber } from '@water-clock/core/civil-time';
 import { MONTHS } from '@water-clock/core/words';
 import { Button } from 'antd';
 import generateCalendar from 'antd/es/calendar/generateCalendar';
 import { clsx } from 'clsx';
-import { addMonths, CIVIL_DATES } from './civil-dates';
+import { CIVIL_DATES } from './civil-dates';
 import styles from './date-field.module.css';
 
 const Calendar = generateCalendar<DayNumber>(CIVIL_DATES);

@@ -45,9 +45,15 @@ export function JobDialog({ job, onClose }: JobDialogProps) {
   const touches = [jobsKey, roundKey];
   const saving = useWrite('change-job-work', changeJobWork, { touches, isOfFields: true });
   const ticking = useWrite('change-job', (done: boolean) => changeJob(job.id, done), { touches });
-  const visits = (planned.data ?? []).filter(
-    ({ home, isHeld, id }) => home.id === job.propertyId && (!isHeld || id === visitId),
-  );
+  const visits = (planned.data ?? [])
+    .filter(({ home, isHeld }) => home.id === job.propertyId && !isHeld)
+    .map(({ id, onDate, person }) => ({ value: id, label: `${dayWords(onDate)}, ${person}` }));
+  // That of the job itself is there before the others have come, and where it was held already.
+  const own =
+    job.plannedVisitId !== null && job.plannedOn !== null
+      ? [{ value: job.plannedVisitId, label: `${dayWords(job.plannedOn)}, ${job.plannedFor}` }]
+      : [];
+  const others = visits.filter(({ value }) => value !== job.plannedVisitId);
   const save = async () => {
     const isSame = parts === job.parts && price === job.price && visitId === job.plannedVisitId;
     const done =
@@ -100,13 +106,7 @@ export function JobDialog({ job, onClose }: JobDialogProps) {
             <Select
               id={id}
               value={visitId ?? ''}
-              options={[
-                { value: '', label: 'no visit is planned for it' },
-                ...visits.map((visit) => ({
-                  value: visit.id,
-                  label: `${dayWords(visit.onDate)}, ${visit.person}`,
-                })),
-              ]}
+              options={[{ value: '', label: 'no visit is planned for it' }, ...own, ...others]}
               onChange={(next) => setVisitId(next === '' ? null : next)}
             />
           )}

@@ -71,7 +71,7 @@ interface JobsProps {
 function Board({ jobs, onOpen }: JobsProps) {
   const mayChange = useMayChange();
   const [dragged, setDragged] = useState<JobOfFirm | null>(null);
-  const { write } = useWrite(
+  const { write, isWriting } = useWrite(
     'change-job',
     ({ id, isDone }: { id: string; isDone: boolean }) => changeJob(id, isDone),
     { touches: [jobsKey, roundKey] },
@@ -115,7 +115,7 @@ function Board({ jobs, onOpen }: JobsProps) {
                 <li
                   key={job.id}
                   data-job={job.state}
-                  draggable={mayChange}
+                  draggable={mayChange && !isWriting}
                   onDragStart={(event) => {
                     event.dataTransfer.effectAllowed = 'move';
                     setDragged(job);

@@ -1,5 +1,6 @@
 import {
   addDays,
+  addMonths,
   civilDateOf,
   formatDate,
   parseDate,
@@ -18,12 +19,12 @@ import {
 import { useWrite } from '../../api/use-write';
 import { todayHere } from '../../format/today';
 import { Choice } from '../../ui/choice';
-import { addMonths } from '../../ui/civil-dates';
 import { LoadError, Page } from '../../ui/page';
 import pageStyles from '../../ui/page.module.css';
 import { usePlace } from '../../ui/use-place';
 import { PlanVisitDialog, type VisitToPlan } from '../plan-visit-dialog';
 import { useWhose } from '../use-round';
+import { WhoseChoice } from '../whose-choice';
 import { CalendarFeed } from './calendar-feed';
 import { daysOf, type Span } from './days-of';
 import styles from './plan-page.module.css';
@@ -31,10 +32,6 @@ import styles from './plan-page.module.css';
 const SPANS = [
   { value: 'week', label: 'Week' },
   { value: 'month', label: 'Month' },
-] as const;
-const WHOSE = [
-  { value: 'mine', label: 'Mine' },
-  { value: 'firm', label: 'The firm’s' },
 ] as const;
 const A_WEEK = 7;
 
@@ -71,13 +68,7 @@ export function PlanPage() {
       crumbs={[{ to: '/round', name: 'Round' }]}
       actions={
         <>
-          <Choice
-            label="Whose"
-            optionType="button"
-            value={whose}
-            options={WHOSE}
-            onChange={setWhose}
-          />
+          <WhoseChoice whose={whose} onChange={setWhose} />
           <Choice
             label="How much"
             optionType="button"
@@ -132,7 +123,7 @@ export function PlanPage() {
                     key={visit.id}
                     type="button"
                     className={styles['planned']}
-                    draggable={!visit.isHeld}
+                    draggable={!visit.isHeld && !moving.isWriting}
                     data-held={visit.isHeld || undefined}
                     onDragStart={(event) => {
                       event.dataTransfer.effectAllowed = 'move';
