@@ -27,7 +27,7 @@ const COMPONENTS = {
   Skeleton: { classes: ['skeleton'] },
   Space: { classes: ['space'] },
   Spin: { classes: ['spin'] },
-  Steps: { classes: ['steps'] },
+  Steps: { classes: ['steps'], sheet: 'steps' },
   Switch: { classes: ['switch'] },
   Tag: { classes: ['tag'] },
   Tooltip: { classes: ['tooltip', 'zoom'] },
@@ -37,7 +37,7 @@ const COMPONENTS = {
 const OF_OTHERS = ['input-number', 'input-otp', 'select-tree'];
 
 /** The sheets, each loaded after those before it. */
-const SHEETS = ['door', 'inside', 'calendar'];
+const SHEETS = ['door', 'inside', 'calendar', 'steps'];
 
 /** The classes of a sheet and of those before it. */
 const classesUpTo = (last) =>
@@ -93,9 +93,9 @@ function sheetOf(name) {
   return rulesThat((names) => areAll(names, own) && (at === 0 || !areAll(names, before)));
 }
 
-/** What nobody here writes: from right to left, looks of fields, and the colours that the library gives names to. */
+/** What nobody here writes: from right to left, looks of fields, columns by number, and the library's named colours. */
 const NEVER =
-  /-rtl(-|$)|(input|number|select|picker|variant)-(filled|borderless|underlined)(-|$)|-(blue|purple|cyan|green|magenta|pink|red|orange|yellow|volcano|geekblue|lime|gold)(-|$)/;
+  /-rtl(-|$)|^col-((xs|sm|md|lg|xl|xxl|xxxl)-)?(\d|offset|order|pull|push|flex)|(input|number|select|picker|variant)-(filled|borderless|underlined)(-|$)|-(blue|purple|cyan|green|magenta|pink|red|orange|yellow|volcano|geekblue|lime|gold)(-|$)/;
 
 const SOURCE = join(import.meta.dirname, 'src');
 

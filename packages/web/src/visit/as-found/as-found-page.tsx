@@ -1,3 +1,4 @@
+import 'virtual:component-styles/steps.css';
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import { emptied, fromFactory, readPlan, type Plan } from '@water-clock/core/settings';
