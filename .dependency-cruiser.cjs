@@ -29,6 +29,7 @@ const CORE_ORDER = [
   'sheets',
   'formats',
   'standing',
+  'rollouts',
 ];
 
 const coreArrows = CORE_ORDER.slice(0, -1).map((folder, index) => ({
@@ -75,6 +76,7 @@ const SERVER_ORDER = [
   'platform',
   'schema',
   'computing',
+  'queues',
   'people',
   'timer-records',
   'removals',
@@ -94,7 +96,8 @@ const SERVER_ORDER = [
   'changes',
   'erasure',
   'retention',
-  'rounds',
+  'rollouts',
+  'schedule',
   'firm-archive',
   'property-files',
   'demo',

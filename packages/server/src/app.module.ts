@@ -7,7 +7,9 @@ import { ErasureModule } from './erasure/erasure.module.js';
 import { FirmArchiveModule } from './firm-archive/firm-archive.module.js';
 import { RetentionModule } from './retention/retention.module.js';
 import { RoundModule } from './round/round.module.js';
-import { RoundsModule } from './rounds/rounds.module.js';
+import { QueuesModule } from './queues/queues.module.js';
+import { RolloutsModule } from './rollouts/rollouts.module.js';
+import { ScheduleModule } from './schedule/schedule.module.js';
 import { TimerTypesModule } from './timer-types/timer-types.module.js';
 import { PeopleModule, type PeopleOptions } from './people/people.module.js';
 import { serverDatabaseOptions } from './schema/data-source.js';
@@ -33,8 +35,8 @@ export interface AppOptions extends PeopleOptions {
   readonly fontFolder: string;
   /** Where the simulated timers are; without it there are none. */
   readonly simulatorUrl?: string | null;
-  /** Takes its part in what is done by night and by the hour; absent: not. */
-  readonly goesRounds?: boolean;
+  /** Takes its part in what is done while nobody waits; absent: not. */
+  readonly takesQueues?: boolean;
   /** Folder of the built web application; without it the API is served alone. */
   readonly webFolder?: string;
 }
@@ -49,7 +51,7 @@ export class AppModule {
     computeWorker,
     fontFolder,
     simulatorUrl = null,
-    goesRounds = false,
+    takesQueues = false,
     ...people
   }: AppOptions): DynamicModule {
     return {
@@ -62,6 +64,7 @@ export class AppModule {
         HealthModule,
         ChangesModule,
         ComputingModule.with(computeWorker),
+        QueuesModule.with(takesQueues ? databaseUrl : null),
         PeopleModule.with(people),
         PropertiesModule,
         TimerTypesModule,
@@ -79,7 +82,8 @@ export class AppModule {
         ErasureModule,
         RetentionModule,
         FirmArchiveModule,
-        RoundsModule.with(goesRounds ? databaseUrl : null),
+        RolloutsModule,
+        ScheduleModule,
       ],
     };
   }

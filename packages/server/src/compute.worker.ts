@@ -7,6 +7,7 @@ import { PRINT_TASK } from './sheets/sheet-pdf.js';
 import { STANDINGS_TASK } from './timer-records/standing-task.js';
 import { READ_WEATHER_TASK } from './weather/read-task.js';
 import { BREAKS_TASK } from './timer-types/breaks-task.js';
+import { FIX_TASK, TRY_TASK } from './rollouts/rollout-tasks.js';
 
 const NICE = 10;
 // Of this thread alone: it gives way to the one that answers.
@@ -19,6 +20,8 @@ const TASKS = [
   BREAKS_TASK,
   READ_PROPERTY_FILE_TASK,
   READ_WEATHER_TASK,
+  TRY_TASK,
+  FIX_TASK,
   STRENGTH_TASK,
 ];
 

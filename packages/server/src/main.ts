@@ -19,7 +19,7 @@ await asProgram(async () => {
   const app = await createApplication(
     {
       ...told,
-      goesRounds: true,
+      takesQueues: true,
       webFolder: here('../../web/dist'),
       computeWorker: here('./compute.worker.js'),
       fontFolder: fileURLToPath(

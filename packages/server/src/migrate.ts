@@ -1,6 +1,6 @@
 import { readConfiguration } from './platform/configuration.js';
 import { asProgram } from './program.js';
-import { prepareQueues } from './rounds/queues.js';
+import { prepareQueues } from './queues/queues.js';
 import { dataSourceFor } from './schema/data-source.js';
 import { migrate } from './schema/migrated.js';
 

@@ -111,7 +111,14 @@ const before = ({ months }: { months: readonly number[] }): Told => {
       spans: Object.assign(new Spans(), SPANS),
       ...{ addedOn: FIRST, timeZone: 'America/Denver', setsSummerTime: false, battery: 'main' },
       ...{ hasRainSensor: true, hasFilter: true, care: {}, clockSeenOn: null, visitedOn: null },
-      ...{ keyedInOn: null, rulesBrokenFrom: [], holdsEndOn: [], bypassedSensors: [] },
+      ...{
+        keyedInOn: null,
+        rulesBrokenFrom: [],
+        plannedChanges: [],
+        sets: null,
+        holdsEndOn: [],
+        bypassedSensors: [],
+      },
       ...{ sensorBackOn: null, linkEndsOn: null, answers },
       season: {
         months: months.map(percentsOf),

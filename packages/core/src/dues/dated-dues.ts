@@ -2,10 +2,13 @@ import { addDays, formatDate, type DayNumber } from '../civil-time/index.js';
 import type { FirstDue } from './due.js';
 import type { DueFacts } from './due-facts.js';
 
+/** Of what was accepted of a change of many homes, by its id. */
+export const plannedChangeKey = (id: string): string => `planned-change:${id}`;
+
 /** What falls due once, at a date that something else sets. */
 export function datedDues(facts: DueFacts): FirstDue[] {
   const { rulesBrokenFrom, holdsEndOn, bypassedSensors, sensorBackOn, linkEndsOn } = facts;
-  const { keyedInOn, visitedOn } = facts;
+  const { keyedInOn, visitedOn, plannedChanges, sets } = facts;
   const isVisitedFrom = (day: DayNumber) => visitedOn !== null && visitedOn >= day;
   const at = (day: DayNumber) => formatDate(day);
   const morningAfter = keyedInOn === null ? null : addDays(keyedInOn, 1);
@@ -25,6 +28,11 @@ export function datedDues(facts: DueFacts): FirstDue[] {
           },
         ]
       : []),
+    ...plannedChanges.map(({ id, name, on }): FirstDue => ({
+      kind: 'planned-change',
+      key: plannedChangeKey(id),
+      ...{ on: at(on), name, sets },
+    })),
     ...holdsEndOn
       .filter((day) => !isVisitedFrom(day))
       .map((day): FirstDue => ({ kind: 'hold-ends', key: `hold-ends:${at(day)}`, on: at(day) })),

@@ -1,5 +1,7 @@
 import type { DayNumber } from '../civil-time/index.js';
-import type { CareKind, DueKind, Percents } from './due.js';
+import type { CareKind, DueKind } from './due.js';
+import type { Percents } from './percents.js';
+import type { HouseholdSet } from './household-sets.js';
 import type { Spans } from './spans.js';
 
 /** What somebody said of a due, other than by a visit. */
@@ -52,6 +54,18 @@ export interface DueFacts {
   /** When the last link to a sheet ends; null: there is none. */
   readonly linkEndsOn: DayNumber | null;
   readonly answers: readonly DueAnswer[];
+  /** What was accepted of changes of many homes and is not in the timer yet. */
+  readonly plannedChanges: readonly PlannedChange[];
+  /** What it takes to set what is not in the timer yet; null: only whoever knows the timer can. */
+  readonly sets: readonly HouseholdSet[] | null;
+}
+
+/** A change of many homes that somebody accepted for a timer. */
+export interface PlannedChange {
+  readonly id: string;
+  readonly name: string;
+  /** From when on it is to be in the timer. */
+  readonly on: DayNumber;
 }
 
 export interface SeasonFacts {

@@ -15,6 +15,8 @@ export function dueInWords(due: Due): string {
         : 'Summer time ends: put the clock back';
     case 'rule-change':
       return 'The watering rules change, and what is in the timer breaks them';
+    case 'planned-change':
+      return `Key in the change: ${due.name}`;
     case 'sensor-back':
       return `Switch the ${due.sensors.join(' and the ')} sensor back to active`;
     case 'hold-ends':

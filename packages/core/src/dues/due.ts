@@ -1,8 +1,12 @@
+import type { HouseholdSet } from './household-sets.js';
+import type { Percents } from './percents.js';
+
 /** What falls due at a timer, one after another as it is listed. */
 export const DUE_KINDS = [
   'season-step',
   'clock-change',
   'rule-change',
+  'planned-change',
   'sensor-back',
   'hold-ends',
   'look',
@@ -17,9 +21,6 @@ export type DueKind = (typeof DUE_KINDS)[number];
 /** What is cared for again and again, each time so many months after the last. */
 export const CARE_KINDS = ['battery', 'sensor-test', 'filter', 'yearly-check'] as const;
 export type CareKind = (typeof CARE_KINDS)[number];
-
-/** What percentages are to be set, by program label; null: nothing is to water. */
-export type Percents = Readonly<Record<string, number>> | null;
 
 interface AnyDue {
   /** The same until it is done: of care by when it was done last, of all else by its date. */
@@ -43,6 +44,13 @@ export type Due = AnyDue &
       }
     | { readonly kind: 'clock-change'; readonly isForward: boolean }
     | { readonly kind: 'rule-change' }
+    | {
+        readonly kind: 'planned-change';
+        /** What the change of many homes is called. */
+        readonly name: string;
+        /** What is to be set; null: only whoever knows the timer can. */
+        readonly sets: readonly HouseholdSet[] | null;
+      }
     | { readonly kind: 'sensor-back'; readonly sensors: readonly ('rain' | 'freeze')[] }
     | { readonly kind: 'hold-ends' }
     | { readonly kind: 'look' }

@@ -1,5 +1,6 @@
 import { parseDate } from '../civil-time/index.js';
 import type { Speaker } from '../household-words/index.js';
+import { householdSetWords } from './household-sets.js';
 import { seasonStepWords } from './season-step-words.js';
 import type { Due } from './due.js';
 
@@ -34,6 +35,8 @@ function whatToDo(speaker: Speaker, due: Due): string | null {
       return seasonStepWords(speaker, due.percents);
     case 'clock-change':
       return speaker.message(due.isForward ? 'clockForward' : 'clockBack');
+    case 'planned-change':
+      return due.sets && householdSetWords(speaker, due.sets);
     case 'sensor-back':
       return due.sensors.map((sensor) => speaker.message('sensorBack', { sensor })).join(' ');
     case 'battery':

@@ -4,10 +4,11 @@ export {
   type CareKind,
   type Due,
   type DueKind,
-  type Percents,
   type PutOff,
 } from './due.js';
-export type { DueAnswer, DueFacts, SeasonFacts } from './due-facts.js';
+export type { Percents } from './percents.js';
+export { plannedChangeKey } from './dated-dues.js';
+export type { DueAnswer, DueFacts, PlannedChange, SeasonFacts } from './due-facts.js';
 export { nextCare } from './care-dues.js';
 export { latest } from './latest.js';
 export { duesOf } from './dues-of.js';
@@ -15,5 +16,6 @@ export { SOON_DAYS } from './soon.js';
 export { dueInWords, dueSince, percentsInWords } from './due-words.js';
 export { hasFilter } from './has-filter.js';
 export { seasonStepWords } from './season-step-words.js';
+export { householdSets, type HouseholdSet } from './household-sets.js';
 export { householdMessage } from './household-message.js';
 export { readSpans, Spans } from './spans.js';

@@ -6,7 +6,8 @@ import {
   parseDate,
   type DayNumber,
 } from '../civil-time/index.js';
-import type { FirstDue, Percents } from './due.js';
+import type { FirstDue } from './due.js';
+import type { Percents } from './percents.js';
 import type { DueFacts, SeasonFacts } from './due-facts.js';
 
 /** Whoever is there so many days before a step may set it already. */

@@ -1,5 +1,5 @@
 import type { Speaker } from '../household-words/index.js';
-import type { Percents } from './due.js';
+import type { Percents } from './percents.js';
 
 /** What a step of the season asks a household to set. */
 export function seasonStepWords(speaker: Speaker, percents: Percents): string {

@@ -80,6 +80,11 @@ export const EN = {
     percentOf: '{of} {percent} %',
     seasonStep: 'Set the season percentage to {percents}',
     seasonStepOff: 'Turn the timer off: no water is needed',
+    setStarts:
+      'Program {program}: set the start {count, plural, one {time} other {times}} to {times}',
+    setNoStart: 'Program {program}: clear all its start times',
+    setDays: 'Program {program}, water days: {days}',
+    setRunTime: 'Program {program}, station {station}: set the run time to {length}',
     unconfirmed:
       '{count, plural, one {One value of {of} was} other {# values of {of} were}} not read off the timer again: what stands here was keyed in.',
     unknown:

@@ -82,6 +82,11 @@ export const ES: Language = {
     percentOf: '{of} {percent} %',
     seasonStep: 'Poner el porcentaje de temporada en {percents}',
     seasonStepOff: 'Apagar el programador: no hace falta agua',
+    setStarts:
+      'Programa {program}: poner {count, plural, one {la hora} other {las horas}} de inicio en {times}',
+    setNoStart: 'Programa {program}: borrar todas sus horas de inicio',
+    setDays: 'Programa {program}, días de riego: {days}',
+    setRunTime: 'Programa {program}, estación {station}: poner la duración en {length}',
     unconfirmed:
       '{count, plural, one {Un valor de {of} no se volvió} other {# valores de {of} no se volvieron}} a leer en el programador: aquí está lo que se tecleó.',
     unknown:

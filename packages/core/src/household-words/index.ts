@@ -8,6 +8,7 @@ export {
   shortSheetDate,
   timeWords,
 } from './dates.js';
+export { daysWords } from './days-words.js';
 export { EN } from './en.js';
 export { ES } from './es.js';
 export { writtenIn, type Language, type MessageKey } from './language.js';

@@ -1,7 +1,7 @@
 import { asTimerSeconds, dayOf, startOfDay, type DayNumber } from '../civil-time/index.js';
 import { simulate, type BegunRun, type WaterPiece } from '../engine/index.js';
-import type { DayRule, Plan, ProgramSettings } from '../settings/index.js';
-import { timeWords, type Speaker } from '../household-words/index.js';
+import type { Plan, ProgramSettings } from '../settings/index.js';
+import { daysWords, timeWords, type Speaker } from '../household-words/index.js';
 
 /** Long enough for the longest interval that timers have, twice. */
 const USUAL_DAYS = 62;
@@ -109,34 +109,3 @@ const spanWords = (speaker: Speaker, { fromSeconds, toSeconds }: Watering): stri
     to: timeWords(asTimerSeconds(toSeconds)),
     isNextDay: fromSeconds >= DAY_SECONDS ? 'yes' : 'no',
   });
-
-const HOURS_A_DAY = 24;
-
-function countOf(rule: DayRule): number {
-  if (rule.mode === 'interval') return rule.everyDays;
-  return rule.mode === 'hours' ? rule.everyHours : 0;
-}
-
-function daysWords(
-  speaker: Speaker,
-  rule: DayRule,
-  blockedWeekdays: readonly number[],
-  next: readonly DayNumber[],
-): string {
-  const isDaily = rule.mode === 'weekdays' && new Set(rule.weekdays).size === 7;
-  const words = speaker.message('days', {
-    mode: isDaily ? 'daily' : rule.mode,
-    names: rule.mode === 'weekdays' ? speaker.weekdaysListed(rule.weekdays) : '',
-    count: countOf(rule),
-  });
-  const not =
-    blockedWeekdays.length > 0
-      ? speaker.message('notOn', { names: speaker.weekdaysListed(blockedWeekdays) })
-      : '';
-  const dates =
-    (rule.mode === 'interval' || (rule.mode === 'hours' && rule.everyHours >= HOURS_A_DAY)) &&
-    next.length > 0
-      ? speaker.message('nextOn', { dates: speaker.listed(next.map((day) => speaker.date(day))) })
-      : '';
-  return words + not + dates;
-}

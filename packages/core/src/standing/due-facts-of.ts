@@ -1,6 +1,7 @@
 import { dayOf, parseDate, parseDateTime, type DayNumber } from '../civil-time/index.js';
 import {
   hasFilter,
+  householdSets,
   latest,
   type CareKind,
   type DueFacts,
@@ -21,12 +22,14 @@ interface WorkedOut {
   readonly inTimer: Plan;
   readonly season: SeasonFacts | null;
   readonly rulesBrokenFrom: readonly DayNumber[];
+  /** How many values are to be keyed in. */
+  readonly values: number;
 }
 
 /** What dues go by, of what is known of a timer. */
 export function dueFactsOf(
   facts: TimerFacts,
-  { inTimer, season, rulesBrokenFrom }: WorkedOut,
+  { inTimer, season, rulesBrokenFrom, values }: WorkedOut,
 ): DueFacts {
   const { spans, addedOn, timeZone, handling, plan, yard, visitedOn, keyedInOn } = facts;
   const { linkEndsOn, answers, pastEntries } = facts;
@@ -40,6 +43,9 @@ export function dueFactsOf(
     clockSeenOn: latest(pastEntries.filter(isOfClock).map(({ observedOn }) => observedOn)),
     holdsEndOn: inTimer.controller.pauses.map(({ to }) => dayOf(parseDateTime(to)!)),
     bypassedSensors: bypassedSensors(inTimer),
+    // What is in the timer is done.
+    plannedChanges: values === 0 ? [] : facts.plannedChanges,
+    sets: facts.plannedChanges.length === 0 ? null : householdSets(inTimer, plan),
     sensorBackOn: yard?.sensorBackOn === undefined ? null : parseDate(yard.sensorBackOn),
   };
 }

@@ -5,9 +5,11 @@ import { monthTargets, percentsByMonth } from '../season-steps/index.js';
 import type { Plan } from '../settings/index.js';
 import type { TimerFacts } from './standing.js';
 
+export type FactsOfSeason = Pick<TimerFacts, 'plan' | 'yard' | 'months' | 'customary' | 'reading'>;
+
 /** What the season asks for, and what stands in the timer; null where it is not set by hand, or nobody knows. */
 export function seasonHere(
-  { plan, yard, months, customary, reading }: TimerFacts,
+  { plan, yard, months, customary, reading }: FactsOfSeason,
   inTimer: Plan,
 ): SeasonFacts | null {
   const { mode } = plan.controller.season;

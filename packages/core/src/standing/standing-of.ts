@@ -40,7 +40,7 @@ export function standingOf(facts: TimerFacts, today: DayNumber): Standing {
   const season = seasonHere(facts, inTimer);
   const inTimerFindings = values === 0 ? findings : (inspected(inTimer, today)?.findings ?? []);
   const dueFacts = dueFactsOf(facts, {
-    ...{ inTimer, season },
+    ...{ inTimer, season, values },
     rulesBrokenFrom: rulesBrokenFrom(plan, inTimerFindings, today),
   });
   const dues = duesOf(dueFacts, today, addDays(today, DUE_DAYS));

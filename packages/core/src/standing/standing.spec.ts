@@ -38,7 +38,7 @@ const facts = (fields: Partial<TimerFacts> = {}): TimerFacts => ({
   reading: { document: fields.plan ?? plan(), madeAt: '2026-04-01T10:00:00Z' },
   confirmed: { of: 20, keyedIn: 0, unknown: 0 },
   ...{ openVisit: null, pastEntries: [], visitedOn: null, keyedInOn: null, openJobs: 0 },
-  ...{ linkEndsOn: null, answers: [] },
+  ...{ linkEndsOn: null, answers: [], plannedChanges: [] },
   ...fields,
 });
 const kinds = (fields: Partial<TimerFacts>, today = TODAY) =>

@@ -1,5 +1,5 @@
 import type { DayNumber } from '../civil-time/index.js';
-import type { CareKind, Due, DueAnswer, Spans } from '../dues/index.js';
+import type { CareKind, Due, DueAnswer, PlannedChange, Spans } from '../dues/index.js';
 import type { Customary } from '../needs/index.js';
 import type { Confirmed, Plan } from '../settings/index.js';
 import type { TimerHandling } from '../timer-types/index.js';
@@ -47,6 +47,8 @@ export interface TimerFacts {
   readonly openJobs: number;
   readonly linkEndsOn: DayNumber | null;
   readonly answers: readonly DueAnswer[];
+  /** What was accepted of changes of many homes that are not closed. */
+  readonly plannedChanges: readonly PlannedChange[];
 }
 
 /** What is true of a timer on a date: the same on every screen that speaks of it. */

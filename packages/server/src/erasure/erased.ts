@@ -19,6 +19,7 @@ export const NAME_COLUMNS = [
   ['sheets', 'person_name'],
   ['planned_visits', 'made_by'],
   ['due_answers', 'person_name'],
+  ['rollouts', 'made_by'],
   ['share_links', 'made_by'],
   ['share_links', 'withdrawn_by'],
 ] as const;

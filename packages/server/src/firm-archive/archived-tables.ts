@@ -35,6 +35,8 @@ export const ARCHIVED_TABLES: readonly ArchivedTable[] = [
   { table: 'planned_visits', order: 'id' },
   { table: 'jobs', order: 'id' },
   { table: 'due_answers', order: 'id' },
+  { table: 'rollouts', order: 'id' },
+  { table: 'rollout_timers', order: 'rollout_id, timer_id' },
   { table: 'sheets', order: 'id', read: readSheet },
   { table: 'share_links', order: 'id' },
   { table: 'removals', order: 'id' },

@@ -6,6 +6,7 @@ import { RuleSet } from '@water-clock/core/local-rules';
 import { Customary } from '@water-clock/core/needs';
 import { Brief } from '@water-clock/core/planner';
 import { PropertyFile, propertyFileSchema } from '@water-clock/core/property-file';
+import { HOMES_CHANGES } from '@water-clock/core/rollouts';
 import { Confirmed, Plan } from '@water-clock/core/settings';
 import { Sheet } from '@water-clock/core/sheets';
 import { TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
@@ -19,6 +20,7 @@ const CORE_DOCUMENTS = {
   Brief: { of: 'planner', classes: [Brief] },
   Confirmed: { of: 'settings', classes: [Confirmed] },
   Customary: { of: 'needs', classes: [Customary] },
+  HomesChange: { of: 'rollouts', classes: HOMES_CHANGES },
   Plan: { of: 'settings', classes: [Plan] },
   PropertyFile: { of: 'property-file', classes: [PropertyFile] },
   RuleSet: { of: 'local-rules', classes: [RuleSet] },
@@ -33,7 +35,12 @@ const CORE_DOCUMENTS = {
 export type CoreDocument = keyof typeof CORE_DOCUMENTS;
 
 /** What the core works out and nobody sends, and the core's folder that it is of. */
-const CORE_ANSWERS = { Standing: 'standing' } as const;
+const CORE_ANSWERS = {
+  Standing: 'standing',
+  Due: 'dues',
+  Fix: 'rollouts',
+  Break: 'rollouts',
+} as const;
 
 const addressOf = (name: string): string => `#/components/schemas/${name}`;
 
@@ -51,6 +58,10 @@ export const ApiCoreAnswer = (
     allOf: [{ $ref: addressOf(answer) }],
     ...(nullWhen !== undefined && { nullable: true, description: nullWhen }),
   });
+
+/** An answer's field that holds a list of what the core worked out. */
+export const ApiCoreAnswers = (answer: keyof typeof CORE_ANSWERS): PropertyDecorator =>
+  ApiProperty({ type: 'array', items: { $ref: addressOf(answer) } });
 
 /** An answer's field that holds a document of the core's. */
 export const ApiDocument = (document: CoreDocument, description?: string): PropertyDecorator =>

@@ -72,6 +72,7 @@ const OFFICE = new Set([
   'PUT /api/jobs/{jobId}/work',
   'POST /api/calendar-link',
   'DELETE /api/calendar-link',
+  'PUT /api/rollouts/{rolloutId}/timers/{timerId}/messaged',
 ]);
 
 let server: TestServer;
@@ -101,6 +102,8 @@ const ENTRY = {
   document: { kind: 'station', station: 1, faults: ['leak'] },
 };
 const YARD = { format: 'waterclock.yard/1', stations: [{ number: 1 }] };
+
+const SOME_ID = '6b1f8a52-0f0f-4d7e-9d55-0a1b2c3d4e62';
 
 const DUE = { key: 'battery:never', kind: 'battery', doneBy: 'firm', on: '2026-06-01' };
 
@@ -142,6 +145,10 @@ const BODIES: Record<string, object> = {
   'POST /api/timer-types/{timerTypeId}/preview': { capability: {}, from: '2026-06-01' },
   'PUT /api/rule-sets/{ruleSetId}': { version: 1, document: RULES },
   'PUT /api/weather/{weatherId}': { version: 1, document: WEATHER },
+  'POST /api/rollouts': { change: { kind: 'season-step' }, on: '2026-06-09', from: '2026-06-09' },
+  'POST /api/rollouts/{rolloutId}/accept': { timerIds: [SOME_ID] },
+  'POST /api/rollouts/{rolloutId}/withdraw': { timerIds: [SOME_ID] },
+  'PUT /api/rollouts/{rolloutId}/closed': { isClosed: true },
 };
 
 beforeAll(async () => {
@@ -207,6 +214,9 @@ beforeAll(async () => {
     timerTypeId: await post('/api/timer-types', { name: 'Ours', capability: {} }),
     ruleSetId: await post('/api/rule-sets', { document: RULES }),
     weatherId: await post('/api/weather', { document: WEATHER }),
+    rolloutId: await post('/api/rollouts', {
+      ...{ change: { kind: 'season-step' }, on: '2026-06-09', from: '2026-06-09' },
+    }),
   };
 });
 afterAll(() => server.close());
@@ -219,6 +229,11 @@ const QUERIES: Record<string, string> = {
   'PUT /api/timers/{timerId}/settings': 'on=2026-06-01',
   'PUT /api/timers/{timerId}/holds': 'on=2026-06-01',
   'GET /api/search': 'q=plum',
+  'GET /api/rollouts/{rolloutId}': 'on=2026-06-09',
+  'GET /api/rollouts/{rolloutId}/timers': 'on=2026-06-09',
+  'GET /api/rollouts/{rolloutId}/timers.csv': 'on=2026-06-09',
+  'POST /api/rollouts/{rolloutId}/stop': 'on=2026-06-09',
+  'POST /api/rollouts/{rolloutId}/go-on': 'on=2026-06-09',
 };
 
 /** Asks a route with the ids of the one firm. */
@@ -242,6 +257,8 @@ const everything = async () => {
       'jobs',
       'planned_visits',
       'due_answers',
+      'rollouts',
+      'rollout_timers',
       'sheets',
       'share_links',
     ].map((table) =>

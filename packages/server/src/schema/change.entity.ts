@@ -28,6 +28,7 @@ export const CHANGE_KINDS = [
   'planned visit',
   'due',
   'calendar link',
+  'rollout',
 ] as const;
 export type ChangeKind = (typeof CHANGE_KINDS)[number];
 

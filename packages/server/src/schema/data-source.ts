@@ -22,11 +22,13 @@ import { StationsAreFound1930000000000 } from './migrations/1930000000000-statio
 import { HouseholdLanguage1940000000000 } from './migrations/1940000000000-household-language.js';
 import { SetUp1950000000000 } from './migrations/1950000000000-set-up.js';
 import { Round1960000000000 } from './migrations/1960000000000-round.js';
+import { Rollouts1970000000000 } from './migrations/1970000000000-rollouts.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredStanding } from './standing.entity.js';
 import { PlannedVisit } from './planned-visit.entity.js';
 import { StoredDueAnswer } from './due-answer.entity.js';
+import { Rollout, RolloutTimer } from './rollout.entity.js';
 import { CalendarLink } from './calendar-link.entity.js';
 import { AccountLink, KnownDevice, Person, Session, SignInTry } from './person.entity.js';
 import { Property } from './property.entity.js';
@@ -74,6 +76,8 @@ const databaseOptions = (url: string) => ({
     PlannedVisit,
     StoredDueAnswer,
     CalendarLink,
+    Rollout,
+    RolloutTimer,
     Change,
   ],
   subscribers: [NamesWhoAsked],
@@ -97,6 +101,7 @@ const databaseOptions = (url: string) => ({
     HouseholdLanguage1940000000000,
     SetUp1950000000000,
     Round1960000000000,
+    Rollouts1970000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

@@ -38,6 +38,8 @@ export async function wholeHome(
   await post(`/api/sheets/${sheetId}/links`, { days: 30 });
   const due = { key: 'battery:never', kind: 'battery', doneBy: 'firm', on: '2026-06-01' };
   await post(`/api/timers/${timerId}/due-answers`, due);
+  const change = { kind: 'percentage', percent: 80 };
+  await post('/api/rollouts', { change, on: '2026-06-01', from: '2026-06-01' });
   await post('/api/planned-visits', { propertyId: id, personId, onDate: '2999-06-09' });
   return { id, timerId };
 }

@@ -16,5 +16,8 @@ export const BASIS = `concat_ws(' ', s.version, p.version,
     (SELECT 'j' || count(*) FROM jobs j WHERE j.timer_id = t.id AND j.done_at IS NULL),
     (SELECT 'd' || count(*) || ',' || coalesce(extract(epoch FROM max(d.made_at)), 0)
      FROM due_answers d WHERE d.timer_id = t.id),
+    (SELECT 'p' || count(*) || ',' || coalesce(extract(epoch FROM max(a.accepted_at)), 0)
+     FROM rollout_timers a JOIN rollouts b ON b.id = a.rollout_id
+     WHERE a.timer_id = t.id AND a.accepted_at IS NOT NULL AND b.closed_at IS NULL),
     (SELECT 'l' || extract(epoch FROM max(l.expires_at)) FROM share_links l
      JOIN sheets h ON h.id = l.sheet_id WHERE h.timer_id = t.id AND l.withdrawn_at IS NULL))`;

@@ -2,9 +2,24 @@ import { parseDate } from '@water-clock/core/civil-time';
 import { withRulesOf } from '@water-clock/core/local-rules';
 import type { Plan } from '@water-clock/core/settings';
 import type { Property } from '../schema/property.entity.js';
+import type { StoredRuleSet } from '../schema/rule-set.entity.js';
+
+/** What of a home bears on its timers. */
+export type HomeOfSettings = Pick<
+  Property,
+  | 'name'
+  | 'timeZone'
+  | 'latitude'
+  | 'longitude'
+  | 'supplyLpm'
+  | 'address'
+  | 'mowingWeekdays'
+  | 'isDryBeforeMowing'
+  | 'supplySource'
+> & { readonly ruleSet: Pick<StoredRuleSet, 'document'> | null };
 
 /** The settings as they stand at their property on a date: its name, site, supply and rules. */
-export function settingsAtHome(plan: Plan, property: Property, on: string): Plan {
+export function settingsAtHome(plan: Plan, property: HomeOfSettings, on: string): Plan {
   const { name, timeZone, latitude, longitude, supplyLpm } = property;
   const site = {
     ...plan.site,

@@ -2,9 +2,10 @@ import { asDayNumber, parseDate } from '@water-clock/core/civil-time';
 import { isTooMuch } from '@water-clock/core/engine';
 import { standingOf, TOO_MUCH, type Standing, type TimerFacts } from '@water-clock/core/standing';
 import type { Plan } from '@water-clock/core/settings';
-import { monthsOf, type MonthWeather, type WeatherFile } from '@water-clock/core/weather';
+import type { WeatherFile } from '@water-clock/core/weather';
 import type { Task } from '../computing/task.js';
 import type { Property } from '../schema/property.entity.js';
+import { monthsBy } from './months-by.js';
 import { settingsAtHome } from './settings-at-home.js';
 
 /** What is stored of a timer, as a thread is told it. */
@@ -33,18 +34,11 @@ export const STANDINGS_TASK: Task<StandingsAsked, readonly Standing[]> = {
   limitMs: 2500,
   work: ({ timers, weather, from }) => {
     const today = parseDate(from) ?? asDayNumber(0);
-    const months = new Map<string, readonly (MonthWeather | null)[]>();
-    const monthsBy = (id: string | null) => {
-      const file = id === null ? undefined : weather.get(id);
-      if (id === null || !file) return null;
-      const known = months.get(id) ?? monthsOf(file);
-      months.set(id, known);
-      return known;
-    };
+    const months = monthsBy(weather);
     return timers.map(({ document, property, weatherId, ...facts }) => {
       try {
         const plan = settingsAtHome(document, property, from);
-        return standingOf({ ...facts, plan, months: monthsBy(weatherId) }, today);
+        return standingOf({ ...facts, plan, months: months(weatherId) }, today);
       } catch (error) {
         if (!isTooMuch(error)) throw error;
         return TOO_MUCH;

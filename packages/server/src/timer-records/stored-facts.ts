@@ -1,5 +1,5 @@
 import { dayOf, parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { Spans, type DueAnswer } from '@water-clock/core/dues';
+import { Spans, type DueAnswer, type PlannedChange } from '@water-clock/core/dues';
 import { Customary } from '@water-clock/core/needs';
 import type { PastEntry } from '@water-clock/core/standing';
 import { clockIn } from '@water-clock/core/time-zones';
@@ -67,6 +67,20 @@ const READ = `SELECT DISTINCT ON (timer_id) id FROM copies
   WHERE timer_id = ANY($1) AND (is_in_timer OR reason <> 'planned')
   ORDER BY timer_id, is_in_timer DESC, number DESC`;
 
+interface PlannedChangeRow {
+  readonly timerId: string;
+  readonly id: string;
+  readonly name: string;
+  readonly on: string;
+}
+
+/** What was accepted of changes of many homes that go on. */
+const PLANNED_CHANGES = `SELECT a.timer_id AS "timerId", b.id, b.name,
+    greatest(b.from_date, (a.fix ->> 'holdsFrom')::date)::text AS "on"
+  FROM rollout_timers a JOIN rollouts b ON b.id = a.rollout_id
+  WHERE a.timer_id = ANY($1) AND a.accepted_at IS NOT NULL AND b.closed_at IS NULL
+  ORDER BY b.created_at, b.id`;
+
 /** What is known of some timers of a firm, for {@link STANDINGS_TASK}. */
 export async function storedFacts(
   source: DataSource,
@@ -82,12 +96,13 @@ export async function storedFacts(
   });
   const ids = rows.map(({ timerId }) => timerId);
   const weatherIds = new Set(rows.flatMap(({ timer }) => timer.property.weatherId ?? []));
-  const [firm, history, entries, read, answers, weather] = await Promise.all([
+  const [firm, history, entries, read, answers, planned, weather] = await Promise.all([
     manager.findOneByOrFail(Firm, { id: firmId }),
     manager.query<HistoryRow[]>(HISTORY, [ids]),
     manager.query<StoredEntryRow[]>(ENTRIES, [ids]),
     manager.query<{ id: string }[]>(READ, [ids]),
     manager.find(StoredDueAnswer, { where: { timerId: In(ids) }, order: { madeAt: 'ASC' } }),
+    manager.query<PlannedChangeRow[]>(PLANNED_CHANGES, [ids]),
     manager.findBy(StoredWeather, { firmId, id: In([...weatherIds]) }),
   ]);
   const copies = await manager.findBy(Copy, { id: In(read.map(({ id }) => id)) });
@@ -117,6 +132,7 @@ export async function storedFacts(
       keyedInOn: past.keyedInAt && day(past.keyedInAt),
       linkEndsOn: past.linkEndsAt && day(past.linkEndsAt),
       answers: answers.filter((one) => one.timerId === timerId).map(answerOf),
+      plannedChanges: planned.filter((one) => one.timerId === timerId).map(plannedChangeOf),
     };
   });
   const weatherById = new Map<string, WeatherFile>(
@@ -136,6 +152,11 @@ const madeEntryOf = ({
   observedAt,
   ...row
 }: StoredEntryRow): MadeEntry => ({ ...row, observedAt: observedAt.toISOString() });
+
+const plannedChangeOf = ({ id, name, on }: PlannedChangeRow): PlannedChange => ({
+  ...{ id, name },
+  on: parseDate(on)!,
+});
 
 const answerOf = (row: StoredDueAnswer): DueAnswer => ({
   ...{ key: row.key, kind: row.kind, reason: row.reason, at: row.madeAt.toISOString() },

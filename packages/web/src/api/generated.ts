@@ -762,6 +762,194 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/rollouts': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the changes of many homes, those that go on first. */
+    readonly get: operations['rolloutsList'];
+    readonly put?: never;
+    /** Has a change tried on all timers that it touches. */
+    readonly post: operations['rolloutsBegin'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells how far a change of many homes is. */
+    readonly get: operations['rolloutsOne'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/accept': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Takes what was worked out as the settings of some timers. */
+    readonly post: operations['rolloutsAccept'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/closed': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Closes a change of many homes, or opens it again. */
+    readonly put: operations['rolloutsClose'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/go-on': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Goes on with trying a change where it was stopped. */
+    readonly post: operations['rolloutsGoOn'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/put-in-force': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Saves the rules, or the timer type, as they were tried. */
+    readonly post: operations['rolloutsPutInForce'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/stop': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Stops trying a change; what was found stays. */
+    readonly post: operations['rolloutsStop'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/timers': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists what a change comes to, timer by timer, what breaks first. */
+    readonly get: operations['rolloutsTimers'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/timers.csv': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives what a change comes to as a table for a spreadsheet. */
+    readonly get: operations['rolloutsCsv'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/timers/{timerId}/messaged': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Notes that a message to the household was opened. */
+    readonly put: operations['rolloutsMessaged'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/rollouts/{rolloutId}/withdraw': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Takes back what was accepted for some timers and not keyed in. */
+    readonly post: operations['rolloutsWithdraw'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/round': {
     readonly parameters: {
       readonly query?: never;
@@ -1484,6 +1672,7 @@ export interface components {
     readonly ArchivedChange: {
       readonly archived: boolean;
     };
+    readonly Break: import('@water-clock/core/rollouts').Break;
     readonly Brief: import('@water-clock/core/planner').Brief;
     readonly BriefFields: {
       readonly document: components['schemas']['Brief'];
@@ -1525,7 +1714,8 @@ export interface components {
         | 'timer type'
         | 'planned visit'
         | 'due'
-        | 'calendar link';
+        | 'calendar link'
+        | 'rollout';
       /** Format: date-time */
       readonly madeAt: string;
       readonly name: string | null;
@@ -1614,6 +1804,12 @@ export interface components {
       /** Format: uuid */
       readonly personId: string;
     };
+    readonly DoneOfChange: {
+      /** @description At how many timers it was done */
+      readonly done: number;
+      readonly refused: readonly components['schemas']['RefusedTimer'][];
+    };
+    readonly Due: import('@water-clock/core/dues').Due;
     readonly DueAnswerAnswer: {
       /** Format: uuid */
       readonly id: string;
@@ -1639,6 +1835,7 @@ export interface components {
         | 'season-step'
         | 'clock-change'
         | 'rule-change'
+        | 'planned-change'
         | 'sensor-back'
         | 'hold-ends'
         | 'look'
@@ -1733,6 +1930,7 @@ export interface components {
       /** Format: uuid */
       readonly personId: string;
     };
+    readonly Fix: import('@water-clock/core/rollouts').Fix;
     readonly FormerPerson: {
       /** Format: uuid */
       readonly id: string;
@@ -1792,6 +1990,7 @@ export interface components {
       readonly name: string;
       readonly town: string;
     };
+    readonly HomesChange: import('@water-clock/core/rollouts').HomesChange;
     readonly ImportAnswer: {
       /** @description Empty: all of it is here already */
       readonly changes: readonly components['schemas']['ImportChange'][];
@@ -2085,11 +2284,43 @@ export interface components {
        */
       readonly weatherId?: string;
     };
+    readonly NewRollout: {
+      readonly change: components['schemas']['HomesChange'];
+      /**
+       * Format: date
+       * @description From when on it holds
+       * @example 2026-07-01
+       */
+      readonly from: string;
+      /**
+       * Format: uuid
+       * @description Sent twice it counts once
+       */
+      readonly id?: string;
+      /**
+       * @description Empty: by what is changed
+       * @default
+       */
+      readonly name?: string;
+      /**
+       * Format: date
+       * @description The date of whoever asks
+       * @example 2026-06-09
+       */
+      readonly on: string;
+    };
     readonly OpenStation: {
       /** @description Empty: by hand */
       readonly program: string;
       readonly secondsLeft: number;
       readonly station: number;
+    };
+    readonly OutcomeCounts: {
+      readonly breaks: number;
+      readonly tooMuch: number;
+      readonly untouched: number;
+      readonly wasBroken: number;
+      readonly well: number;
     };
     readonly PasswordAsked: {
       /** @description Empty where the account has none yet */
@@ -2179,6 +2410,20 @@ export interface components {
     readonly PreferencesChange: {
       /** @enum {string} */
       readonly clock: '24' | '12';
+    };
+    readonly ProgressCounts: {
+      /** @description The household says that it did it */
+      readonly household: number;
+      /** @description Keyed in, and not read back */
+      readonly keyedIn: number;
+      /** @description A message was opened; nobody sees whether it was sent */
+      readonly messaged: number;
+      /** @description A visit is planned */
+      readonly planned: number;
+      readonly putOff: number;
+      /** @description Keyed in, and read off the timer again */
+      readonly readBack: number;
+      readonly toDo: number;
     };
     readonly PropertyAnswer: {
       readonly address: string;
@@ -2332,6 +2577,82 @@ export interface components {
     readonly RecoveryCodesAnswer: {
       /** @description Each is good once; told now and never again */
       readonly codes: readonly string[];
+    };
+    readonly RefusedTimer: {
+      /** Format: uuid */
+      readonly timerId: string;
+      /** @enum {string} */
+      readonly why: 'changed' | 'keyed-in' | 'nothing';
+    };
+    readonly RolloutAnswer: {
+      /** @description How many can be accepted and were not */
+      readonly acceptable: number;
+      readonly accepted: number;
+      readonly change: components['schemas']['HomesChange'];
+      /** Format: date-time */
+      readonly closedAt: string | null;
+      /** Format: date-time */
+      readonly createdAt: string;
+      /** @description For how many of them a fix was looked for */
+      readonly fixed: number;
+      /** Format: date */
+      readonly from: string;
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: date-time */
+      readonly inForceAt: string | null;
+      /** @description The name of who tried it */
+      readonly madeBy: string;
+      readonly name: string;
+      /** @description How many timers it may touch */
+      readonly of: number;
+      /** Format: date */
+      readonly on: string;
+      readonly outcomes: components['schemas']['OutcomeCounts'];
+      /** @description Of so many accepted ones it is still being worked out: ask again in a moment */
+      readonly pending: number;
+      readonly progress: components['schemas']['ProgressCounts'];
+      /** @enum {string} */
+      readonly state: 'working' | 'stopped' | 'ready';
+      /** @description How many have something broken that is to be fixed */
+      readonly toFix: number;
+      /** @description How many of them are tried */
+      readonly tried: number;
+    };
+    readonly RolloutClosing: {
+      readonly isClosed: boolean;
+    };
+    readonly RolloutListing: {
+      /** @description How many can be accepted and were not */
+      readonly acceptable: number;
+      readonly accepted: number;
+      readonly change: components['schemas']['HomesChange'];
+      /** Format: date-time */
+      readonly closedAt: string | null;
+      /** Format: date-time */
+      readonly createdAt: string;
+      /** @description For how many of them a fix was looked for */
+      readonly fixed: number;
+      /** Format: date */
+      readonly from: string;
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: date-time */
+      readonly inForceAt: string | null;
+      /** @description The name of who tried it */
+      readonly madeBy: string;
+      readonly name: string;
+      /** @description How many timers it may touch */
+      readonly of: number;
+      /** Format: date */
+      readonly on: string;
+      readonly outcomes: components['schemas']['OutcomeCounts'];
+      /** @enum {string} */
+      readonly state: 'working' | 'stopped' | 'ready';
+      /** @description How many have something broken that is to be fixed */
+      readonly toFix: number;
+      /** @description How many of them are tried */
+      readonly tried: number;
     };
     readonly RoundAnswer: {
       /** @description How many timers there are */
@@ -2563,6 +2884,56 @@ export interface components {
       readonly stations: number;
       readonly timerType: string | null;
     };
+    readonly TimerOfRollout: {
+      /** Format: date-time */
+      readonly acceptedAt: string | null;
+      readonly breaks: readonly components['schemas']['Break'][];
+      /** @description Null: nothing is due */
+      readonly due: components['schemas']['Due'] | null;
+      /** @description Null: nothing is to be fixed, or it is not worked out yet */
+      readonly fix: components['schemas']['Fix'] | null;
+      readonly home: components['schemas']['HomeOfVisit'];
+      /** Format: uuid */
+      readonly id: string;
+      /** @description There is something to accept, and it leaves nothing wrong */
+      readonly isAcceptable: boolean;
+      /** @description What the household reads */
+      readonly language: string;
+      readonly name: string;
+      /**
+       * @description Null: not tried yet
+       * @enum {string|null}
+       */
+      readonly outcome: 'untouched' | 'well' | 'breaks' | 'was-broken' | 'too-much' | null;
+      /**
+       * Format: date
+       * @description The next visit
+       */
+      readonly plannedOn: string | null;
+      /**
+       * @description Null: not accepted, or still being worked out
+       * @enum {string|null}
+       */
+      readonly progress:
+        | 'read-back'
+        | 'keyed-in'
+        | 'household'
+        | 'messaged'
+        | 'put-off'
+        | 'planned'
+        | 'to-do'
+        | null;
+      readonly stations: number;
+      /** @description How many values are to be keyed in */
+      readonly values: number;
+    };
+    readonly TimersOfChange: {
+      readonly timerIds: readonly string[];
+    };
+    readonly TimersOfRollout: {
+      readonly timers: readonly components['schemas']['TimerOfRollout'][];
+      readonly total: number;
+    };
     readonly TimerToDo: {
       readonly home: components['schemas']['HomeOfVisit'];
       /** Format: uuid */
@@ -2601,13 +2972,10 @@ export interface components {
     };
     readonly TimerTypeChange: {
       readonly capability: components['schemas']['TimerCapability'];
-      /** @description How it is used; absent: as most are */
-      readonly handling?: components['schemas']['TimerHandling'];
-      /** @example Wall timer, 12 stations */
-      readonly name: string;
-      /** @default  */
-      readonly summary?: string;
-      /** @example 1 */
+      /** @enum {unknown} */
+      readonly kind?: 'timer-type';
+      /** Format: uuid */
+      readonly timerTypeId: string;
       readonly version: number;
     };
     readonly TimerTypeFields: {
@@ -3010,7 +3378,8 @@ export interface operations {
           | 'timer type'
           | 'planned visit'
           | 'due'
-          | 'calendar link';
+          | 'calendar link'
+          | 'rollout';
         /** @description By one person only */
         readonly personId?: string;
         /** @description Of one property only */
@@ -3054,7 +3423,8 @@ export interface operations {
           | 'timer type'
           | 'planned visit'
           | 'due'
-          | 'calendar link';
+          | 'calendar link'
+          | 'rollout';
         /** @description By one person only */
         readonly personId?: string;
         /** @description Of one property only */
@@ -3709,6 +4079,7 @@ export interface operations {
           | 'season-step'
           | 'clock-change'
           | 'rule-change'
+          | 'planned-change'
           | 'sensor-back'
           | 'hold-ends'
           | 'look'
@@ -4092,6 +4463,285 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['HealthAnswer'];
+        };
+      };
+    };
+  };
+  readonly rolloutsList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['RolloutListing'][];
+        };
+      };
+    };
+  };
+  readonly rolloutsBegin: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['NewRollout'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RolloutAnswer'];
+        };
+      };
+    };
+  };
+  readonly rolloutsOne: {
+    readonly parameters: {
+      readonly query: {
+        /** @description The date of whoever asks */
+        readonly on: string;
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RolloutAnswer'];
+        };
+      };
+    };
+  };
+  readonly rolloutsAccept: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TimersOfChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['DoneOfChange'];
+        };
+      };
+    };
+  };
+  readonly rolloutsClose: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['RolloutClosing'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly rolloutsGoOn: {
+    readonly parameters: {
+      readonly query: {
+        /** @description The date of whoever asks */
+        readonly on: string;
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RolloutAnswer'];
+        };
+      };
+    };
+  };
+  readonly rolloutsPutInForce: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly rolloutsStop: {
+    readonly parameters: {
+      readonly query: {
+        /** @description The date of whoever asks */
+        readonly on: string;
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['RolloutAnswer'];
+        };
+      };
+    };
+  };
+  readonly rolloutsTimers: {
+    readonly parameters: {
+      readonly query: {
+        /** @description The date of whoever asks */
+        readonly on: string;
+        readonly skip?: number;
+        readonly take?: number;
+        /** @description Absent: all that it touches */
+        readonly which?:
+          'all' | 'accepted' | 'open' | 'untouched' | 'well' | 'breaks' | 'was-broken' | 'too-much';
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['TimersOfRollout'];
+        };
+      };
+    };
+  };
+  readonly rolloutsCsv: {
+    readonly parameters: {
+      readonly query: {
+        /** @description The date of whoever asks */
+        readonly on: string;
+      };
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'text/csv': string;
+        };
+      };
+    };
+  };
+  readonly rolloutsMessaged: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly rolloutsWithdraw: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TimersOfChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['DoneOfChange'];
         };
       };
     };

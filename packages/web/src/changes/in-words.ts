@@ -25,6 +25,7 @@ const KINDS: Record<Change['kind'], string> = {
   'planned visit': 'a planned visit',
   due: 'a due',
   'calendar link': 'a calendar link',
+  rollout: 'a change for many homes',
 };
 
 /** To choose one of. */
@@ -53,6 +54,8 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   rule_set_id: 'local rules',
   weather_id: 'weather',
   archived_at: 'archived',
+  closed_at: 'closed',
+  in_force_at: 'in force',
   kind_id: 'timer type',
   has_own_backup: 'memory of its own',
   done_at: 'done',
@@ -82,7 +85,13 @@ function changeOfField(field: string, before: string | null, after: string | nul
 }
 
 /** Fields that hold whole documents: told by which of their parts changed. */
-const DOCUMENTS: ReadonlySet<string> = new Set(['document', 'capability', 'handling', 'customary']);
+const DOCUMENTS: ReadonlySet<string> = new Set([
+  'document',
+  'change',
+  'capability',
+  'handling',
+  'customary',
+]);
 
 /** Of each field what became of it: "notes for the gate: Ring twice → Ring three times". */
 export const fieldsInWords = ({ fields }: Change): string[] =>

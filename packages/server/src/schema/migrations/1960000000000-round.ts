@@ -12,6 +12,9 @@ const GOES_WITH_ITS_HOME = GOES_WITH_ITS_TIMER.replace(
   "('timer', 'sheet', 'home')",
 );
 
+export const UNNOTED_IN_ROUND = [...UNNOTED_BEFORE, 'place'];
+export const LEFT_OUT_OF_ROUND = GOES_WITH_ITS_HOME + COMES_WITH_ITS_FIRM;
+
 const ORDER = '"keyInOrder": ["clock", "starts", "run-times", "days", "percent", "extras"]';
 const HANDLING = `"wiring": "valve-wires", "storeCopy": "", ${ORDER}, "factoryReset": "", "pauseForRain": "", "bringBackCopy": "", "runOneStation": ""`;
 const HOLDS = '"intervalAskedAs": "first-day", "longestHoldDays": 14';
@@ -110,8 +113,8 @@ export class Round1960000000000 implements MigrationInterface {
     await runner.query('CREATE INDEX jobs_by_planned_visit ON jobs (planned_visit_id)');
     await runner.query(
       noteChange({
-        unnoted: [...UNNOTED_BEFORE, 'place'],
-        isLeftOut: GOES_WITH_ITS_HOME + COMES_WITH_ITS_FIRM,
+        unnoted: UNNOTED_IN_ROUND,
+        isLeftOut: LEFT_OUT_OF_ROUND,
       }),
     );
     for (const [table, kind, name, home] of NOTED)

@@ -1,8 +1,7 @@
 import type { Finding } from '@water-clock/core/findings';
-import { keyInSteps } from '@water-clock/core/key-in';
+import { valuesToKeyIn } from '@water-clock/core/key-in';
 import { documentWith, pathOf } from '@water-clock/core/repair';
 import { readPlan, type Plan } from '@water-clock/core/settings';
-import type { KeyInPart } from '@water-clock/core/timer-types';
 import { counted } from '@water-clock/core/words';
 import { withFollowers, type Yard } from '@water-clock/core/yards';
 import { App, Button, Checkbox, Spin } from 'antd';
@@ -110,8 +109,8 @@ function Changes({ plan, edit, timer, yard, place, found }: ChangesProps) {
               ))}
             </ul>
             <p className={pageStyles['soft']} data-values>
-              {counted(valuesOf(result, plan, order), 'value')} to key in; the whole timer anew
-              would be {valuesOf(result, null, order)}.
+              {counted(valuesToKeyIn(result, plan, order), 'value')} to key in; the whole timer anew
+              would be {valuesToKeyIn(result, null, order)}.
             </p>
           </>
         )}
@@ -167,9 +166,3 @@ function planWith(plan: Plan, { changes }: RepairFound, left: ReadonlySet<string
   if (!read.ok) throw new Error('Changed settings cannot be read.');
   return read.value;
 }
-
-/** How many values are keyed in to have some settings in a timer, the clock aside; null: nothing is known to be in it. */
-const valuesOf = (target: Plan, present: Plan | null, order: readonly KeyInPart[]): number =>
-  keyInSteps({ target, present, order, isWhole: false }).filter(
-    ({ part }) => part !== 'clock' && part !== 'last-look',
-  ).length;

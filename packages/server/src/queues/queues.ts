@@ -5,19 +5,19 @@ const SCHEMA = 'rounds';
 /** Connections of the queue alone, besides those that answer people. */
 const CONNECTIONS = 2;
 
-/** What is done by the hour and by night, and of each its part for one firm. */
-export const QUEUES = ['every-hour', 'every-night', 'standings', 'let-go'] as const;
+/** What is done by the hour and by night, of each its part for one firm, and a change that is tried on many homes. */
+export const QUEUES = ['every-hour', 'every-night', 'standings', 'let-go', 'rollout'] as const;
 export type Queue = (typeof QUEUES)[number];
 
-/** When rounds begin, as cron says it, in UTC. */
-export const ROUNDS = { 'every-hour': '5 * * * *', 'every-night': '20 2 * * *' } as const;
+/** When it begins, as cron says it, in UTC. */
+export const SCHEDULE = { 'every-hour': '5 * * * *', 'every-night': '20 2 * * *' } as const;
 
 export const queueAt = (databaseUrl: string): PgBoss =>
   new PgBoss({
     connectionString: databaseUrl,
     schema: SCHEMA,
     max: CONNECTIONS,
-    application_name: 'water-clock-rounds',
+    application_name: 'water-clock-queues',
     migrate: false,
   });
 

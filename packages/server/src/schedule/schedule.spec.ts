@@ -1,8 +1,8 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import { planDocument } from '../testing/documents.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
-import { prepareQueues, queueAt } from './queues.js';
-import { RoundsService } from './rounds.service.js';
+import { prepareQueues, queueAt } from '../queues/queues.js';
+import { ScheduleService } from './schedule.service.js';
 
 let server: TestServer;
 let owner: TestPerson;
@@ -28,14 +28,14 @@ it('what lists will ask for is there before anybody asks, by the date of each ho
   const archived = await post('/api/properties', { name: 'Quince house' });
   await post(`/api/properties/${archived}/timers`, { name: 'Shed', document: planDocument() });
   await owner.agent.put(`/api/properties/${archived}/archived`).send({ archived: true });
-  const rounds = server.app.get(RoundsService);
-  await rounds.prepareStandings(owner.firmId, new Date('2026-06-01T10:30:00Z'));
+  const schedule = server.app.get(ScheduleService);
+  await schedule.prepareStandings(owner.firmId, new Date('2026-06-01T10:30:00Z'));
   // An hour ahead: 01:30 of the next day, 00:30, and 11:30.
   expect(await standings()).toEqual(
     ['2026-06-01', '2026-06-01', '2026-06-02'].map((date) => ({ date })),
   );
   const before = await server.source.query('SELECT * FROM standings ORDER BY timer_id');
-  await rounds.prepareStandings(owner.firmId, new Date('2026-06-01T10:30:00Z'));
+  await schedule.prepareStandings(owner.firmId, new Date('2026-06-01T10:30:00Z'));
   expect(await server.source.query('SELECT * FROM standings ORDER BY timer_id')).toEqual(before);
 });
 
