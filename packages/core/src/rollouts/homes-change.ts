@@ -25,7 +25,7 @@ export class RulesChange {
 }
 
 /** What timers of a type can do, as it is to be. */
-export class TimerTypeChange {
+export class CapabilityChange {
   @OneOf(['timer-type']) kind = 'timer-type' as const;
   @Uuid() timerTypeId!: string;
   /** Of the stored type that it was made from. */
@@ -51,11 +51,11 @@ export class FinishChange {
 }
 
 export type HomesChange =
-  RulesChange | TimerTypeChange | SeasonStepChange | PercentageChange | FinishChange;
+  RulesChange | CapabilityChange | SeasonStepChange | PercentageChange | FinishChange;
 
 const CHANGES = {
   rules: RulesChange,
-  'timer-type': TimerTypeChange,
+  'timer-type': CapabilityChange,
   'season-step': SeasonStepChange,
   percentage: PercentageChange,
   finish: FinishChange,

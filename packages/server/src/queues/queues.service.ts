@@ -9,6 +9,10 @@ const POLLING_SECONDS = 5;
 const SOON_SECONDS = 1;
 const STOP_MS = 10_000;
 
+interface Part {
+  readonly id: string;
+}
+
 /** What is to be done while nobody waits, by whichever process comes first. */
 @Injectable()
 export class QueuesService implements OnModuleDestroy {
@@ -40,23 +44,23 @@ export class QueuesService implements OnModuleDestroy {
     for (const [name, cron] of Object.entries(SCHEDULE)) await boss?.schedule(name, cron);
   }
 
-  /** Takes what comes into a queue; `isSoon`: somebody looks on. */
-  async take<Part extends object>(
+  /** Takes what comes into a queue, by the id of what it is of; `isSoon`: somebody looks on. */
+  async take(
     queue: Queue,
-    work: (part: Part) => Promise<void>,
+    work: (id: string) => Promise<void>,
     { isSoon = false } = {},
   ): Promise<void> {
     const boss = await this.#begun();
     const pollingIntervalSeconds = isSoon ? SOON_SECONDS : POLLING_SECONDS;
     await boss?.work<Part>(queue, { batchSize: 1, pollingIntervalSeconds }, async (jobs) => {
-      for (const { data } of jobs) await work(data);
+      for (const { data } of jobs) await work(data.id);
     });
   }
 
-  /** Of each key one waits at most; where this process has no part in it, whoever has one finds it by itself. */
-  async send(queue: Queue, part: object, singletonKey: string): Promise<void> {
+  /** Of each id one waits at most; where this process has no part in it, whoever has one finds it by itself. */
+  async send(queue: Queue, id: string): Promise<void> {
     const boss = await this.#begun();
-    await boss?.send(queue, part, { singletonKey });
+    await boss?.send(queue, { id } satisfies Part, { singletonKey: id });
   }
 
   #begun(): Promise<PgBoss> | null {

@@ -14,7 +14,8 @@ import { makeCopy } from '../timer-records/make-copy.js';
 import { storeSettings } from '../timer-records/store-settings.js';
 import { TimerTypesService } from '../timer-types/timer-types.service.js';
 import { RolloutWork } from './rollout-work.js';
-import type { DoneOfChange, Refusal } from './rollout.dto.js';
+import { IS_ACCEPTABLE } from './acceptable.js';
+import { MOST_AT_ONCE, type DoneOfChange, type Refusal } from './rollout.dto.js';
 
 /** Something was keyed in at a timer, or read off it, since a change was accepted for it. */
 const IS_KEYED_IN = `SELECT 1 FROM rollout_timers r WHERE r.rollout_id = $1 AND r.timer_id = $2
@@ -37,8 +38,13 @@ export class AcceptingService {
   ) {}
 
   /** Saves what was worked out as the settings of timers, each with a planned copy, and of none that somebody changed. */
-  async accept(person: SignedIn, id: string, timerIds: readonly string[]): Promise<DoneOfChange> {
+  async accept(
+    person: SignedIn,
+    id: string,
+    wanted: readonly string[] | undefined,
+  ): Promise<DoneOfChange> {
     const { firmId, name: savedBy } = person;
+    const timerIds = wanted ?? (await this.#acceptable(id));
     const answer = await this.#each(person, id, timerIds, async (manager, row, name) => {
       const { timerId, target, triedVersion } = row;
       if (row.acceptedAt) return null;
@@ -149,6 +155,15 @@ export class AcceptingService {
       if (why) refused.push({ timerId, why });
     }
     return { done: timerIds.length - refused.length, refused };
+  }
+
+  async #acceptable(id: string): Promise<string[]> {
+    const rows = await this.source.query<{ id: string }[]>(
+      `SELECT r.timer_id AS id FROM rollout_timers r
+       WHERE r.rollout_id = $1 AND ${IS_ACCEPTABLE} ORDER BY r.timer_id LIMIT ${MOST_AT_ONCE}`,
+      [id],
+    );
+    return rows.map((row) => row.id);
   }
 
   async #tryAgain(id: string, timerIds: readonly string[]): Promise<void> {

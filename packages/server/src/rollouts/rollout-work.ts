@@ -26,10 +26,6 @@ const TRIED_AT_ONCE = 50;
 const LEASE_SECONDS = 15;
 const LOOK_MS = 5000;
 
-interface Part {
-  readonly rolloutId: string;
-}
-
 type Leased = Pick<Rollout, 'id' | 'firmId' | 'change' | 'onDate' | 'fromDate'>;
 
 interface BatchRow extends TouchedTimer {
@@ -57,9 +53,7 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
 
   async onModuleInit(): Promise<void> {
     if (!this.queues.isHere) return;
-    await this.queues.take('rollout', ({ rolloutId }: Part) => this.goOn(rolloutId), {
-      isSoon: true,
-    });
+    await this.queues.take('rollout', (id) => this.goOn(id), { isSoon: true });
     this.#looking = setInterval(() => {
       this.#pickUp().catch((error: unknown) => this.#logger.warn(String(error)));
     }, LOOK_MS).unref();
@@ -71,7 +65,7 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
 
   /** Has it gone on with by whichever process comes first. */
   async begin(rolloutId: string): Promise<void> {
-    await this.queues.send('rollout', { rolloutId }, rolloutId);
+    await this.queues.send('rollout', rolloutId);
   }
 
   /** Goes on until it is done, is stopped, or another process is at it. */

@@ -27,7 +27,7 @@ import { HomeOfVisit } from '../round/planned-visit.dto.js';
 import { ROLLOUT_STATES, type RolloutState } from '../schema/rollout.entity.js';
 
 /** A page of them. */
-const MOST_AT_ONCE = 100;
+export const MOST_AT_ONCE = 100;
 const USUAL_PAGE = 50;
 
 /** A change that is to be tried on all homes that it touches. */
@@ -139,6 +139,12 @@ export class RolloutTimersQuery extends RolloutQuery {
   take: number = USUAL_PAGE;
 }
 
+/** Somebody has put it off. */
+export class PutOffUntil {
+  @ApiProperty({ format: 'date' }) until!: string;
+  @ApiProperty() reason!: string;
+}
+
 /** What a change of many homes comes to at a timer. */
 export class TimerOfRollout {
   @ApiProperty({ format: 'uuid' }) id!: string;
@@ -162,6 +168,8 @@ export class TimerOfRollout {
     description: 'Null: not accepted, or still being worked out',
   })
   progress!: Progress | null;
+  @ApiProperty({ type: PutOffUntil, nullable: true })
+  putOff!: PutOffUntil | null;
   @ApiProperty({ type: String, format: 'date', nullable: true, description: 'The next visit' })
   plannedOn!: string | null;
   @ApiCoreAnswer('Due', 'Null: nothing is due')
@@ -181,6 +189,17 @@ export class TimersOfChange {
   @ArrayMaxSize(MOST_AT_ONCE, { message: `must have at most ${MOST_AT_ONCE} entries` })
   @IsUUID(undefined, { each: true, message: 'must be the ids of timers' })
   timerIds!: string[];
+}
+
+/** Timers to accept a change for; absent: the next hundred of those that can be. */
+export class AcceptedTimers {
+  @ApiPropertyOptional({ type: [String], format: 'uuid', maxItems: MOST_AT_ONCE })
+  @Optional()
+  @IsArray({ message: 'must be a list' })
+  @ArrayMinSize(1, { message: 'must name a timer' })
+  @ArrayMaxSize(MOST_AT_ONCE, { message: `must have at most ${MOST_AT_ONCE} entries` })
+  @IsUUID(undefined, { each: true, message: 'must be the ids of timers' })
+  timerIds?: string[];
 }
 
 /** Why something was not done: another has saved other settings meanwhile, it is keyed in, or there is nothing to do. */

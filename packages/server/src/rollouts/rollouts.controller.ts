@@ -11,6 +11,7 @@ import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import { AcceptingService } from './accepting.service.js';
 import {
+  AcceptedTimers,
   DoneOfChange,
   NewRollout,
   RolloutAnswer,
@@ -122,7 +123,7 @@ export class RolloutsController {
   accept(
     @CurrentPerson() person: SignedIn,
     @Param('rolloutId', idOf('change')) id: string,
-    @Body() { timerIds }: TimersOfChange,
+    @Body() { timerIds }: AcceptedTimers,
   ): Promise<DoneOfChange> {
     return this.accepting.accept(person, id, timerIds);
   }

@@ -11,6 +11,7 @@ import { transact } from '../platform/transact.js';
 import { Rollout } from '../schema/rollout.entity.js';
 import { BASIS } from '../timer-records/basis.js';
 import { Standings } from '../timer-records/standings.js';
+import { IS_ACCEPTABLE } from './acceptable.js';
 import { RolloutWork } from './rollout-work.js';
 import type {
   NewRollout,
@@ -25,10 +26,6 @@ import type {
 
 const MOST_LISTED = 100;
 const MOST_IN_FILE = 20_000;
-
-/** The settings that it makes leave nothing wrong, and are others than those that are there. */
-const IS_ACCEPTABLE = `(r.target IS NOT NULL AND r.accepted_at IS NULL
-  AND (r.outcome = 'well' OR (r.fix ->> 'isRepaired')::boolean IS TRUE))`;
 
 const WHICH_SQL: Readonly<Record<Which, string>> = {
   all: `r.outcome IS DISTINCT FROM 'untouched'`,
@@ -48,15 +45,21 @@ const STANDING_JOIN = `JOIN timers t ON t.id = r.timer_id
   LEFT JOIN standings o ON o.timer_id = t.id AND o.from_date = $2::date
     AND o.basis IS NOT DISTINCT FROM ${BASIS}`;
 
-/** $3 is the key of what is due. */
+/** It is put off, by whatever was said of it last; $3 is the key of what is due. */
+const PUT_OFF = `LEFT JOIN LATERAL (
+    SELECT d.until_date, d.reason FROM due_answers d WHERE d.timer_id = t.id AND d.key = $3
+    ORDER BY d.made_at DESC LIMIT 1) u ON u.until_date > $2::date`;
+
 const PROGRESS_SQL = `CASE
-  WHEN r.accepted_at IS NULL OR o.document IS NULL THEN NULL
+  WHEN r.accepted_at IS NULL THEN
+    CASE WHEN u.until_date IS NOT NULL AND r.outcome IN ('breaks', 'was-broken')
+      THEN 'put-off' END
+  WHEN o.document IS NULL THEN NULL
   WHEN (o.document ->> 'values')::integer = 0 THEN
     CASE WHEN o.document -> 'reasons' @> '[{"kind": "confirm"}]' THEN 'keyed-in' ELSE 'read-back' END
   WHEN EXISTS (SELECT 1 FROM due_answers d WHERE d.timer_id = t.id AND d.key = $3
     AND d.done_by IS NOT NULL) THEN 'household'
-  WHEN EXISTS (SELECT 1 FROM due_answers d WHERE d.timer_id = t.id AND d.key = $3
-    AND d.until_date > $2::date) THEN 'put-off'
+  WHEN u.until_date IS NOT NULL THEN 'put-off'
   WHEN EXISTS (SELECT 1 FROM planned_visits v WHERE v.property_id = p.id AND v.visit_id IS NULL)
     THEN 'planned'
   WHEN r.messaged_at IS NOT NULL THEN 'messaged'
@@ -114,8 +117,9 @@ export class RolloutsService {
     await this.#workOutSome(person, id, on);
     const counts = await this.source.query<{ progress: Progress | null; count: number }[]>(
       `SELECT ${PROGRESS_SQL} AS progress, count(*)::integer AS count
-       FROM rollout_timers r ${STANDING_JOIN}
-       WHERE r.rollout_id = $1 AND r.accepted_at IS NOT NULL GROUP BY 1`,
+       FROM rollout_timers r ${STANDING_JOIN} ${PUT_OFF}
+       WHERE r.rollout_id = $1 AND (r.accepted_at IS NOT NULL OR u.until_date IS NOT NULL)
+       GROUP BY 1`,
       [id, on, plannedChangeKey(id)],
     );
     const of = (progress: Progress | null) =>
@@ -277,9 +281,11 @@ export class RolloutsService {
          r.outcome, r.breaks, r.fix, r.values_changed AS values,
          ${IS_ACCEPTABLE} AS "isAcceptable", r.accepted_at AS "acceptedAt",
          ${PROGRESS_SQL} AS progress, o.document -> 'dues' AS dues,
+         CASE WHEN u.until_date IS NOT NULL THEN jsonb_build_object(
+           'until', u.until_date::text, 'reason', u.reason) END AS "putOff",
          (SELECT greatest(min(v.on_date), $2::date)::text FROM planned_visits v
           WHERE v.property_id = p.id AND v.visit_id IS NULL HAVING count(*) > 0) AS "plannedOn"
-       FROM rollout_timers r ${STANDING_JOIN}
+       FROM rollout_timers r ${STANDING_JOIN} ${PUT_OFF}
        WHERE r.rollout_id = $1 AND ${WHICH_SQL[which]}
        ORDER BY (r.outcome IS NULL), array_position(ARRAY['breaks', 'was-broken', 'too-much',
          'well', 'untouched'], r.outcome), lower(p.name), p.id, t.name, t.id

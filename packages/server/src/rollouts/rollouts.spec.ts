@@ -141,8 +141,9 @@ it('what is accepted is saved with a planned copy, is due, and can be withdrawn'
     ...{ kind: 'planned-change', key: `planned-change:${id}`, on: '2026-07-01' },
     sets: expect.arrayContaining([expect.objectContaining({ of: 'days', program: 'A' })]),
   });
-  // Twice is once.
+  // Twice is once; and no other can be.
   await post(`${path}/accept`, { timerIds: [timerId] }, 200);
+  expect(await post(`${path}/accept`, {}, 200)).toEqual({ done: 0, refused: [] });
   expect(await copies()).toHaveLength(2);
   await owner.agent.put(`${path}/timers/${timerId}/messaged`).expect(204);
   expect((await state(path)).progress).toMatchObject({ messaged: 1, toDo: 0 });
@@ -227,6 +228,10 @@ it('what the household says it did, and what is put off, is told by what was sai
     undefined,
     '2026-08-01',
   ]);
+  // So may be what nobody has accepted.
+  await post(`${path}/withdraw`, { timerIds: [other] }, 200);
+  expect((await state(path)).progress).toMatchObject({ household: 1, putOff: 1, toDo: 0 });
+  await post(`${path}/accept`, {}, 200);
   // Once it is closed nothing of it is due.
   await owner.agent.put(`${path}/closed`).send({ isClosed: true }).expect(204);
   await state(path);

@@ -11,11 +11,6 @@ import { Standings } from '../timer-records/standings.js';
 const AHEAD_MS = 3_600_000;
 const DATE_LENGTH = 'YYYY-MM-DD'.length;
 
-/** What is done for one firm; what begins by the clock is for none. */
-interface OfFirm {
-  readonly firmId: string;
-}
-
 /** What is done by night and by the hour, firm by firm, by whichever process comes first. */
 @Injectable()
 export class ScheduleService implements OnModuleInit {
@@ -32,10 +27,8 @@ export class ScheduleService implements OnModuleInit {
     await this.queues.keepSchedule();
     await this.queues.take('every-hour', () => this.#forEachFirm('standings'));
     await this.queues.take('every-night', () => this.#forEachFirm('let-go'));
-    await this.queues.take('standings', ({ firmId }: OfFirm) =>
-      this.prepareStandings(firmId, new Date()),
-    );
-    await this.queues.take('let-go', ({ firmId }: OfFirm) => this.letGo(firmId, new Date()));
+    await this.queues.take('standings', (firmId) => this.prepareStandings(firmId, new Date()));
+    await this.queues.take('let-go', (firmId) => this.letGo(firmId, new Date()));
   }
 
   /** What the lists of a firm will ask for within the hour, worked out before anybody asks. */
@@ -58,6 +51,6 @@ export class ScheduleService implements OnModuleInit {
 
   async #forEachFirm(queue: Queue): Promise<void> {
     const firms = await this.source.query<{ id: string }[]>('SELECT id FROM firms ORDER BY id');
-    for (const { id } of firms) await this.queues.send(queue, { firmId: id }, id);
+    for (const { id } of firms) await this.queues.send(queue, id);
   }
 }

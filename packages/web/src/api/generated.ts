@@ -1653,6 +1653,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    readonly AcceptedTimers: {
+      readonly timerIds?: readonly string[];
+    };
     readonly AccountAnswer: {
       readonly email: string;
       readonly hasPassword: boolean;
@@ -2574,6 +2577,11 @@ export interface components {
       readonly rows: readonly components['schemas']['PropertyListing'][];
       readonly total: number;
     };
+    readonly PutOffUntil: {
+      readonly reason: string;
+      /** Format: date */
+      readonly until: string;
+    };
     readonly RecoveryCodesAnswer: {
       /** @description Each is good once; told now and never again */
       readonly codes: readonly string[];
@@ -2923,6 +2931,7 @@ export interface components {
         | 'planned'
         | 'to-do'
         | null;
+      readonly putOff: components['schemas']['PutOffUntil'] | null;
       readonly stations: number;
       /** @description How many values are to be keyed in */
       readonly values: number;
@@ -2972,10 +2981,13 @@ export interface components {
     };
     readonly TimerTypeChange: {
       readonly capability: components['schemas']['TimerCapability'];
-      /** @enum {unknown} */
-      readonly kind?: 'timer-type';
-      /** Format: uuid */
-      readonly timerTypeId: string;
+      /** @description How it is used; absent: as most are */
+      readonly handling?: components['schemas']['TimerHandling'];
+      /** @example Wall timer, 12 stations */
+      readonly name: string;
+      /** @default  */
+      readonly summary?: string;
+      /** @example 1 */
       readonly version: number;
     };
     readonly TimerTypeFields: {
@@ -4544,7 +4556,7 @@ export interface operations {
     };
     readonly requestBody: {
       readonly content: {
-        readonly 'application/json': components['schemas']['TimersOfChange'];
+        readonly 'application/json': components['schemas']['AcceptedTimers'];
       };
     };
     readonly responses: {

@@ -19,6 +19,7 @@ export const REASON_NAMES: Readonly<Record<ReasonKind, string>> = {
 export const DUE_NAMES: Readonly<Record<DueKind, string>> = {
   'season-step': 'season step',
   'clock-change': 'summer time',
+  'planned-change': 'change for many homes',
   'rule-change': 'rules change',
   'sensor-back': 'sensor back',
   'hold-ends': 'hold ends',
