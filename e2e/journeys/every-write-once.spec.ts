@@ -212,9 +212,137 @@ async function aPlannedVisit(name: string): Promise<void> {
   await made('/planned-visits', { propertyId, personId: person.id, onDate, reason: '', notes: '' });
 }
 
+/** A change of many homes that was tried to its end; gives its page. */
+async function aChange(change: object): Promise<{ id: string; path: string }> {
+  const { id } = await stage.ask<{ id: string }>('POST', '/rollouts', {
+    ...{ change, on: '2026-06-01', from: '2026-06-01' },
+  });
+  for (;;) {
+    const { state } = await stage.ask<{ state: string }>('GET', `/rollouts/${id}?on=2026-06-01`);
+    if (state === 'ready') return { id, path: `/round/homes/${id}?which=all` };
+    await new Promise((done) => setTimeout(done, 200));
+  }
+}
+/** Another one each time, on the steps of every timer: what is so already touches nothing. */
+let lastPercent = 40;
+const aPercentage = () => aChange({ kind: 'percentage', percent: (lastPercent += 10) });
+
+/** The rules of the demo's district, with one more period. */
+async function rulesWith(period: object) {
+  const [set] = await stage.ask<{ id: string; version: number; document: { periods: object[] } }[]>(
+    'GET',
+    '/rule-sets',
+  );
+  const { id: ruleSetId, version, document } = set!;
+  const periods = [...document.periods, { from: '2026-05-01', ...period }];
+  return { kind: 'rules', ruleSetId, version, document: { ...document, periods } };
+}
+
+/** Answers as if a change were being tried still. */
+async function asIfWorking(request: HTTPRequest): Promise<void> {
+  const { pathname, search } = new URL(request.url());
+  if (request.method() !== 'GET' || !/^\/api\/rollouts\/[^/]+$/.test(pathname))
+    return request.continue();
+  const rollout = await stage.ask<object>('GET', pathname.replace('/api', '') + search);
+  return request.respond({
+    contentType: 'application/json',
+    body: JSON.stringify({ ...rollout, state: 'working' }),
+  });
+}
+
 const aCalendarLink = () => stage.ask('POST', '/calendar-link');
 
 const EXERCISES: Record<WriteName, Exercise> = {
+  'try-change': {
+    sends: 'POST /rollouts',
+    come: async (page) => {
+      await open(page, '/round/homes');
+      await clickOn(page, beginning('Try a change'));
+      await page.waitForSelector(field('From'));
+      return inDialog('Try it');
+    },
+  },
+  'stop-change': {
+    sends: 'POST /rollouts/*/stop',
+    come: async (page) => {
+      const { path } = await aPercentage();
+      await page.setRequestInterception(true);
+      page.on('request', (request) => void asIfWorking(request));
+      await open(page, path);
+      await page.waitForSelector(button('Stop'));
+      return button('Stop');
+    },
+  },
+  'go-on-with-change': {
+    sends: 'POST /rollouts/*/go-on',
+    come: async (page) => {
+      const { id } = await stage.ask<{ id: string }>('POST', '/rollouts', {
+        ...{ change: { kind: 'season-step' }, on: '2026-06-01', from: '2026-06-01' },
+      });
+      await stage.ask('POST', `/rollouts/${id}/stop?on=2026-06-01`);
+      await open(page, `/round/homes/${id}`);
+      await page.waitForSelector(button('Go on'));
+      return button('Go on');
+    },
+  },
+  'accept-change': {
+    sends: 'POST /rollouts/*/accept',
+    come: async (page) => {
+      await open(page, (await aPercentage()).path);
+      await page.waitForSelector('[aria-label^="Accept: "]');
+      return '[aria-label^="Accept: "]';
+    },
+  },
+  'accept-all-of-change': {
+    sends: 'POST /rollouts/*/accept',
+    come: async (page) =>
+      askedFirst(page, (await aPercentage()).path, 'Accept all', 'Accept them all'),
+  },
+  'withdraw-change': {
+    sends: 'POST /rollouts/*/withdraw',
+    come: async (page) => {
+      const { id, path } = await aPercentage();
+      await stage.ask('POST', `/rollouts/${id}/accept`, {});
+      await open(page, path);
+      await page.waitForSelector('[aria-label^="Withdraw: "]');
+      return '[aria-label^="Withdraw: "]';
+    },
+  },
+  'note-message': {
+    sends: 'PUT /rollouts/*/timers/*/messaged',
+    come: async (page) => {
+      const { id, path } = await aPercentage();
+      await stage.ask('POST', `/rollouts/${id}/accept`, {});
+      await open(page, path);
+      await clickOn(page, '[aria-label="Done, put off, message: Plum cottage, Garage timer"]');
+      await clickOn(page, '::-p-xpath(.//label[normalize-space()="Ask the household"])');
+      const mail = '::-p-xpath(.//*[contains(@class, "ant-modal")]//a[normalize-space()="Mail"])';
+      await page.waitForSelector(mail);
+      return mail;
+    },
+  },
+  'look-longer': {
+    sends: 'POST /rollouts/*/timers/*/look-longer',
+    come: async (page) => {
+      const houses = [{ houses: 'all', digits: [], weekdays: [] }];
+      await open(page, (await aChange(await rulesWith({ houses }))).path);
+      await page.waitForSelector('[aria-label^="Look longer: "]');
+      return '[aria-label^="Look longer: "]';
+    },
+  },
+  'put-in-force': {
+    sends: 'POST /rollouts/*/put-in-force',
+    come: async (page) => {
+      const { path } = await aChange(await rulesWith({ words: 'Any day.' }));
+      await open(page, path);
+      await page.waitForSelector(button('Save the rules'));
+      return button('Save the rules');
+    },
+  },
+  'close-change': {
+    sends: 'PUT /rollouts/*/closed',
+    come: async (page) => askedFirst(page, (await aPercentage()).path, 'Close it', 'Close it'),
+  },
   'answer-due': {
     sends: 'POST /timers/*/due-answers',
     come: async (page) => {

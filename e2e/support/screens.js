@@ -1,6 +1,6 @@
 /**
  * A screen of the signed-in application, and what stands on it once it is whole. The path has HOME for a property's id,
- * TIMER for a timer's, COPY for that of its last copy, RULES and WEATHER for those of the first of each.
+ * TIMER for a timer's, CHANGE for that of a change for many homes, COPY for that of its last copy, RULES and WEATHER for those of the first of each.
  * @typedef {{ readonly name: string, readonly path: string, readonly ready: string, readonly timer: string }} Screen
  */
 
@@ -18,6 +18,12 @@ const VISITED = 'Boat shed';
  */
 export const SCREENS = [
   screen('the round', '/round?whose=firm', '[aria-labelledby="attention"] [data-kind]'),
+  screen('changes for many homes', '/round/homes', 'main ul li'),
+  screen(
+    'a change for many homes',
+    '/round/homes/CHANGE?which=all',
+    '[aria-labelledby="timers"] [data-timer]',
+  ),
   screen('jobs of all homes', '/round/jobs', 'main [data-job]'),
   screen('the weeks planned', '/round/plan', '[aria-label="Days"] li'),
   screen('the list of properties', '/properties', 'main [data-kind]'),
@@ -115,7 +121,12 @@ export async function pathsOfScreens(ask) {
   const timerOf = (name) => timers.find((timer) => timer.name === name);
   /** @type {(path: string) => Promise<string>} */
   const firstOf = async (path) => /** @type {{ id: string }[]} */ (await ask('GET', path))[0].id;
+  const known = /** @type {{ id: string }[]} */ (await ask('GET', '/rollouts'));
+  const change = { kind: 'percentage', percent: 80 };
+  const tried = { change, on: '2026-06-01', from: '2026-06-01' };
+  const [rollout = await ask('POST', '/rollouts', tried)] = known;
   const ids = {
+    CHANGE: /** @type {{ id: string }} */ (rollout).id,
     COPY: await firstOf(`/timers/${timerOf('Carport').id}/copies`),
     RULES: await firstOf('/rule-sets'),
     WEATHER: await firstOf('/weather'),

@@ -2,8 +2,14 @@ import { addDays, formatDate, type DayNumber } from '../civil-time/index.js';
 import type { FirstDue } from './due.js';
 import type { DueFacts } from './due-facts.js';
 
+const PLANNED_CHANGE = 'planned-change:';
+
 /** Of what was accepted of a change of many homes, by its id. */
-export const plannedChangeKey = (id: string): string => `planned-change:${id}`;
+export const plannedChangeKey = (id: string): string => PLANNED_CHANGE + id;
+
+/** The change of many homes that a due is of, by its id; null: it is of none. */
+export const changeOfDue = ({ key }: Pick<FirstDue, 'key'>): string | null =>
+  key.startsWith(PLANNED_CHANGE) ? key.slice(PLANNED_CHANGE.length) : null;
 
 /** What falls due once, at a date that something else sets. */
 export function datedDues(facts: DueFacts): FirstDue[] {

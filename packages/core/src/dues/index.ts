@@ -7,7 +7,7 @@ export {
   type PutOff,
 } from './due.js';
 export type { Percents } from './percents.js';
-export { plannedChangeKey } from './dated-dues.js';
+export { changeOfDue, plannedChangeKey } from './dated-dues.js';
 export type { DueAnswer, DueFacts, PlannedChange, SeasonFacts } from './due-facts.js';
 export { nextCare } from './care-dues.js';
 export { latest } from './latest.js';

@@ -1,6 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { OneOf, Optional, WholeNumber } from '@water-clock/core/documents';
-import { Transform } from 'class-transformer';
+import { AsNumber } from '../platform/dto.js';
 import { IsUUID } from 'class-validator';
 import {
   CHANGE_KINDS,
@@ -9,9 +9,6 @@ import {
   type ChangeKind,
   type ChangeWay,
 } from '../schema/change.entity.js';
-
-const toNumber = ({ value }: { value: unknown }) =>
-  typeof value === 'string' && value !== '' ? Number(value) : value;
 
 export class ChangesQuery {
   @ApiPropertyOptional({ format: 'uuid', description: 'Of one property only' })
@@ -31,7 +28,7 @@ export class ChangesQuery {
 
   @ApiPropertyOptional({ description: 'Older than this change: the next page' })
   @Optional()
-  @Transform(toNumber)
+  @AsNumber()
   @WholeNumber(1)
   before?: number;
 }

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { CivilDay } from '@water-clock/core/documents';
+import { Transform } from 'class-transformer';
 
 export class OnDate {
   /** The date for which it is asked, `YYYY-MM-DD`. */
@@ -7,3 +8,9 @@ export class OnDate {
   @CivilDay()
   on!: string;
 }
+
+/** A number of a question, which stands in an address as text. */
+export const AsNumber = (): PropertyDecorator =>
+  Transform(({ value }: { value: unknown }) =>
+    typeof value === 'string' && value !== '' ? Number(value) : value,
+  );

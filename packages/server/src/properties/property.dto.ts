@@ -15,7 +15,7 @@ import { SET_UP_STEPS, type SetUpStep } from '@water-clock/core/set-up';
 import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { DUE_KINDS, type DueKind } from '@water-clock/core/dues';
 import { REASON_KINDS, type ReasonKind, type Standing } from '@water-clock/core/standing';
-import { Transform } from 'class-transformer';
+import { AsNumber } from '../platform/dto.js';
 import { IsNotEmpty, IsString, IsUUID, MaxLength } from 'class-validator';
 import { ApiCoreAnswer } from '../platform/core-documents.js';
 
@@ -188,9 +188,6 @@ export class PropertyAnswer {
 
 export const SORTS = ['name', 'town', 'newest', 'worst'] as const;
 
-const toNumber = ({ value }: { value: unknown }) =>
-  typeof value === 'string' && value !== '' ? Number(value) : value;
-
 export class PropertyQuery {
   @ApiPropertyOptional({ description: 'Words that the property is found by; all of them' })
   @Words(200)
@@ -233,7 +230,7 @@ export class PropertyQuery {
   archived: 'yes' | 'no' = 'no';
 
   @ApiPropertyOptional({ example: 1 })
-  @Transform(toNumber)
+  @AsNumber()
   @WholeNumber(1, 1_000_000)
   page: number = 1;
 

@@ -38,6 +38,11 @@ export interface RolloutAsked {
   readonly weather: ReadonlyMap<string, WeatherFile>;
 }
 
+export interface FixesAsked extends RolloutAsked {
+  /** How long each is looked at, on average: what was found by then is told, and not said to be proven. */
+  readonly limitMs: number;
+}
+
 /** What a change comes to at a timer before anything is fixed. */
 export interface Tried extends Omit<Trial, 'outcome'> {
   readonly outcome: Trial['outcome'] | 'untouched';
@@ -52,9 +57,6 @@ export interface Fixed {
   readonly values: number;
 }
 
-/** So many are fixed at once, in so long: what was found by then is told, and not said to be proven. */
-export const FIXED_AT_ONCE = 5;
-const FIX_MS = 500;
 /** What one timer takes, those after it do not have; so much is left to each. */
 const LEAST_FIX_MS = 50;
 const ORDER = new TimerHandling().keyInOrder;
@@ -79,12 +81,12 @@ export const TRY_TASK: Task<RolloutAsked, readonly Tried[]> = {
 };
 
 /** The fewest settings to change at timers at which a change of many homes breaks something. */
-export const FIX_TASK: Task<RolloutAsked, readonly Fixed[]> = {
+export const FIX_TASK: Task<FixesAsked, readonly Fixed[]> = {
   name: 'fix-change',
-  limitMs: 15_000,
+  limitMs: 30_000,
   work: (asked) => {
     const months = monthsBy(asked.weather);
-    const end = performance.now() + FIX_MS;
+    const end = performance.now() + asked.limitMs * asked.timers.length;
     return asked.timers.map((timer, index): Fixed => {
       const { stored, before, after } = changed(asked, timer, months);
       const others = asked.timers.length - index - 1;

@@ -12,9 +12,9 @@ import { QueuesService } from '../queues/queues.service.js';
 import type { Rollout } from '../schema/rollout.entity.js';
 import {
   FIX_TASK,
-  FIXED_AT_ONCE,
   TRY_TASK,
   type Fixed,
+  type FixesAsked,
   type RolloutAsked,
   type TouchedTimer,
   type Tried,
@@ -22,8 +22,15 @@ import {
 
 /** Few enough that whoever asks for something meanwhile hardly waits. */
 const TRIED_AT_ONCE = 50;
-/** A process that says nothing for so long is gone, and another one goes on. */
-const LEASE_SECONDS = 15;
+const FIXED_AT_ONCE = 5;
+/** As long as somebody may wait for the fixes of all, shared among them; of each no less, and no more. */
+const ALL_FIXES_MS = 20_000;
+const LEAST_FIX_MS = 100;
+const MOST_FIX_MS = 1500;
+/** Of one that somebody looks at by itself. */
+const FIX_ALONE_MS = 8000;
+/** A process that says nothing for so long is gone, and another one goes on: no batch takes as long. */
+const LEASE_SECONDS = 30;
 const LOOK_MS = 5000;
 
 type Leased = Pick<Rollout, 'id' | 'firmId' | 'change' | 'onDate' | 'fromDate'>;
@@ -113,7 +120,7 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
   async #tryNext(rollout: Leased): Promise<boolean> {
     const batch = await this.#batch(rollout, 'r.outcome IS NULL', TRIED_AT_ONCE);
     if (batch.length === 0) return false;
-    const tried = await this.#each(rollout, batch, TRY_TASK, NOT_TRIED);
+    const tried = await this.#each(rollout, batch, TRY_TASK, (asked) => asked, NOT_TRIED);
     await this.#store(rollout, batch, tried.map(columnsOfTrial));
     return true;
   }
@@ -131,19 +138,58 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
       await this.#tryAgain(rollout.id, changed);
       return true;
     }
-    const fixed = await this.#each(rollout, batch, FIX_TASK, notFixed(rollout));
+    const fixed = await this.#fixed(rollout, batch, await this.#limitMs(rollout));
+    await this.#store(rollout, batch, fixed.map(columnsOfFix));
+    return true;
+  }
+
+  #fixed(rollout: Leased, batch: readonly BatchRow[], limitMs: number): Promise<readonly Fixed[]> {
+    return this.#each(
+      rollout,
+      batch,
+      FIX_TASK,
+      (asked): FixesAsked => ({ ...asked, limitMs }),
+      notFixed(rollout),
+    );
+  }
+
+  /** How long each is looked at: the fewer there are, the longer. */
+  async #limitMs({ id }: Leased): Promise<number> {
+    const [row] = await this.source.query<{ count: number }[]>(
+      `SELECT count(*)::integer AS count FROM rollout_timers
+       WHERE rollout_id = $1 AND outcome IN ('breaks', 'was-broken')`,
+      [id],
+    );
+    const each = ALL_FIXES_MS / Math.max(1, row?.count ?? 1);
+    return Math.min(MOST_FIX_MS, Math.max(LEAST_FIX_MS, each));
+  }
+
+  /** Looks for the fix of one timer as long as for one by itself; false: it is of no use, or was accepted. */
+  async lookLonger(firmId: string, id: string, timerId: string): Promise<boolean> {
+    const [rollout] = await this.source.query<Leased[]>(
+      `SELECT id, firm_id AS "firmId", change, on_date::text AS "onDate",
+         from_date::text AS "fromDate" FROM rollouts WHERE id = $1 AND firm_id = $2`,
+      [id, firmId],
+    );
+    if (!rollout) return false;
+    const isThis = `r.timer_id = $2 AND r.accepted_at IS NULL AND r.tried_version = s.version
+      AND r.outcome IN ('breaks', 'was-broken')`;
+    const batch = await this.#batch(rollout, isThis, 1, [timerId]);
+    if (batch.length === 0) return false;
+    const fixed = await this.#fixed(rollout, batch, FIX_ALONE_MS);
     await this.#store(rollout, batch, fixed.map(columnsOfFix));
     return true;
   }
 
   /** All at once; where that is too much each alone, and what is too much by itself is said to be. */
-  async #each<Answer>(
+  async #each<Asked extends RolloutAsked, Answer>(
     rollout: Leased,
     batch: readonly BatchRow[],
-    task: Task<RolloutAsked, readonly Answer[]>,
+    task: Task<Asked, readonly Answer[]>,
+    of: (asked: RolloutAsked) => Asked,
     tooMuch: Answer,
   ): Promise<readonly Answer[]> {
-    const asked = await this.#asked(rollout, batch);
+    const asked = of(await this.#asked(rollout, batch));
     try {
       return await this.computing.run(nobody(rollout), task, asked);
     } catch (error) {
@@ -151,7 +197,7 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
     }
     if (batch.length === 1) return [tooMuch];
     const answers: Answer[] = [];
-    for (const one of batch) answers.push(...(await this.#each(rollout, [one], task, tooMuch)));
+    for (const one of batch) answers.push(...(await this.#each(rollout, [one], task, of, tooMuch)));
     return answers;
   }
 
@@ -164,7 +210,12 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
     );
   }
 
-  async #batch({ id }: Leased, which: string, most: number): Promise<BatchRow[]> {
+  async #batch(
+    { id }: Leased,
+    which: string,
+    most: number,
+    more: readonly string[] = [],
+  ): Promise<BatchRow[]> {
     return this.source.query(
       `SELECT r.timer_id AS "timerId", r.tried_version AS "triedVersion", s.version, s.document,
          y.document AS yard, p.weather_id AS "weatherId",
@@ -181,7 +232,7 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
        JOIN properties p ON p.id = t.property_id
        LEFT JOIN rule_sets g ON g.id = p.rule_set_id
        WHERE r.rollout_id = $1 AND ${which} ORDER BY r.timer_id LIMIT ${most}`,
-      [id],
+      [id, ...more],
     );
   }
 

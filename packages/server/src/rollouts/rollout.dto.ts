@@ -23,6 +23,7 @@ import {
   ApiDocument,
   DocumentField,
 } from '../platform/core-documents.js';
+import { AsNumber } from '../platform/dto.js';
 import { HomeOfVisit } from '../round/planned-visit.dto.js';
 import { ROLLOUT_STATES, type RolloutState } from '../schema/rollout.entity.js';
 
@@ -131,10 +132,12 @@ export class RolloutTimersQuery extends RolloutQuery {
   which: Which = 'all';
 
   @ApiPropertyOptional({ default: 0 })
+  @AsNumber()
   @WholeNumber(0)
   skip: number = 0;
 
   @ApiPropertyOptional({ default: USUAL_PAGE, maximum: MOST_AT_ONCE })
+  @AsNumber()
   @WholeNumber(1, MOST_AT_ONCE)
   take: number = USUAL_PAGE;
 }

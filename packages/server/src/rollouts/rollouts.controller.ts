@@ -8,6 +8,7 @@ import {
 } from '@nestjs/swagger';
 import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
+import { notFound } from '../platform/problem.js';
 import { idOf } from '../platform/id.pipe.js';
 import { AcceptingService } from './accepting.service.js';
 import {
@@ -22,6 +23,7 @@ import {
   TimersOfChange,
   TimersOfRollout,
 } from './rollout.dto.js';
+import { RolloutWork } from './rollout-work.js';
 import { RolloutsService } from './rollouts.service.js';
 
 @ApiTags('changes of many homes')
@@ -30,6 +32,7 @@ export class RolloutsController {
   constructor(
     private readonly rollouts: RolloutsService,
     private readonly accepting: AcceptingService,
+    private readonly work: RolloutWork,
   ) {}
 
   @ApiOperation({ summary: 'Lists the changes of many homes, those that go on first.' })
@@ -167,6 +170,21 @@ export class RolloutsController {
     @Body() { isClosed }: RolloutClosing,
   ): Promise<void> {
     return this.rollouts.close(person, id, isClosed);
+  }
+
+  @ForTechnicians()
+  @ApiOperation({ summary: 'Looks longer for the fewest values that fix one timer.' })
+  @Post(':rolloutId/timers/:timerId/look-longer')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  @ApiProblems(403, 404)
+  async lookLonger(
+    @CurrentFirm() firmId: string,
+    @Param('rolloutId', idOf('change')) id: string,
+    @Param('timerId', idOf('timer')) timerId: string,
+  ): Promise<void> {
+    if (!(await this.work.lookLonger(firmId, id, timerId)))
+      throw notFound('broken timer of this change that nobody has changed meanwhile');
   }
 
   @ApiOperation({ summary: 'Notes that a message to the household was opened.' })

@@ -73,7 +73,7 @@ async function tried(change: object, from = ON) {
 const read = async (path: string) =>
   (await owner.agent.get(`${path}${path.includes('?') ? '&' : '?'}on=${ON}`).expect(200)).body;
 const timersOf = async (path: string, which = 'all') =>
-  (await read(`${path}/timers?which=${which}`)).timers as Timer[];
+  (await read(`${path}/timers?which=${which}&skip=0&take=50`)).timers as Timer[];
 /** Once nothing of it is being worked out any more. */
 async function state(path: string) {
   for (;;) {

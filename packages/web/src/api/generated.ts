@@ -916,6 +916,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/rollouts/{rolloutId}/timers/{timerId}/look-longer': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Looks longer for the fewest values that fix one timer. */
+    readonly post: operations['rolloutsLookLonger'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/rollouts/{rolloutId}/timers/{timerId}/messaged': {
     readonly parameters: {
       readonly query?: never;
@@ -4710,6 +4727,26 @@ export interface operations {
         content: {
           readonly 'text/csv': string;
         };
+      };
+    };
+  };
+  readonly rolloutsLookLonger: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly rolloutId: string;
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -33,6 +33,12 @@ export const router = createBrowserRouter([
           { index: true, element: <Navigate to="/round" replace /> },
           screen('round', () => import('../round/round-page'), 'RoundPage'),
           screen('round/jobs', () => import('../round/jobs/jobs-page'), 'JobsPage'),
+          screen('round/homes', () => import('../round/homes/homes-page'), 'HomesPage'),
+          screen(
+            'round/homes/:rolloutId',
+            () => import('../round/homes/change-page'),
+            'ChangePage',
+          ),
           screen('round/plan', () => import('../round/plan/plan-page'), 'PlanPage'),
           screen('properties', () => import('../properties/properties-page'), 'PropertiesPage'),
           screen('properties/new', property, 'PropertyEditPage'),

@@ -1,9 +1,10 @@
 import { addDays, formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
-import { dueInWords, householdMessage } from '@water-clock/core/dues';
+import { changeOfDue, dueInWords, householdMessage } from '@water-clock/core/dues';
 import { speakerOf } from '@water-clock/core/household-words';
 import { HOUSEHOLD_LANGUAGES } from '@water-clock/core/property-file';
 import { App, Button, Input } from 'antd';
 import { useState } from 'react';
+import { noteMessage, rolloutsKey } from '../api/rollouts';
 import { answerDue, roundKey } from '../api/round';
 import { propertiesKey } from '../api/properties';
 import { useWrite } from '../api/use-write';
@@ -26,26 +27,31 @@ type What = (typeof WHAT)[number]['value'];
 
 interface DueDialogProps {
   readonly line: DueLine;
+  /** It is not to be done yet: it can only be put off. */
+  readonly isOnlyPutOff?: boolean;
   readonly onClose: () => void;
   /** It was said, under this id. */
   readonly onSaid: (id: string, words: string) => void;
 }
 
 /** What becomes of a due that no visit is planned for: it was done, is put off, or the household is asked to do it. */
-export function DueDialog({ line, onClose, onSaid }: DueDialogProps) {
+export function DueDialog({ line, isOnlyPutOff = false, onClose, onSaid }: DueDialogProps) {
   const { timer, due } = line;
   const order = useDayOrder();
   const today = parseDate(todayHere())!;
   const message = useMessage(line);
   // Sent again after no answer was heard, it counts once.
   const [id] = useState(() => crypto.randomUUID());
-  const [what, setWhat] = useState<What>(message === null ? 'firm' : 'household');
+  const [what, setWhat] = useState<What>(() => {
+    if (isOnlyPutOff) return 'off';
+    return message === null ? 'firm' : 'household';
+  });
   const [on, setOn] = useState<DayNumber>(today);
   const [until, setUntil] = useState<DayNumber>(addDays(today, 14));
   const [reason, setReason] = useState('');
   const [isAsked, setAsked] = useState(false);
   const { write, isWriting } = useWrite('answer-due', answerDue, {
-    touches: [roundKey, propertiesKey],
+    touches: [roundKey, propertiesKey, rolloutsKey],
     isOfFields: true,
   });
   const isOff = what === 'off';
@@ -81,7 +87,9 @@ export function DueDialog({ line, onClose, onSaid }: DueDialogProps) {
         <Choice
           label="What becomes of it"
           value={what}
-          options={WHAT.filter(({ value }) => value !== 'message' || message !== null)}
+          options={WHAT.filter(({ value }) =>
+            isOnlyPutOff ? value === 'off' : value !== 'message' || message !== null,
+          )}
           onChange={setWhat}
         />
         {(what === 'household' || what === 'firm') && (
@@ -140,6 +148,11 @@ function AskHousehold({ line, message }: AskHouseholdProps) {
   const { contactName, contactPhone, contactEmail } = line.timer.home;
   const [text, setText] = useState(message);
   const phone = contactPhone.replaceAll(/[^+\d]/g, '');
+  const noting = useWrite('note-message', noteMessage, { touches: [rolloutsKey] });
+  const note = () => {
+    const id = changeOfDue(line.due);
+    if (id !== null) void noting.write({ id, timerId: line.timer.id });
+  };
   return (
     <>
       <Input.TextArea
@@ -153,19 +166,23 @@ function AskHousehold({ line, message }: AskHouseholdProps) {
           onClick={() =>
             void navigator.clipboard
               .writeText(text)
-              .then(() => app.message.success('Copied.'))
+              .then(() => {
+                note();
+                void app.message.success('Copied.');
+              })
               .catch(() => app.message.error('It could not be copied: select it by hand.'))
           }
         >
           Copy
         </Button>
         {phone !== '' && (
-          <Button href={`sms:${phone}?body=${encodeURIComponent(text)}`}>
+          <Button href={`sms:${phone}?body=${encodeURIComponent(text)}`} onClick={note}>
             Text {contactName || 'the household'}
           </Button>
         )}
         <Button
           href={`mailto:${encodeURIComponent(contactEmail)}?body=${encodeURIComponent(text)}`}
+          onClick={note}
         >
           Mail
         </Button>

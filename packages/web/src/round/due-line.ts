@@ -3,6 +3,6 @@ import type { TimerToDo } from '../api/round';
 
 /** A due, and the timer that it is of. */
 export interface DueLine {
-  readonly timer: TimerToDo;
+  readonly timer: Pick<TimerToDo, 'id' | 'name' | 'home' | 'language'>;
   readonly due: Due;
 }

@@ -8,6 +8,7 @@ import {
   roundKey,
   type PlannedVisit,
 } from '../api/round';
+import { rolloutsKey } from '../api/rollouts';
 import { useWrite } from '../api/use-write';
 import { useSignedIn } from '../session/use-signed-in';
 import {
@@ -51,7 +52,7 @@ export function PlanVisitDialog({ visit, onClose, onPlanned }: PlanVisitDialogPr
   }));
   const [notes, setNotes] = useState(planned?.notes ?? '');
   const [minutes, setMinutes] = useState(planned?.minutes ?? null);
-  const options = { touches: [roundKey], isOfFields: true };
+  const options = { touches: [roundKey, rolloutsKey], isOfFields: true };
   const { day, ...who } = values;
   const fields = {
     ...{ ...who, onDate: formatDate(day), notes },
@@ -59,7 +60,9 @@ export function PlanVisitDialog({ visit, onClose, onPlanned }: PlanVisitDialogPr
   };
   const adding = useWrite('plan-visit', planVisit, options);
   const changing = useWrite('change-planned-visit', changePlannedVisit, options);
-  const removing = useWrite('remove-planned-visit', removePlannedVisit, { touches: [roundKey] });
+  const removing = useWrite('remove-planned-visit', removePlannedVisit, {
+    touches: [roundKey, rolloutsKey],
+  });
   const save = async () => {
     const done = planned
       ? await changing.write({ ...fields, id: planned.id, version: planned.version })

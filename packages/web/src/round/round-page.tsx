@@ -65,6 +65,7 @@ export function RoundPage() {
               Save the day for offline
             </SaveForOffline>
           )}
+          <Button onClick={() => void navigate('/round/homes')}>Many homes</Button>
           <Button onClick={() => void navigate('/round/jobs')}>Jobs</Button>
           <Button onClick={() => void navigate('/round/plan')}>Plan the weeks</Button>
         </>

@@ -6,7 +6,7 @@ import pageStyles from '../ui/page.module.css';
 import styles from './round.module.css';
 
 interface WhoseTimerProps {
-  readonly timer: TimerToDo;
+  readonly timer: Pick<TimerToDo, 'id' | 'name' | 'home' | 'plannedOn'>;
   readonly onPlan: () => void;
 }
 

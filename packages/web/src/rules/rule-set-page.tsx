@@ -31,6 +31,7 @@ import { useMayChange } from '../session/use-signed-in';
 import { todayHere } from '../format/today';
 import { faultUnder, Field } from '../ui/field';
 import { PeriodEditor } from './period-editor';
+import { TryRules } from './try-rules';
 import pageStyles from '../ui/page.module.css';
 
 /** The rules of one district. */
@@ -152,9 +153,12 @@ function Editor({ stored, leaving: { isLeaving, leaveTo } }: EditorProps) {
       }
       saving={
         mayChange && (
-          <Button type="primary" loading={saving.isWriting} onClick={() => void save(version)}>
-            Save the rules
-          </Button>
+          <>
+            <TryRules {...{ stored, version, set, leaveTo }} isChanged={kept.isChanged} />
+            <Button type="primary" loading={saving.isWriting} onClick={() => void save(version)}>
+              Save the rules
+            </Button>
+          </>
         )
       }
     >
