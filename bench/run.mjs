@@ -2,6 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
 import { checkAThousandHomes } from './check-a-thousand-homes.mjs';
+import { changeForManyHomes } from './change-for-many-homes.mjs';
 import { commandLine } from './command-line.mjs';
 import { editToPaint } from './edit-to-paint.mjs';
 import { inTheHand } from './in-the-hand.mjs';
@@ -26,6 +27,7 @@ const MEASURES = [
   repairHomes,
   commandLine,
   manyHomes,
+  changeForManyHomes,
   underLoad,
   editToPaint,
   transferred,
