@@ -126,7 +126,9 @@ function changed(
   const stored = withChange(document, change, { season, from: dayOf(from) });
   if (change.kind === 'rules') {
     const after = settingsAtHome(document, { ...home, ruleSet: change }, from);
-    return { before, stored, after };
+    // What the rules say to this house may be the same.
+    const isSame = JSON.stringify(after.rules) === JSON.stringify(before.rules);
+    return { before, stored, after: isSame ? null : after };
   }
   return {
     ...{ before, stored },

@@ -238,6 +238,18 @@ it('what the household says it did, and what is put off, is told by what was sai
   expect((await timersOf(path, 'accepted')).map(({ due }) => due)).toEqual([null, null]);
 });
 
+it('rules that say the same to a house as before do not touch it', async () => {
+  const { ruleSetId } = await district(['5 Millpond Lane', '8 Millpond Lane']);
+  const [any, two] = TWO_DAYS.periods;
+  const document = {
+    ...TWO_DAYS,
+    periods: [any, { ...two, houses: [{ houses: 'odd', weekdays: [3, 6] }, { houses: 'all' }] }],
+  };
+  const { path } = await tried({ kind: 'rules', ruleSetId, version: 1, document }, '2026-07-01');
+  expect((await read(path)).outcomes).toMatchObject({ breaks: 1, untouched: 1, well: 0 });
+  expect((await timersOf(path)).map(({ home }) => home.name)).toEqual(['5 Millpond Lane']);
+});
+
 it('a percentage, a finish time and a timer type are tried on the timers that they touch', async () => {
   await district(['5 Millpond Lane']);
   const percent = await tried({ kind: 'percentage', percent: 80 });
