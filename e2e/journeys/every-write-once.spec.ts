@@ -227,13 +227,17 @@ async function aChange(change: object): Promise<{ id: string; path: string }> {
 let lastPercent = 40;
 const aPercentage = () => aChange({ kind: 'percentage', percent: (lastPercent += 10) });
 
+interface RuleSetOfHomes {
+  readonly id: string;
+  readonly version: number;
+  readonly properties: number;
+  readonly document: { readonly periods: readonly object[] };
+}
+
 /** The rules of the demo's district, with one more period. */
 async function rulesWith(period: object) {
-  const [set] = await stage.ask<{ id: string; version: number; document: { periods: object[] } }[]>(
-    'GET',
-    '/rule-sets',
-  );
-  const { id: ruleSetId, version, document } = set!;
+  const sets = await stage.ask<RuleSetOfHomes[]>('GET', '/rule-sets');
+  const { id: ruleSetId, version, document } = sets.find(({ properties }) => properties > 0)!;
   const periods = [...document.periods, { from: '2026-05-01', ...period }];
   return { kind: 'rules', ruleSetId, version, document: { ...document, periods } };
 }

@@ -261,6 +261,15 @@ it('a visit that is planned stands in the round and in its week', async () => {
   await readEverywhere('Planned visits and dues');
 });
 
+it('a change that is tried on all homes is among those that go on, wherever they are looked at', async () => {
+  await turnTo(desk, '/round/homes');
+  await clickButton(desk, 'Try a change');
+  await clickOn(desk, '::-p-xpath(.//label[normalize-space()="Season percentage"])');
+  await clickButton(desk, 'Try it');
+  await desk.waitForFunction(() => location.pathname.startsWith('/round/homes/'));
+  await readEverywhere('Changes for many homes');
+});
+
 it('the name of the home is in the list, over its timer and on the sheet', async () => {
   await turnTo(desk, `/properties/${propertyId}/edit`);
   await typeOver('Name of the home', 'Plum and wren');

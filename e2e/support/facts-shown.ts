@@ -150,6 +150,9 @@ export function factsShown({
       round: at('/round?whose=firm', 'Fence posts'),
       'weeks planned': at('/round/plan?whose=firm', 'Fence posts'),
     },
+    'Changes for many homes': {
+      'changes for many homes': at('/round/homes', 'Season percentage 100 %'),
+    },
     Sheets: {
       sheet: at(of('/sheet'), 'A link until'),
       leave: at(of('/visit/leave'), 'A link until'),

@@ -1,4 +1,5 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { KEPT } from './kept';
 import { request, type Api } from './request';
 
 export type Rollout = Api['RolloutAnswer'];
@@ -19,6 +20,7 @@ export const rolloutsQuery = queryOptions({
   queryKey: [KEY, 'all'],
   queryFn: () => request('get', '/api/rollouts'),
   staleTime: 0,
+  ...KEPT,
 });
 
 export const rolloutQuery = (id: string, on: string) =>

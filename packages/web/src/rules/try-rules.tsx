@@ -1,10 +1,8 @@
 import type { RuleSet } from '@water-clock/core/local-rules';
 import { counted } from '@water-clock/core/words';
 import { Button } from 'antd';
-import { useState } from 'react';
-import { rolloutsKey, tryChange } from '../api/rollouts';
 import type { StoredRuleSet } from '../api/rules';
-import { useWrite } from '../api/use-write';
+import { useTryChange } from '../api/use-try-change';
 import { todayHere } from '../format/today';
 import { holdsFrom } from './holds-from';
 
@@ -20,23 +18,18 @@ interface TryRulesProps {
 
 /** Has rules tried on all homes that go by them, before they are saved. */
 export function TryRules({ stored, version, set, isChanged, leaveTo }: TryRulesProps) {
-  // Sent again after no answer was heard, it counts once.
-  const [id] = useState(() => crypto.randomUUID());
-  const { write, isWriting } = useWrite('try-change', tryChange, {
-    touches: [rolloutsKey],
-    isOfFields: true,
-  });
+  const { begin, isWriting } = useTryChange();
   if (!stored || stored.properties === 0) return null;
-  const begin = async () => {
+  const tryOut = async () => {
     const on = todayHere();
-    const done = await write({
-      ...{ id, name: '', on, from: holdsFrom(stored.document, set, on) },
+    const path = await begin({
+      ...{ on, from: holdsFrom(stored.document, set, on) },
       change: { kind: 'rules', ruleSetId: stored.id, version, document: set },
     });
-    if (done) leaveTo(`/round/homes/${done.answer.id}`);
+    if (path !== null) leaveTo(path);
   };
   return (
-    <Button loading={isWriting} disabled={!isChanged} onClick={() => void begin()}>
+    <Button loading={isWriting} disabled={!isChanged} onClick={() => void tryOut()}>
       Try them on {counted(stored.properties, 'home')} first
     </Button>
   );

@@ -5,7 +5,7 @@ import { GENERIC_TYPES, TimerCapability, TimerHandling } from '@water-clock/core
 import { counted } from '@water-clock/core/words';
 import { Alert, App, Button, Input, Skeleton } from 'antd';
 import { Dialog } from '../ui/dialog';
-import { useId, useState } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { usePlace } from '../ui/use-place';
 import { troubleInWords } from '../api/client';
@@ -27,6 +27,7 @@ import { useKeptForm } from '../offline/use-kept-form';
 import { Meanwhile } from '../ui/meanwhile';
 import { NotFound } from '../ui/not-found';
 import { LoadError, Page } from '../ui/page';
+import { TryType } from './try-type';
 import { HandlingQuestions } from './handling-questions';
 import { TypeQuestions } from './type-questions';
 import { takenAway } from '../ui/taken-away';
@@ -290,6 +291,7 @@ function Editor({ timerType, like, first, used, forProperty, leaving }: EditorPr
         <BreaksDialog
           breaks={breaks}
           isChanging={changing.isWriting}
+          ways={<TryType {...{ timerType, version, form, leaveTo }} />}
           onClose={() => setBreaks(null)}
           onChange={() =>
             void change({ isSure: true, over: version })
@@ -305,12 +307,14 @@ function Editor({ timerType, like, first, used, forProperty, leaving }: EditorPr
 interface BreaksDialogProps {
   readonly breaks: readonly TimerTypeBreak[];
   readonly isChanging: boolean;
+  /** What else can be done. */
+  readonly ways: ReactNode;
   readonly onClose: () => void;
   readonly onChange: () => void;
 }
 
 /** Which timers a change of their type would break, before it is made. */
-function BreaksDialog({ breaks, isChanging, onClose, onChange }: BreaksDialogProps) {
+function BreaksDialog({ breaks, isChanging, ways, onClose, onChange }: BreaksDialogProps) {
   return (
     <Dialog
       open
@@ -342,6 +346,7 @@ function BreaksDialog({ breaks, isChanging, onClose, onChange }: BreaksDialogPro
           </li>
         ))}
       </ul>
+      {ways}
     </Dialog>
   );
 }

@@ -104,7 +104,8 @@ function Ways({ rollout }: { readonly rollout: Rollout }) {
       )}
       {mayChange && words !== undefined && inForceAt === null && closedAt === null && (
         <Button
-          type="primary"
+          // Where there is something to accept, that is next.
+          type={rollout.acceptable > 0 ? 'default' : 'primary'}
           loading={forcing.isWriting}
           disabled={rollout.state === 'working'}
           onClick={() => void forcing.write(id)}
@@ -249,7 +250,7 @@ function AcceptAll({
     });
   return (
     <Button type="primary" loading={isWriting} disabled={state === 'working'} onClick={ask}>
-      Accept all {acceptable}…
+      {acceptable === 1 ? 'Accept all: 1 timer…' : `Accept all ${acceptable}…`}
     </Button>
   );
 }

@@ -60,8 +60,6 @@ export function ChangeTimers({ rollout }: { readonly rollout: Rollout }) {
             key={which}
             size="small"
             aria-pressed={which === chosen.which}
-            type={which === chosen.which ? 'primary' : 'default'}
-            ghost={which === chosen.which}
             onClick={() => go({ which, page: undefined })}
           >
             {label} {count}
@@ -282,8 +280,6 @@ function Accept({ rollout, timer }: OfChange) {
   return (
     <Button
       size="small"
-      type="primary"
-      ghost
       loading={isWriting}
       aria-label={`Accept: ${timer.home.name}, ${timer.name}`}
       onClick={() => void accept([timer])}

@@ -1,8 +1,7 @@
 import { formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { rolloutsKey, tryChange } from '../../api/rollouts';
-import { useWrite } from '../../api/use-write';
+import { useTryChange } from '../../api/use-try-change';
 import { todayHere } from '../../format/today';
 import { useClock, useDayOrder } from '../../session/use-signed-in';
 import { Choice } from '../../ui/choice';
@@ -33,27 +32,20 @@ export function NewChangeDialog({ onClose }: { readonly onClose: () => void }) {
   const clock = useClock();
   const navigate = useNavigate();
   const today = parseDate(todayHere())!;
-  // Sent again after no answer was heard, it counts once.
-  const [id] = useState(() => crypto.randomUUID());
   const [kind, setKind] = useState<Kind>('season-step');
   const [percent, setPercent] = useState(100);
   const [finishBy, setFinishBy] = useState('06:00');
   const [from, setFrom] = useState<DayNumber>(today);
-  const { write, isWriting } = useWrite('try-change', tryChange, {
-    touches: [rolloutsKey],
-    isOfFields: true,
-  });
+  const { begin, isWriting } = useTryChange();
   const change = {
     'season-step': { kind: 'season-step' as const },
     percentage: { kind: 'percentage' as const, percent },
     finish: { kind: 'finish' as const, finishBy },
   }[kind];
-  const begin = async () => {
-    const done = await write({
-      ...{ id, name: '', change, on: formatDate(today) },
-      from: formatDate(from < today ? today : from),
-    });
-    if (done) void navigate(`/round/homes/${done.answer.id}`);
+  const tryOut = async () => {
+    const on = formatDate(today);
+    const path = await begin({ change, on, from: formatDate(from < today ? today : from) });
+    if (path !== null) void navigate(path);
   };
   return (
     <Dialog
@@ -63,7 +55,7 @@ export function NewChangeDialog({ onClose }: { readonly onClose: () => void }) {
       okText="Try it"
       cancelText="Not now"
       confirmLoading={isWriting}
-      onOk={() => void begin()}
+      onOk={() => void tryOut()}
     >
       <div className={styles['new-change']}>
         <Choice label="What is changed" value={kind} options={KINDS} onChange={setKind} />
