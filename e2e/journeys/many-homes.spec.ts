@@ -152,4 +152,13 @@ it('what is keyed in at a home is on the page, and what is left is put off with 
   await clickButton(owner, 'Put it off');
   await closed();
   await inRow(HOMES[3], 'away until spring');
+  // It can be taken back, and said again.
+  await clickButton(owner, 'Undo');
+  await owner.waitForFunction(() => !document.body.textContent.includes('away until spring'));
+  await (await labelled(owner, `Done, put off, message: ${HOMES[3]}, Porch`)).click();
+  await owner.focus('::-p-aria([name="Why it is put off"][role="textbox"])');
+  await owner.keyboard.type('away until summer');
+  await clickButton(owner, 'Put it off');
+  await closed();
+  await inRow(HOMES[3], 'away until summer');
 });

@@ -36,10 +36,13 @@ interface ToFix {
 
 /** A fix that holds from today on, so that it may be keyed in whenever somebody is there; else from the change on. */
 export function fixOf({ stored, atHome, today, from }: ToFix, limits: RepairLimits): Fix {
-  const now = repair(atHome, today, limits);
-  if (now.isRepaired || from <= today) return told(stored, atHome, now, today);
-  const then = repair(atHome, from, limits);
-  return told(stored, atHome, then, from);
+  if (from <= today) return told(stored, atHome, repair(atHome, today, limits), today);
+  const { now, limitMs } = limits;
+  const begin = now();
+  const fromToday = repair(atHome, today, { now, limitMs: limitMs / 2 });
+  if (fromToday.isRepaired) return told(stored, atHome, fromToday, today);
+  const left = limitMs - (now() - begin);
+  return told(stored, atHome, repair(atHome, from, { now, limitMs: left }), from);
 }
 
 const told = (stored: Plan, atHome: Plan, found: Repair, holdsFrom: DayNumber): Fix => ({

@@ -19,7 +19,7 @@ export function withChange(
     case 'rules':
       return plan;
     case 'timer-type':
-      return withTimerType(plan, change.capability);
+      return isSame(plan.timer, change.capability) ? plan : withTimerType(plan, change.capability);
     case 'season-step':
       return season ? atStep(plan, season, from) : plan;
     case 'percentage':
@@ -30,6 +30,9 @@ export function withChange(
         : { ...plan, rules: { ...(plan.rules ?? new LocalRules()), finishBy: change.finishBy } };
   }
 }
+
+const isSame = (one: object, other: object): boolean =>
+  JSON.stringify(one) === JSON.stringify(other);
 
 function atStep(plan: Plan, { months }: SeasonFacts, from: DayNumber): Plan {
   const percents = months[civilDateOf(from).month - 1] ?? null;

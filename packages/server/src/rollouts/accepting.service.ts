@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
+import { plannedChangeKey } from '@water-clock/core/dues';
 import { In, type DataSource, type EntityManager } from 'typeorm';
 import type { SignedIn } from '../people/signed-in.js';
 import { badInput, notFound } from '../platform/problem.js';
@@ -17,15 +18,24 @@ import { RolloutWork } from './rollout-work.js';
 import { IS_ACCEPTABLE } from './acceptable.js';
 import { MOST_AT_ONCE, type DoneOfChange, type Refusal } from './rollout.dto.js';
 
-/** Something was keyed in at a timer, or read off it, since a change was accepted for it. */
+/** Since a change was accepted for a timer something was keyed in there, or read off it, or somebody said so of what is due ($3). */
 const IS_KEYED_IN = `SELECT 1 FROM rollout_timers r WHERE r.rollout_id = $1 AND r.timer_id = $2
   AND (EXISTS (SELECT 1 FROM visit_entries e JOIN visits v ON v.id = e.visit_id
       WHERE v.timer_id = r.timer_id AND e.observed_at > r.accepted_at
         AND e.document ->> 'kind' = 'key-in' AND e.document ->> 'key' <> 'clock')
+    OR EXISTS (SELECT 1 FROM due_answers d WHERE d.timer_id = r.timer_id AND d.key = $3
+      AND d.done_by IS NOT NULL AND d.made_at > r.accepted_at)
     OR EXISTS (SELECT 1 FROM copies c WHERE c.timer_id = r.timer_id AND c.is_in_timer
       AND c.made_at > r.accepted_at))`;
 
-type Work = (manager: EntityManager, row: RolloutTimer, name: string) => Promise<Refusal | null>;
+const ACCEPTABLE = `SELECT 1 FROM rollout_timers r
+  WHERE r.rollout_id = $1 AND r.timer_id = $2 AND ${IS_ACCEPTABLE}`;
+
+type Work = (
+  manager: EntityManager,
+  row: RolloutTimer,
+  rollout: Rollout,
+) => Promise<Refusal | null>;
 
 /** What becomes of a change that was tried: it is taken for a timer, taken back, or put into force. */
 @Injectable()
@@ -45,10 +55,10 @@ export class AcceptingService {
   ): Promise<DoneOfChange> {
     const { firmId, name: savedBy } = person;
     const timerIds = wanted ?? (await this.#acceptable(id));
-    const answer = await this.#each(person, id, timerIds, async (manager, row, name) => {
+    const answer = await this.#each(person, id, timerIds, async (manager, row, { name }) => {
       const { timerId, target, triedVersion } = row;
       if (row.acceptedAt) return null;
-      const isGood = row.outcome === 'well' || row.fix?.isRepaired === true;
+      const [isGood] = await manager.query<unknown[]>(ACCEPTABLE, [id, timerId]);
       if (!target || triedVersion === null || !isGood) return 'nothing';
       const settings = await manager.findOneByOrFail(TimerSettings, { firmId, timerId });
       if (settings.version !== triedVersion) return 'changed';
@@ -66,17 +76,19 @@ export class AcceptingService {
         { rolloutId: id, timerId },
         {
           ...{ acceptedAt: () => 'now()', acceptedVersion: triedVersion + 1, copyId },
-          before: documentOf(settings),
+          before: settings.document,
         },
       );
       return null;
     });
     const changed = answer.refused.filter(({ why }) => why === 'changed');
-    if (changed.length > 0)
-      await this.#tryAgain(
+    if (changed.length > 0) {
+      await this.work.tryAgain(
         id,
         changed.map(({ timerId }) => timerId),
       );
+      await this.work.begin(id);
+    }
     return answer;
   }
 
@@ -86,7 +98,10 @@ export class AcceptingService {
     return this.#each(person, id, timerIds, async (manager, row) => {
       const { timerId, acceptedVersion, before, copyId } = row;
       if (acceptedVersion === null || !before) return null;
-      if ((await manager.query<unknown[]>(IS_KEYED_IN, [id, timerId])).length > 0)
+      if (
+        (await manager.query<unknown[]>(IS_KEYED_IN, [id, timerId, plannedChangeKey(id)])).length >
+        0
+      )
         return 'keyed-in';
       const { version } = await manager.findOneByOrFail(TimerSettings, { firmId, timerId });
       if (version !== acceptedVersion) return 'changed';
@@ -138,6 +153,8 @@ export class AcceptingService {
   ): Promise<DoneOfChange> {
     const rollout = await this.source.manager.findOneBy(Rollout, { firmId, id });
     if (!rollout) throw notFound('change');
+    if (rollout.closedAt)
+      throw badInput([{ path: 'closed', message: 'is closed: open it again first' }]);
     const known = await this.source.manager.findBy(RolloutTimer, {
       ...{ rolloutId: id, timerId: In([...timerIds]) },
       firmId,
@@ -150,7 +167,7 @@ export class AcceptingService {
         if (!(await lockTimer(manager, firmId, timerId))) return 'nothing';
         // Read once it is held: somebody else may have said the same.
         const row = await manager.findOneByOrFail(RolloutTimer, { rolloutId: id, timerId });
-        return work(manager, row, rollout.name);
+        return work(manager, row, rollout);
       });
       if (why) refused.push({ timerId, why });
     }
@@ -165,18 +182,4 @@ export class AcceptingService {
     );
     return rows.map((row) => row.id);
   }
-
-  async #tryAgain(id: string, timerIds: readonly string[]): Promise<void> {
-    await transact(this.source, async (manager) => {
-      await manager.update(
-        RolloutTimer,
-        { rolloutId: id, timerId: In([...timerIds]) },
-        { outcome: null, triedVersion: null, fix: null, target: null },
-      );
-      await manager.update(Rollout, { id }, { state: 'working' });
-    });
-    await this.work.begin(id);
-  }
 }
-
-const documentOf = ({ document }: TimerSettings) => document;

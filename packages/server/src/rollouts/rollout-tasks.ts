@@ -70,7 +70,9 @@ export const TRY_TASK: Task<RolloutAsked, readonly Tried[]> = {
     return asked.timers.map((timer): Tried => {
       const { before, stored, after } = changed(asked, timer, months);
       if (after === null) return { outcome: 'untouched', breaks: [], target: null, values: 0 };
-      const target = stored === timer.document ? null : stored;
+      // A type is saved for all its timers at once: where it breaks nothing, nothing of their own changes.
+      const isOfType = asked.change.kind === 'timer-type';
+      const target = isOfType || stored === timer.document ? null : stored;
       return {
         ...tryChange(before, after, dayOf(asked.from)),
         target,

@@ -6,6 +6,7 @@ import { Customary } from '@water-clock/core/needs';
 import type { WeatherFile } from '@water-clock/core/weather';
 import type { DataSource } from 'typeorm';
 import { ComputingService } from '../computing/computing.service.js';
+import type { Asker } from '../computing/fair-queue.js';
 import type { Task } from '../computing/task.js';
 import { transact } from '../platform/transact.js';
 import { QueuesService } from '../queues/queues.service.js';
@@ -120,7 +121,14 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
   async #tryNext(rollout: Leased): Promise<boolean> {
     const batch = await this.#batch(rollout, 'r.outcome IS NULL', TRIED_AT_ONCE);
     if (batch.length === 0) return false;
-    const tried = await this.#each(rollout, batch, TRY_TASK, (asked) => asked, NOT_TRIED);
+    const tried = await this.#each(
+      nobody(rollout),
+      rollout,
+      batch,
+      TRY_TASK,
+      (asked) => asked,
+      NOT_TRIED,
+    );
     await this.#store(rollout, batch, tried.map(columnsOfTrial));
     return true;
   }
@@ -135,16 +143,26 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
     if (batch.length === 0) return false;
     const changed = batch.filter(({ version, triedVersion }) => version !== triedVersion);
     if (changed.length > 0) {
-      await this.#tryAgain(rollout.id, changed);
+      await this.tryAgain(
+        rollout.id,
+        changed.map(({ timerId }) => timerId),
+      );
       return true;
     }
-    const fixed = await this.#fixed(rollout, batch, await this.#limitMs(rollout));
+    const limitMs = await this.#limitMs(rollout);
+    const fixed = await this.#fixed(nobody(rollout), rollout, batch, limitMs);
     await this.#store(rollout, batch, fixed.map(columnsOfFix));
     return true;
   }
 
-  #fixed(rollout: Leased, batch: readonly BatchRow[], limitMs: number): Promise<readonly Fixed[]> {
+  #fixed(
+    asker: Asker,
+    rollout: Leased,
+    batch: readonly BatchRow[],
+    limitMs: number,
+  ): Promise<readonly Fixed[]> {
     return this.#each(
+      asker,
       rollout,
       batch,
       FIX_TASK,
@@ -165,24 +183,25 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
   }
 
   /** Looks for the fix of one timer as long as for one by itself; false: it is of no use, or was accepted. */
-  async lookLonger(firmId: string, id: string, timerId: string): Promise<boolean> {
+  async lookLonger(asker: Asker, id: string, timerId: string): Promise<boolean> {
     const [rollout] = await this.source.query<Leased[]>(
       `SELECT id, firm_id AS "firmId", change, on_date::text AS "onDate",
          from_date::text AS "fromDate" FROM rollouts WHERE id = $1 AND firm_id = $2`,
-      [id, firmId],
+      [id, asker.firmId],
     );
     if (!rollout) return false;
     const isThis = `r.timer_id = $2 AND r.accepted_at IS NULL AND r.tried_version = s.version
       AND r.outcome IN ('breaks', 'was-broken')`;
     const batch = await this.#batch(rollout, isThis, 1, [timerId]);
     if (batch.length === 0) return false;
-    const fixed = await this.#fixed(rollout, batch, FIX_ALONE_MS);
+    const fixed = await this.#fixed(asker, rollout, batch, FIX_ALONE_MS);
     await this.#store(rollout, batch, fixed.map(columnsOfFix));
     return true;
   }
 
   /** All at once; where that is too much each alone, and what is too much by itself is said to be. */
   async #each<Asked extends RolloutAsked, Answer>(
+    asker: Asker,
     rollout: Leased,
     batch: readonly BatchRow[],
     task: Task<Asked, readonly Answer[]>,
@@ -191,23 +210,35 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
   ): Promise<readonly Answer[]> {
     const asked = of(await this.#asked(rollout, batch));
     try {
-      return await this.computing.run(nobody(rollout), task, asked);
+      return await this.computing.run(asker, task, asked);
     } catch (error) {
       if (!isTooMuch(error)) throw error;
     }
     if (batch.length === 1) return [tooMuch];
     const answers: Answer[] = [];
-    for (const one of batch) answers.push(...(await this.#each(rollout, [one], task, of, tooMuch)));
+    for (const one of batch) {
+      // It takes longer than a batch does.
+      await this.#lease(rollout.id);
+      answers.push(...(await this.#each(asker, rollout, [one], task, of, tooMuch)));
+    }
     return answers;
   }
 
-  /** Somebody has saved other settings since they were tried. */
-  async #tryAgain(rolloutId: string, batch: readonly BatchRow[]): Promise<void> {
-    await this.source.query(
-      `UPDATE rollout_timers SET outcome = NULL, tried_version = NULL, fix = NULL, target = NULL
-       WHERE rollout_id = $1 AND timer_id = ANY($2) AND accepted_at IS NULL`,
-      [rolloutId, batch.map(({ timerId }) => timerId)],
-    );
+  /** Somebody has saved other settings of timers since they were tried. */
+  async tryAgain(rolloutId: string, timerIds: readonly string[]): Promise<void> {
+    await transact(this.source, async (manager) => {
+      await manager.query(
+        `UPDATE rollout_timers SET outcome = NULL, tried_version = NULL, fix = NULL, target = NULL
+         WHERE rollout_id = $1 AND timer_id = ANY($2) AND accepted_at IS NULL`,
+        [rolloutId, timerIds],
+      );
+      // Whoever is about to say that all is done has not seen these.
+      await manager.query(
+        `UPDATE rollouts SET leased_by = NULL, leased_until = NULL,
+           state = CASE WHEN state = 'ready' THEN 'working' ELSE state END WHERE id = $1`,
+        [rolloutId],
+      );
+    });
   }
 
   async #batch(
@@ -288,7 +319,7 @@ const notFixed = ({ fromDate }: Leased): Fixed => ({
   fix: { changes: [], isRepaired: false, isProven: false, left: [], holdsFrom: fromDate },
 });
 
-const nobody = ({ firmId }: Leased) => ({ firmId, personId: null });
+const nobody = ({ firmId }: Leased): Asker => ({ firmId, personId: null });
 
 const columnsOfTrial = ({ values, ...tried }: Tried) => ({
   ...{ ...tried, fix: null, values_changed: values },

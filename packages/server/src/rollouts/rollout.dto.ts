@@ -77,7 +77,7 @@ export class OutcomeCounts {
 
 export class ProgressCounts {
   @ApiProperty({ description: 'Keyed in, and read off the timer again' }) readBack!: number;
-  @ApiProperty({ description: 'Keyed in, and not read back' }) keyedIn!: number;
+  @ApiProperty({ description: 'Keyed in, or so we say, and not read back' }) keyedIn!: number;
   @ApiProperty({ description: 'The household says that it did it' }) household!: number;
   @ApiProperty({ description: 'A message was opened; nobody sees whether it was sent' })
   messaged!: number;
@@ -123,7 +123,7 @@ export class RolloutQuery {
 }
 
 /** Which timers of a change: by what it does to them, or what was accepted. */
-export const WHICH = ['all', 'accepted', 'open', ...OUTCOMES] as const;
+export const WHICH = ['all', 'accepted', ...OUTCOMES] as const;
 export type Which = (typeof WHICH)[number];
 
 export class RolloutTimersQuery extends RolloutQuery {

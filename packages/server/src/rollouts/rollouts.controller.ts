@@ -6,7 +6,13 @@ import {
   ApiOperation,
   ApiTags,
 } from '@nestjs/swagger';
-import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
+import {
+  askerOf,
+  CurrentFirm,
+  CurrentPerson,
+  ForTechnicians,
+  type SignedIn,
+} from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { notFound } from '../platform/problem.js';
 import { idOf } from '../platform/id.pipe.js';
@@ -179,11 +185,11 @@ export class RolloutsController {
   @ApiNoContentResponse()
   @ApiProblems(403, 404)
   async lookLonger(
-    @CurrentFirm() firmId: string,
+    @CurrentPerson() person: SignedIn,
     @Param('rolloutId', idOf('change')) id: string,
     @Param('timerId', idOf('timer')) timerId: string,
   ): Promise<void> {
-    if (!(await this.work.lookLonger(firmId, id, timerId)))
+    if (!(await this.work.lookLonger(askerOf(person), id, timerId)))
       throw notFound('broken timer of this change that nobody has changed meanwhile');
   }
 

@@ -30,7 +30,6 @@ const MOST_IN_FILE = 20_000;
 const WHICH_SQL: Readonly<Record<Which, string>> = {
   all: `r.outcome IS DISTINCT FROM 'untouched'`,
   accepted: 'r.accepted_at IS NOT NULL',
-  open: `r.accepted_at IS NULL AND r.outcome IN ('breaks', 'was-broken')`,
   untouched: `r.outcome = 'untouched'`,
   well: `r.outcome = 'well'`,
   breaks: `r.outcome = 'breaks'`,
@@ -45,10 +44,11 @@ const STANDING_JOIN = `JOIN timers t ON t.id = r.timer_id
   LEFT JOIN standings o ON o.timer_id = t.id AND o.from_date = $2::date
     AND o.basis IS NOT DISTINCT FROM ${BASIS}`;
 
-/** It is put off, by whatever was said of it last; $3 is the key of what is due. */
-const PUT_OFF = `LEFT JOIN LATERAL (
-    SELECT d.until_date, d.reason FROM due_answers d WHERE d.timer_id = t.id AND d.key = $3
-    ORDER BY d.made_at DESC LIMIT 1) u ON u.until_date > $2::date`;
+/** What was said of it last: that it is done, or put off until after $2; $3 is the key of what is due. */
+const SAID = `LEFT JOIN LATERAL (
+    SELECT d.done_by, d.until_date, d.reason FROM due_answers d
+    WHERE d.timer_id = t.id AND d.key = $3
+    ORDER BY d.made_at DESC LIMIT 1) u ON u.done_by IS NOT NULL OR u.until_date > $2::date`;
 
 const PROGRESS_SQL = `CASE
   WHEN r.accepted_at IS NULL THEN
@@ -57,8 +57,8 @@ const PROGRESS_SQL = `CASE
   WHEN o.document IS NULL THEN NULL
   WHEN (o.document ->> 'values')::integer = 0 THEN
     CASE WHEN o.document -> 'reasons' @> '[{"kind": "confirm"}]' THEN 'keyed-in' ELSE 'read-back' END
-  WHEN EXISTS (SELECT 1 FROM due_answers d WHERE d.timer_id = t.id AND d.key = $3
-    AND d.done_by IS NOT NULL) THEN 'household'
+  WHEN u.done_by = 'household' THEN 'household'
+  WHEN u.done_by = 'firm' THEN 'keyed-in'
   WHEN u.until_date IS NOT NULL THEN 'put-off'
   WHEN EXISTS (SELECT 1 FROM planned_visits v WHERE v.property_id = p.id AND v.visit_id IS NULL)
     THEN 'planned'
@@ -117,7 +117,7 @@ export class RolloutsService {
     await this.#workOutSome(person, id, on);
     const counts = await this.source.query<{ progress: Progress | null; count: number }[]>(
       `SELECT ${PROGRESS_SQL} AS progress, count(*)::integer AS count
-       FROM rollout_timers r ${STANDING_JOIN} ${PUT_OFF}
+       FROM rollout_timers r ${STANDING_JOIN} ${SAID}
        WHERE r.rollout_id = $1 AND (r.accepted_at IS NOT NULL OR u.until_date IS NOT NULL)
        GROUP BY 1`,
       [id, on, plannedChangeKey(id)],
@@ -193,7 +193,10 @@ export class RolloutsService {
     const rows = await this.#rows(id, { on, which: 'all', skip: 0, take: MOST_IN_FILE });
     const table = rows.map(({ home, name, outcome, breaks, fix, values, progress, plannedOn }) => ({
       ...{ property: home.name, address: home.address, town: home.town, timer: name },
-      ...{ outcome: outcome ?? 'not tried yet', since: breaks[0]?.first ?? '' },
+      ...{
+        outcome: outcome ?? 'not tried yet',
+        since: breaks.flatMap(({ first }) => first ?? []).sort()[0] ?? '',
+      },
       breaks: breaks.map(({ message }) => message).join(' '),
       fix: fix?.changes.map(({ says }) => says).join(' ') ?? '',
       ...{ values, progress: progress ?? '', visit: plannedOn ?? '' },
@@ -285,7 +288,7 @@ export class RolloutsService {
            'until', u.until_date::text, 'reason', u.reason) END AS "putOff",
          (SELECT greatest(min(v.on_date), $2::date)::text FROM planned_visits v
           WHERE v.property_id = p.id AND v.visit_id IS NULL HAVING count(*) > 0) AS "plannedOn"
-       FROM rollout_timers r ${STANDING_JOIN} ${PUT_OFF}
+       FROM rollout_timers r ${STANDING_JOIN} ${SAID}
        WHERE r.rollout_id = $1 AND ${WHICH_SQL[which]}
        ORDER BY (r.outcome IS NULL), array_position(ARRAY['breaks', 'was-broken', 'too-much',
          'well', 'untouched'], r.outcome), lower(p.name), p.id, t.name, t.id

@@ -228,6 +228,10 @@ it('what the household says it did, and what is put off, is told by what was sai
     undefined,
     '2026-08-01',
   ]);
+  // What the household says it set is keyed in: it stays.
+  expect(await post(`${path}/withdraw`, { timerIds: [one] }, 200)).toMatchObject({
+    refused: [{ timerId: one, why: 'keyed-in' }],
+  });
   // So may be what nobody has accepted.
   await post(`${path}/withdraw`, { timerIds: [other] }, 200);
   expect((await state(path)).progress).toMatchObject({ household: 1, putOff: 1, toDo: 0 });
@@ -236,6 +240,56 @@ it('what the household says it did, and what is put off, is told by what was sai
   await owner.agent.put(`${path}/closed`).send({ isClosed: true }).expect(204);
   await state(path);
   expect((await timersOf(path, 'accepted')).map(({ due }) => due)).toEqual([null, null]);
+  await post(`${path}/accept`, {}, 422);
+});
+
+it('what we say that we did is no word of the household, and what was said last counts', async () => {
+  const { ruleSetId, timers } = await district(['5 Millpond Lane']);
+  const timerId = timers.get('5 Millpond Lane')!;
+  const change = { kind: 'rules', ruleSetId, version: 1, document: TWO_DAYS };
+  const { path, id } = await tried(change, '2026-07-01');
+  await post(`${path}/accept`, {}, 200);
+  const said = { key: `planned-change:${id}`, kind: 'planned-change', on: ON };
+  const answers = `/api/timers/${timerId}/due-answers`;
+  await post(answers, { ...said, doneBy: 'household' });
+  expect((await state(path)).progress).toMatchObject({ household: 1, keyedIn: 0 });
+  await post(answers, { ...said, doneBy: 'firm' });
+  expect((await state(path)).progress).toMatchObject({ household: 0, keyedIn: 1 });
+});
+
+it('a type of timer is saved for all at once, and what its timers then need is accepted apart', async () => {
+  const timerType = { name: `Type ${crypto.randomUUID()}`, capability: {} };
+  const { id: timerTypeId } = await post('/api/timer-types', timerType);
+  const { id: propertyId } = await post('/api/properties', { name: 'Quince house' });
+  const ids: string[] = [];
+  for (const starts of [['04:00'], ['04:00', '05:00']]) {
+    const fields = { name: starts.join(), document: planDocument(starts), timerTypeId };
+    ids.push((await post(`/api/properties/${propertyId}/timers`, fields)).id);
+  }
+  const change = {
+    kind: 'timer-type',
+    timerTypeId,
+    version: 1,
+    capability: { startsPerProgram: 1 },
+  };
+  const { path } = await tried(change);
+  expect(await timersOf(path)).toMatchObject([
+    { id: ids[1], outcome: 'breaks', isAcceptable: true },
+    { id: ids[0], outcome: 'well', isAcceptable: false },
+  ]);
+  await post(`${path}/accept`, {}, 200);
+  await post(`${path}/put-in-force`, {}, 204);
+  const of = async (timerId: string) => (await settingsOf(timerId)).document;
+  expect((await of(ids[1]!)).programs[0].starts).toHaveLength(1);
+  expect([
+    (await of(ids[0]!)).timer.startsPerProgram,
+    (await of(ids[1]!)).timer.startsPerProgram,
+  ]).toEqual([1, 1]);
+  // Its settings were saved with its type since: they are not taken back over that.
+  expect(await post(`${path}/withdraw`, { timerIds: [ids[1]] }, 200)).toMatchObject({
+    ...{ done: 0, refused: [{ timerId: ids[1], why: 'changed' }] },
+  });
+  expect((await of(ids[1]!)).programs[0].starts).toHaveLength(1);
 });
 
 it('rules that say the same to a house as before do not touch it', async () => {

@@ -2434,7 +2434,7 @@ export interface components {
     readonly ProgressCounts: {
       /** @description The household says that it did it */
       readonly household: number;
-      /** @description Keyed in, and not read back */
+      /** @description Keyed in, or so we say, and not read back */
       readonly keyedIn: number;
       /** @description A message was opened; nobody sees whether it was sent */
       readonly messaged: number;
@@ -4686,7 +4686,7 @@ export interface operations {
         readonly take?: number;
         /** @description Absent: all that it touches */
         readonly which?:
-          'all' | 'accepted' | 'open' | 'untouched' | 'well' | 'breaks' | 'was-broken' | 'too-much';
+          'all' | 'accepted' | 'untouched' | 'well' | 'breaks' | 'was-broken' | 'too-much';
       };
       readonly header?: never;
       readonly path: {

@@ -6,7 +6,7 @@ export type Rollout = Api['RolloutAnswer'];
 export type RolloutListing = Api['RolloutListing'];
 export type TimerOfRollout = Api['TimerOfRollout'];
 export type DoneOfChange = Api['DoneOfChange'];
-export type Which = 'all' | 'accepted' | 'open' | NonNullable<TimerOfRollout['outcome']>;
+export type Which = 'all' | 'accepted' | NonNullable<TimerOfRollout['outcome']>;
 
 const KEY = 'rollouts';
 export const rolloutsKey = [KEY];
@@ -23,14 +23,17 @@ export const rolloutsQuery = queryOptions({
   ...KEPT,
 });
 
+/** When a change, and what it comes to at its timers, is to be asked for again. */
+export const againAfterMs = ({ state, pending }: Rollout): number =>
+  state === 'working' || pending > 0 ? AGAIN_MS : NOW_AND_THEN_MS;
+
 export const rolloutQuery = (id: string, on: string) =>
   queryOptions({
     queryKey: [KEY, 'one', id, on],
     queryFn: () =>
       request('get', '/api/rollouts/{rolloutId}', { path: { rolloutId: id }, query: { on } }),
     staleTime: 0,
-    refetchInterval: ({ state: { data } }) =>
-      data && (data.state === 'working' || data.pending > 0) ? AGAIN_MS : NOW_AND_THEN_MS,
+    refetchInterval: ({ state: { data } }) => (data ? againAfterMs(data) : NOW_AND_THEN_MS),
   });
 
 export const rolloutTimersQuery = (

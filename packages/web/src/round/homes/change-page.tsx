@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { counted } from '@water-clock/core/words';
 import { App, Button, Progress } from 'antd';
 import { useParams } from 'react-router';
-import { propertiesKey } from '../../api/properties';
 import {
   acceptChange,
   closeRollout,
@@ -15,10 +14,8 @@ import {
   type DoneOfChange,
   type Rollout,
 } from '../../api/rollouts';
-import { roundKey } from '../../api/round';
 import { rulesQuery } from '../../api/rules';
 import { timerTypesQuery } from '../../api/timer-types';
-import { timersKey } from '../../api/timers';
 import { useWrite } from '../../api/use-write';
 import { dayWords } from '../../format/day-words';
 import { todayHere } from '../../format/today';
@@ -27,11 +24,10 @@ import { Loaded } from '../../ui/loaded';
 import { Caution, Page } from '../../ui/page';
 import pageStyles from '../../ui/page.module.css';
 import { ChangeTimers } from './change-timers';
-import { PROGRESS_NAMES, progressCounts, refusalsInWords, workInWords } from './homes-words';
+import { outcomeInWords, PROGRESS_NAMES, progressCounts, workInWords } from './homes-words';
+import { TOUCHED_BY_ACCEPTING } from './of-change';
+import { useTellRefused } from './use-accept';
 import styles from './homes.module.css';
-
-/** What holds other answers once settings of timers are others. */
-export const TOUCHED_BY_ACCEPTING = [rolloutsKey, roundKey, propertiesKey, timersKey];
 
 /** A change of many homes: what it breaks where, what mends it, and how far it is. */
 export function ChangePage() {
@@ -118,7 +114,7 @@ function Ways({ rollout }: { readonly rollout: Rollout }) {
 }
 
 function HowFar({ rollout }: { readonly rollout: Rollout }) {
-  const { change, state, from, closedAt, inForceAt, outcomes, of, accepted } = rollout;
+  const { change, state, from, closedAt, inForceAt, accepted } = rollout;
   const isSavedApart = FORCED[change.kind] !== undefined;
   return (
     <>
@@ -129,12 +125,7 @@ function HowFar({ rollout }: { readonly rollout: Rollout }) {
       </p>
       {state === 'ready' ? (
         <p role="status">
-          <strong>
-            {outcomes.breaks === 0
-              ? `It breaks nothing at ${counted(of - outcomes.untouched, 'timer')}.`
-              : `It breaks something at ${outcomes.breaks} of ${counted(of - outcomes.untouched, 'timer')}.`}
-          </strong>{' '}
-          {outcomes.wasBroken > 0 && `${outcomes.wasBroken} more were broken before.`}
+          <strong>{outcomeInWords(rollout)}</strong>
         </p>
       ) : (
         <Working rollout={rollout} />
@@ -228,6 +219,7 @@ function AcceptAll({
   readonly rollout: Rollout;
 }) {
   const { modal, message } = App.useApp();
+  const tell = useTellRefused();
   const mayChange = useMayChange();
   const { write, isWriting } = useWrite('accept-all-of-change', acceptAll, {
     touches: TOUCHED_BY_ACCEPTING,
@@ -243,9 +235,8 @@ function AcceptAll({
       onOk: async () => {
         const done = await write({ id, acceptable });
         if (!done) return;
-        const words = refusalsInWords(done.answer);
-        if (words === '') void message.success(`${counted(done.answer.done, 'timer')} accepted.`);
-        else void message.warning(words, 8);
+        if (tell(done.answer))
+          void message.success(`${counted(done.answer.done, 'timer')} accepted.`);
       },
     });
   return (

@@ -1,5 +1,11 @@
 import type { Rollout } from '../../api/rollouts';
-import { listsOf, progressCounts, refusalsInWords, workInWords } from './homes-words';
+import {
+  listsOf,
+  outcomeInWords,
+  progressCounts,
+  refusalsInWords,
+  workInWords,
+} from './homes-words';
 
 const ROLLOUT: Rollout = {
   ...{ id: 'x', name: 'Two days a week', on: '2026-06-09', from: '2026-07-01' },
@@ -15,6 +21,19 @@ it('says how far it is, and that it was stopped', () => {
   expect(workInWords(ROLLOUT)).toBe('40 timers tried, fixes worked out for 1 of 3 …');
   expect(workInWords({ ...ROLLOUT, tried: 12, state: 'stopped' })).toBe(
     'Stopped: 12 of 40 timers tried.',
+  );
+});
+
+it('says what it does, and where it does nothing', () => {
+  expect(outcomeInWords(ROLLOUT)).toBe(
+    'It breaks something at 2 of 36 timers. 1 more were broken before.',
+  );
+  const none = { untouched: 40, well: 0, breaks: 0, wasBroken: 0, tooMuch: 0 };
+  expect(outcomeInWords({ of: 40, outcomes: none })).toBe(
+    'It touches no timer: everything is so already.',
+  );
+  expect(outcomeInWords({ of: 40, outcomes: { ...none, untouched: 39, well: 1 } })).toBe(
+    'It breaks nothing at 1 timer.',
   );
 });
 

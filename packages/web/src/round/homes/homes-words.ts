@@ -57,6 +57,17 @@ interface ListOfTimers {
   readonly count: number;
 }
 
+/** What a change does, once it is tried on all. */
+export function outcomeInWords({ outcomes, of }: Pick<Rollout, 'outcomes' | 'of'>): string {
+  const { breaks, wasBroken, untouched } = outcomes;
+  const touched = of - untouched;
+  if (touched === 0) return 'It touches no timer: everything is so already.';
+  const before = wasBroken > 0 ? ` ${wasBroken} more were broken before.` : '';
+  return breaks === 0
+    ? `It breaks nothing at ${counted(touched, 'timer')}.${before}`
+    : `It breaks something at ${breaks} of ${counted(touched, 'timer')}.${before}`;
+}
+
 /** How far trying is. */
 export function workInWords({ state, tried, of, toFix, fixed }: Rollout): string {
   const words =
