@@ -53,12 +53,12 @@ export async function changeForManyHomes() {
     const psql = (statement) =>
       execFileSync('psql', [databaseUrl, '-At', '-c', statement], { encoding: 'utf8' }).trim();
     // Homes of as many timers, and of so many of them an address that the rules are for.
-    psql(`WITH chosen AS (SELECT p.id, row_number() OVER (ORDER BY p.id) AS place
-        FROM properties p WHERE p.archived_at IS NULL
-        ORDER BY p.id LIMIT ${TIMERS})
+    psql(`WITH counted AS (SELECT p.id, sum(count(t.id)) OVER (ORDER BY p.id) AS timers
+        FROM properties p JOIN timers t ON t.property_id = p.id
+        WHERE p.archived_at IS NULL GROUP BY p.id)
       UPDATE properties p SET rule_set_id = '${ruleSetId}',
-        address = CASE WHEN c.place <= ${BROKEN} THEN '17 Tarn Lane' ELSE '18 Tarn Lane' END
-      FROM chosen c WHERE c.id = p.id`);
+        address = CASE WHEN c.timers <= ${BROKEN} THEN '17 Tarn Lane' ELSE '18 Tarn Lane' END
+      FROM counted c WHERE c.id = p.id AND c.timers <= ${TIMERS}`);
     const touched = Number(
       psql(`SELECT count(*) FROM timers t JOIN properties p ON p.id = t.property_id
         WHERE p.rule_set_id = '${ruleSetId}'`),

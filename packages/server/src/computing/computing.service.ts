@@ -19,8 +19,9 @@ const MOST_MEGABYTES = 512;
 const LONGEST_START_MS = 30_000;
 /** A thread that nobody needs is kept as long: the next one would have to load what this one has. */
 const IDLE_MS = 60_000;
-/** One core is left for those who ask for less. */
-const THREADS = Math.max(1, availableParallelism() - 1);
+/** One core is left for those who ask for less, unless nobody waits for what is worked out. */
+const CORES = availableParallelism();
+const SOMEBODYS_THREADS = Math.max(1, CORES - 1);
 
 interface Job {
   readonly asker: Asker;
@@ -36,8 +37,15 @@ export class ComputingService implements OnModuleDestroy {
   readonly #queue = new FairQueue<Job>(MOST_WAITING, MOST_OF_A_PERSON);
   #pool: Piscina | null = null;
   #running = 0;
+  /** So many of those are somebody's. */
+  #served = 0;
 
   constructor(@Inject(COMPUTE_WORKER) private readonly workerFile: string) {}
+
+  /** So many jobs that nobody waits for can run at once. */
+  get lanes(): number {
+    return CORES;
+  }
 
   /** Whether whoever asks now is served at once. */
   get isIdle(): boolean {
@@ -61,16 +69,26 @@ export class ComputingService implements OnModuleDestroy {
   }
 
   #beginNext(): void {
-    if (this.#running >= THREADS) return;
-    const job = this.#queue.take();
+    const job = this.#next();
     if (!job) return;
+    const served = job.asker.personId === null ? 0 : 1;
     this.#running++;
+    this.#served += served;
     void job.begin().finally(() => {
       this.#running--;
+      this.#served -= served;
       this.#queue.isOver(job);
       this.#beginNext();
     });
     this.#beginNext();
+  }
+
+  #next(): Job | null {
+    const isFree = this.#running < CORES && this.#served < SOMEBODYS_THREADS;
+    const somebodys = isFree ? this.#queue.takeSomebodys() : null;
+    if (somebodys) return somebodys;
+    const most = this.#served > 0 ? SOMEBODYS_THREADS : CORES;
+    return this.#running < most ? this.#queue.takeNobodys() : null;
   }
 
   async #inThread<Input, Answer>(task: Task<Input, Answer>, input: Input): Promise<Answer> {
@@ -99,7 +117,7 @@ export class ComputingService implements OnModuleDestroy {
   #threads(): Piscina {
     this.#pool ??= new Piscina({
       filename: this.workerFile,
-      maxThreads: THREADS,
+      maxThreads: CORES,
       idleTimeout: IDLE_MS,
       resourceLimits: { maxOldGenerationSizeMb: MOST_MEGABYTES },
     });

@@ -11,10 +11,12 @@ const filled = (...names: string[]) => {
   return queue;
 };
 
+const takeNext = (queue: ReturnType<typeof filled>) => queue.takeSomebodys() ?? queue.takeNobodys();
+
 /** All that is in it, one after the other. */
 function inOrder(queue: ReturnType<typeof filled>): string[] {
   const names = [];
-  for (let next = queue.take(); next; next = queue.take()) {
+  for (let next = takeNext(queue); next; next = takeNext(queue)) {
     names.push(next.name);
     queue.isOver(next);
   }
@@ -40,20 +42,30 @@ it('what nobody waits for gives way to all who wait, whichever firm it is of', (
 
 it('who comes while a job of another firm runs is next', () => {
   const queue = filled('a ann 1', 'a ann 2');
-  const first = queue.take()!;
+  const first = queue.takeSomebodys()!;
   queue.push(job('b cleo 1'));
   queue.isOver(first);
   expect(inOrder(queue)).toEqual(['b cleo 1', 'a ann 2']);
 });
 
-it('of a firm one job runs at a time, whoever asks', () => {
+it('of a firm one job runs at a time that somebody waits for, whoever asks', () => {
   const queue = filled('a ann 1', 'a ben 1', 'b cleo 1');
-  const [first, second] = [queue.take()!, queue.take()!];
-  expect([first.name, second.name, queue.take()]).toEqual(['a ann 1', 'b cleo 1', null]);
+  const [first, second] = [queue.takeSomebodys()!, queue.takeSomebodys()!];
+  expect([first.name, second.name, queue.takeSomebodys()]).toEqual(['a ann 1', 'b cleo 1', null]);
   queue.isOver(second);
-  expect(queue.take()).toBeNull();
+  expect(queue.takeSomebodys()).toBeNull();
   queue.isOver(first);
-  expect(queue.take()?.name).toBe('a ben 1');
+  expect(queue.takeSomebodys()?.name).toBe('a ben 1');
+});
+
+it('what nobody waits for runs beside others of its firm, and holds up nobody of it; firms come in turn', () => {
+  const queue = filled('a nobody 1', 'a nobody 2', 'b nobody 1', 'a ann 1');
+  expect([queue.takeNobodys(), queue.takeNobodys()]).toMatchObject([
+    { name: 'a nobody 1' },
+    { name: 'b nobody 1' },
+  ]);
+  expect(queue.takeSomebodys()?.name).toBe('a ann 1');
+  expect(queue.takeNobodys()?.name).toBe('a nobody 2');
 });
 
 it('a firm that comes back after all of its work is served as any other', () => {
@@ -69,6 +81,6 @@ it('takes no more than it should, of one person and at all', () => {
     queue.push(job(name)),
   );
   expect(pushed).toEqual([true, true, false, true, true, false]);
-  queue.take();
+  queue.takeSomebodys();
   expect(queue.push(job('c dora 1'))).toBe(true);
 });

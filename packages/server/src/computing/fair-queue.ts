@@ -8,12 +8,13 @@ export interface Asker {
 interface FirmQueue<Job> {
   /** Of each person what waits; who was served last stands last. */
   readonly persons: Map<string | null, Job[]>;
-  isRunning: boolean;
+  /** Somebody's job runs. */
+  isServed: boolean;
 }
 
 /**
- * What waits to be worked out: firms are served in turn, of a firm its persons in turn, and of a firm one job at a
- * time, so that nobody waits for more than one job of each other firm.
+ * What waits to be worked out: firms are served in turn, of a firm its persons in turn, and of what somebody waits
+ * for one job of a firm at a time, so that nobody waits for more than one job of each other firm.
  */
 export class FairQueue<Job extends { readonly asker: Asker }> {
   readonly #firms = new Map<string, FirmQueue<Job>>();
@@ -29,7 +30,7 @@ export class FairQueue<Job extends { readonly asker: Asker }> {
     const { firmId, personId } = job.asker;
     const firm = this.#firms.get(firmId) ?? {
       persons: new Map<string | null, Job[]>(),
-      isRunning: false,
+      isServed: false,
     };
     const waiting = firm.persons.get(personId) ?? [];
     if (this.#size >= this.most || waiting.length >= this.mostOfPerson) return false;
@@ -39,32 +40,50 @@ export class FairQueue<Job extends { readonly asker: Asker }> {
     return true;
   }
 
-  /** The next job whose firm has none running; from now on it has. What nobody waits for comes last. */
-  take(): Job | null {
-    return this.#take((personId) => personId !== null) ?? this.#take(() => true);
+  /** The next job that somebody waits for, of a firm that has none of those running; from now on it has. */
+  takeSomebodys(): Job | null {
+    return this.#take(
+      ({ isServed }, personId) => !isServed && personId !== null,
+      (firm) => {
+        firm.isServed = true;
+      },
+    );
   }
 
-  #take(isMeant: (personId: string | null) => boolean): Job | null {
-    for (const firm of this.#firms.values()) {
-      const next = [...firm.persons].find(([personId]) => isMeant(personId));
-      if (firm.isRunning || !next) continue;
+  /** The next job that nobody waits for, of whichever firm. */
+  takeNobodys(): Job | null {
+    return this.#take((_firm, personId) => personId === null);
+  }
+
+  #take(
+    isMeant: (firm: FirmQueue<Job>, personId: string | null) => boolean,
+    note: (firm: FirmQueue<Job>) => void = () => undefined,
+  ): Job | null {
+    for (const [firmId, firm] of this.#firms) {
+      const next = [...firm.persons].find(([personId]) => isMeant(firm, personId));
+      if (!next) continue;
       const [personId, [job, ...others]] = next;
       firm.persons.delete(personId);
       if (others.length > 0) firm.persons.set(personId, others);
-      firm.isRunning = true;
+      note(firm);
       this.#size--;
+      this.#comesLast(firmId, firm);
       return job!;
     }
     return null;
   }
 
   /** A job that was taken is over. */
-  isOver({ asker: { firmId } }: Job): void {
+  isOver({ asker: { firmId, personId } }: Job): void {
     const firm = this.#firms.get(firmId);
     if (!firm) return;
-    firm.isRunning = false;
-    // Whoever came meanwhile comes before it.
+    if (personId !== null) firm.isServed = false;
+    this.#comesLast(firmId, firm);
+  }
+
+  /** Whoever came meanwhile comes before it; without work it is forgotten. */
+  #comesLast(firmId: string, firm: FirmQueue<Job>): void {
     this.#firms.delete(firmId);
-    if (firm.persons.size > 0) this.#firms.set(firmId, firm);
+    if (firm.isServed || firm.persons.size > 0) this.#firms.set(firmId, firm);
   }
 }

@@ -78,11 +78,16 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
 
   /** Goes on until it is done, is stopped, or another process is at it. */
   async goOn(rolloutId: string): Promise<void> {
+    let limitMs: number | null = null;
     while (!this.queues.isEnding) {
       const leased = await this.#lease(rolloutId);
       if (!leased) return;
-      const isMore = (await this.#tryNext(leased)) || (await this.#fixNext(leased));
-      if (isMore) continue;
+      if (await this.#tryNext(leased)) {
+        limitMs = null;
+        continue;
+      }
+      limitMs ??= await this.#limitMs(leased);
+      if (await this.#fixNext(leased, limitMs)) continue;
       await this.source.query(
         `UPDATE rollouts SET state = 'ready', leased_by = NULL, leased_until = NULL
          WHERE id = $1 AND leased_by = $2 AND state = 'working'`,
@@ -119,26 +124,28 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
 
   /** False: all are tried. */
   async #tryNext(rollout: Leased): Promise<boolean> {
-    const batch = await this.#batch(rollout, 'r.outcome IS NULL', TRIED_AT_ONCE);
+    const batch = await this.#batch(rollout, 'r.outcome IS NULL', TRIED_AT_ONCE * this.#lanes);
     if (batch.length === 0) return false;
-    const tried = await this.#each(
-      nobody(rollout),
-      rollout,
-      batch,
-      TRY_TASK,
-      (asked) => asked,
-      NOT_TRIED,
-    );
-    await this.#store(rollout, batch, tried.map(columnsOfTrial));
+    await this.#inLanes(batch, async (part) => {
+      const tried = await this.#each(
+        nobody(rollout),
+        rollout,
+        part,
+        TRY_TASK,
+        (asked) => asked,
+        NOT_TRIED,
+      );
+      await this.#store(rollout, part, tried.map(columnsOfTrial));
+    });
     return true;
   }
 
   /** False: all that is broken has its fix. */
-  async #fixNext(rollout: Leased): Promise<boolean> {
+  async #fixNext(rollout: Leased, limitMs: number): Promise<boolean> {
     const batch = await this.#batch(
       rollout,
       `r.fix IS NULL AND r.accepted_at IS NULL AND r.outcome IN ('breaks', 'was-broken')`,
-      FIXED_AT_ONCE,
+      FIXED_AT_ONCE * this.#lanes,
     );
     if (batch.length === 0) return false;
     const changed = batch.filter(({ version, triedVersion }) => version !== triedVersion);
@@ -149,10 +156,26 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
       );
       return true;
     }
-    const limitMs = await this.#limitMs(rollout);
-    const fixed = await this.#fixed(nobody(rollout), rollout, batch, limitMs);
-    await this.#store(rollout, batch, fixed.map(columnsOfFix));
+    await this.#inLanes(batch, async (part) => {
+      const fixed = await this.#fixed(nobody(rollout), rollout, part, limitMs);
+      await this.#store(rollout, part, fixed.map(columnsOfFix));
+    });
     return true;
+  }
+
+  get #lanes(): number {
+    return this.computing.lanes;
+  }
+
+  /** A part of a batch on each core, as evenly as may be. */
+  async #inLanes(
+    batch: readonly BatchRow[],
+    work: (part: readonly BatchRow[]) => Promise<void>,
+  ): Promise<void> {
+    const lanes = Array.from({ length: this.#lanes }, (_, lane) =>
+      batch.filter((_row, index) => index % this.#lanes === lane),
+    );
+    await Promise.all(lanes.filter((part) => part.length > 0).map(work));
   }
 
   #fixed(
@@ -190,10 +213,10 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
       [id, asker.firmId],
     );
     if (!rollout) return false;
-    const isThis = `r.timer_id = $2 AND r.accepted_at IS NULL AND r.tried_version = s.version
+    const isThis = `r.timer_id = $2 AND r.accepted_at IS NULL
       AND r.outcome IN ('breaks', 'was-broken')`;
     const batch = await this.#batch(rollout, isThis, 1, [timerId]);
-    if (batch.length === 0) return false;
+    if (!batch.some(({ version, triedVersion }) => version === triedVersion)) return false;
     const fixed = await this.#fixed(asker, rollout, batch, FIX_ALONE_MS);
     await this.#store(rollout, batch, fixed.map(columnsOfFix));
     return true;
@@ -256,13 +279,15 @@ export class RolloutWork implements OnModuleInit, OnModuleDestroy {
            'supplySource', p.supply_source,
            'ruleSet', CASE WHEN g.id IS NULL THEN NULL
              ELSE jsonb_build_object('document', g.document) END) AS home
-       FROM rollout_timers r
+       -- Chosen first: so few that whatever the database believes of these tables, each is looked up by its id.
+       FROM (SELECT r.timer_id, r.tried_version FROM rollout_timers r
+         WHERE r.rollout_id = $1 AND ${which} ORDER BY r.timer_id LIMIT ${most}) r
        JOIN timers t ON t.id = r.timer_id
        JOIN timer_settings s ON s.timer_id = t.id
        JOIN timer_yards y ON y.timer_id = t.id
        JOIN properties p ON p.id = t.property_id
        LEFT JOIN rule_sets g ON g.id = p.rule_set_id
-       WHERE r.rollout_id = $1 AND ${which} ORDER BY r.timer_id LIMIT ${most}`,
+       ORDER BY r.timer_id`,
       [id, ...more],
     );
   }

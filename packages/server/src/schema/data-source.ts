@@ -23,6 +23,7 @@ import { HouseholdLanguage1940000000000 } from './migrations/1940000000000-house
 import { SetUp1950000000000 } from './migrations/1950000000000-set-up.js';
 import { Round1960000000000 } from './migrations/1960000000000-round.js';
 import { Rollouts1970000000000 } from './migrations/1970000000000-rollouts.js';
+import { RolloutsToDo1980000000000 } from './migrations/1980000000000-rollouts-to-do.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredStanding } from './standing.entity.js';
@@ -102,6 +103,7 @@ const databaseOptions = (url: string) => ({
     SetUp1950000000000,
     Round1960000000000,
     Rollouts1970000000000,
+    RolloutsToDo1980000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

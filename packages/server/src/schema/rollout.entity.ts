@@ -90,6 +90,10 @@ export class Rollout {
     AND (accepted_at IS NULL) = (before IS NULL) AND (accepted_at IS NULL OR target IS NOT NULL)`,
 )
 @Index('rollout_timers_by_timer', ['timerId'])
+@Index('rollout_timers_to_try', ['rolloutId', 'timerId'], { where: 'outcome IS NULL' })
+@Index('rollout_timers_to_fix', ['rolloutId', 'timerId'], {
+  where: `fix IS NULL AND accepted_at IS NULL AND outcome IN ('breaks', 'was-broken')`,
+})
 export class RolloutTimer {
   @PrimaryColumn('uuid', {
     name: 'rollout_id',
