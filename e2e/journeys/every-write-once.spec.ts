@@ -384,6 +384,17 @@ const EXERCISES: Record<WriteName, Exercise> = {
       return inDialog('Plan them all');
     },
   },
+  'archive-properties': {
+    sends: 'PUT /properties/*/archived',
+    come: async (page) => {
+      await made('/properties', aHome('Bracken end'));
+      await open(page, '/properties?q=bracken');
+      await clickOn(page, '[aria-label="Choose Bracken end"]');
+      await clickOn(page, button('Archive them…'));
+      await page.waitForSelector(inDialog('Archive them all'), { visible: true });
+      return inDialog('Archive them all');
+    },
+  },
   'change-planned-visit': {
     sends: 'PATCH /planned-visits/*',
     come: async (page) => {

@@ -1,6 +1,8 @@
 import { parseDate } from '../civil-time/index.js';
-import type { Speaker } from '../household-words/index.js';
+import { inHouseholdClock, type Speaker } from '../household-words/index.js';
+import type { ClockStyle } from '../words/index.js';
 import { householdSetWords } from './household-sets.js';
+import { howToPress, type Pressed } from './how-to-press.js';
 import { seasonStepWords } from './season-step-words.js';
 import type { Due } from './due.js';
 
@@ -11,22 +13,42 @@ export interface MessageAsked {
   readonly timer: string;
   readonly firm: string;
   readonly phone: string;
+  /** As the household reads times of day. */
+  readonly clock: ClockStyle;
 }
 
-/** What a household can do of a due itself, asked of it in its language; null: that is for whoever knows the timer. */
+/** What a household can do of a due itself, and what to press, asked of it in its language; null: that is for whoever knows the timer. */
 export function householdMessage({
   speaker,
   due,
   timer,
   firm,
   phone,
+  clock,
 }: MessageAsked): string | null {
   const what = whatToDo(speaker, due);
   if (what === null) return null;
-  return speaker.message('pleaseDo', {
-    ...{ timer, what, firm, phone: phone === '' ? 'none' : phone },
+  const how = howToPress(speaker, pressedFor(due));
+  const asked = speaker.message('pleaseDo', {
+    ...{ timer, what, how, isHow: how === '' ? 'no' : 'yes' },
+    ...{ firm, phone: phone === '' ? 'none' : phone },
     date: speaker.date(parseDate(due.on)!),
   });
+  return inHouseholdClock(speaker.language, asked, clock);
+}
+
+function pressedFor(due: Due): readonly Pressed[] {
+  switch (due.kind) {
+    case 'season-step':
+      // What is switched off needs no how.
+      return due.percents === null ? [] : ['percentage'];
+    case 'clock-change':
+      return ['clock'];
+    case 'planned-change':
+      return (due.sets ?? []).map(({ of }) => of);
+    default:
+      return [];
+  }
 }
 
 function whatToDo(speaker: Speaker, due: Due): string | null {

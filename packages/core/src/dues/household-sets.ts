@@ -1,6 +1,7 @@
 import { differences, type Difference } from '../compare/index.js';
 import { daysWords, type Speaker } from '../household-words/index.js';
 import type { DayRule, Plan } from '../settings/index.js';
+import type { KeyInPart } from '../timer-types/index.js';
 import type { Percents } from './percents.js';
 import { seasonStepWords } from './season-step-words.js';
 
@@ -22,10 +23,14 @@ export type HouseholdSet =
   | { readonly of: 'percentage'; readonly percents: Percents };
 
 /**
- * What a household sets to bring its timer from some settings to others; null where that takes something that only
- * whoever knows the timer can: a cycle, a wait, a sensor.
+ * What a household sets to bring its timer from some settings to others, in the order in which the timer asks for it;
+ * null where that takes something that only whoever knows the timer can: a cycle, a wait, a sensor.
  */
-export function householdSets(before: Plan, after: Plan): HouseholdSet[] | null {
+export function householdSets(
+  before: Plan,
+  after: Plan,
+  order: readonly KeyInPart[],
+): HouseholdSet[] | null {
   const sets = new Map<string, HouseholdSet>();
   for (const difference of differences(withoutIdle(before, after), after)) {
     if (isOfHome(difference)) continue;
@@ -33,8 +38,13 @@ export function householdSets(before: Plan, after: Plan): HouseholdSet[] | null 
     if (!set) return null;
     sets.set(JSON.stringify(set), set);
   }
-  return [...sets.values()];
+  const place = ({ of }: HouseholdSet): number => order.indexOf(PART_OF[of]);
+  return [...sets.values()].sort((a, b) => place(a) - place(b));
 }
+
+const PART_OF: Readonly<Record<HouseholdSet['of'], KeyInPart>> = {
+  ...{ starts: 'starts', days: 'days', 'run-time': 'run-times', percentage: 'percent' },
+};
 
 /** A program that nobody set is told by timers, and not by settings. */
 const withoutIdle = (before: Plan, after: Plan): Plan => ({

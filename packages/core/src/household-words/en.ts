@@ -85,6 +85,14 @@ export const EN = {
     setNoStart: 'Program {program}: clear all its start times',
     setDays: 'Program {program}, water days: {days}',
     setRunTime: 'Program {program}, station {station}: set the run time to {length}',
+    howClock: 'Clock: choose it on the timer; change the hour with plus and minus.',
+    howStarts:
+      'Start times: choose them on the timer, then the program; change each with plus and minus, and step one too many to off.',
+    howDays: 'Water days: choose them on the timer, then the program; switch each day on or off.',
+    howRunTimes:
+      'Run times: choose them on the timer, then the program and the station; change the minutes with plus and minus.',
+    howPercent: 'Season percentage: choose it on the timer; change it with plus and minus.',
+    howEnd: 'Then turn the timer back to run.',
     unconfirmed:
       '{count, plural, one {One value of {of} was} other {# values of {of} were}} not read off the timer again: what stands here was keyed in.',
     unknown:
@@ -133,7 +141,8 @@ export const EN = {
     sensorBack: 'Switch the {sensor, select, rain {rain} other {freeze}} sensor back to active',
     cleanFilter: 'Clean the filter and the screen',
     lookThatItRan: 'Look whether it watered in the night',
-    pleaseDo: '{timer}, {date}: {what}.{phone, select, none { {firm}} other { {firm}, {phone}}}',
+    pleaseDo:
+      '{timer}, {date}: {what}.{isHow, select, yes { {how}} other {}}{phone, select, none { {firm}} other { {firm}, {phone}}}',
     clockForward: 'Summer time begins: put the clock forward',
     clockBack: 'Summer time ends: put the clock back',
     watersAgain: 'It waters again by itself: {moment}.',

@@ -87,6 +87,15 @@ export const ES: Language = {
     setNoStart: 'Programa {program}: borrar todas sus horas de inicio',
     setDays: 'Programa {program}, días de riego: {days}',
     setRunTime: 'Programa {program}, estación {station}: poner la duración en {length}',
+    howClock: 'Reloj: elíjalo en el programador y cambie la hora con más y menos.',
+    howStarts:
+      'Horas de inicio: elíjalas en el programador y después el programa; cambie cada una con más y menos, y deje apagada la que sobre.',
+    howDays:
+      'Días de riego: elíjalos en el programador y después el programa; encienda o apague cada día.',
+    howRunTimes:
+      'Duraciones: elíjalas en el programador, después el programa y la estación; cambie los minutos con más y menos.',
+    howPercent: 'Porcentaje de temporada: elíjalo en el programador y cámbielo con más y menos.',
+    howEnd: 'Después, vuelva a poner el programador en marcha.',
     unconfirmed:
       '{count, plural, one {Un valor de {of} no se volvió} other {# valores de {of} no se volvieron}} a leer en el programador: aquí está lo que se tecleó.',
     unknown:
@@ -135,7 +144,8 @@ export const ES: Language = {
     sensorBack: 'Volver a conectar el sensor de {sensor, select, rain {lluvia} other {heladas}}',
     cleanFilter: 'Limpie el filtro y la rejilla',
     lookThatItRan: 'Mire si regó por la noche',
-    pleaseDo: '{timer}, {date}: {what}.{phone, select, none { {firm}} other { {firm}, {phone}}}',
+    pleaseDo:
+      '{timer}, {date}: {what}.{isHow, select, yes { {how}} other {}}{phone, select, none { {firm}} other { {firm}, {phone}}}',
     clockForward: 'Empieza el horario de verano: adelantar el reloj',
     clockBack: 'Termina el horario de verano: atrasar el reloj',
     watersAgain: 'Vuelve a regar solo: {moment}.',

@@ -45,7 +45,8 @@ export function dueFactsOf(
     bypassedSensors: bypassedSensors(inTimer),
     // What is in the timer is done.
     plannedChanges: values === 0 ? [] : facts.plannedChanges,
-    sets: facts.plannedChanges.length === 0 ? null : householdSets(inTimer, plan),
+    sets:
+      facts.plannedChanges.length === 0 ? null : householdSets(inTimer, plan, handling.keyInOrder),
     sensorBackOn: yard?.sensorBackOn === undefined ? null : parseDate(yard.sensorBackOn),
   };
 }

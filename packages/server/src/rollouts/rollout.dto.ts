@@ -32,6 +32,9 @@ export const MOST_AT_ONCE = 100;
 const USUAL_PAGE = 50;
 
 /** A change that is to be tried on all homes that it touches. */
+/** More homes than these nobody chooses one by one. */
+const MOST_HOMES = 500;
+
 export class NewRollout {
   @ApiPropertyOptional({ format: 'uuid', description: 'Sent twice it counts once' })
   @Optional()
@@ -53,6 +56,17 @@ export class NewRollout {
   @ApiProperty({ example: '2026-07-01', format: 'date', description: 'From when on it holds' })
   @CivilDayFrom('on')
   from!: string;
+
+  @ApiPropertyOptional({
+    ...{ type: [String], format: 'uuid', maxItems: MOST_HOMES },
+    description: 'Only these homes; absent: all that it touches',
+  })
+  @Optional()
+  @IsArray({ message: 'must be a list' })
+  @ArrayMinSize(1, { message: 'must name a home' })
+  @ArrayMaxSize(MOST_HOMES, { message: `must have at most ${MOST_HOMES} entries` })
+  @IsUUID(undefined, { each: true, message: 'must be the ids of homes' })
+  propertyIds?: string[];
 }
 
 /** What became of what was accepted, as far as anybody knows; of each timer the furthest. */

@@ -139,7 +139,7 @@ export class RolloutsService {
   async begin(person: SignedIn, fields: NewRollout): Promise<RolloutAnswer> {
     const { firmId, name: madeBy } = person;
     const change = wholeDocument(fields.change, readHomesChange, 'change');
-    const { id: ownId, on, from } = fields;
+    const { id: ownId, on, from, propertyIds = null } = fields;
     const id = await transact(this.source, async (manager) => {
       const known = ownId && (await manager.findOneBy(Rollout, { id: ownId }));
       if (known) {
@@ -147,6 +147,7 @@ export class RolloutsService {
         return known.id;
       }
       await refuseUnknown(manager, firmId, change);
+      await refuseOtherHomes(manager, firmId, propertyIds);
       const name = fields.name.trim() || homesChangeInWords(change);
       const made = await manager.save(
         manager.create(Rollout, {
@@ -158,11 +159,13 @@ export class RolloutsService {
         `INSERT INTO rollout_timers (rollout_id, timer_id, firm_id)
          SELECT $1, t.id, t.firm_id FROM timers t JOIN properties p ON p.id = t.property_id
          WHERE t.firm_id = $2 AND p.archived_at IS NULL
-           AND ($3::uuid IS NULL OR p.rule_set_id = $3) AND ($4::uuid IS NULL OR t.kind_id = $4)`,
+           AND ($3::uuid IS NULL OR p.rule_set_id = $3) AND ($4::uuid IS NULL OR t.kind_id = $4)
+           AND ($5::uuid[] IS NULL OR p.id = ANY($5))`,
         [
           ...[made.id, firmId],
           change.kind === 'rules' ? change.ruleSetId : null,
           change.kind === 'timer-type' ? change.timerTypeId : null,
+          propertyIds,
         ],
       );
       return made.id;
@@ -318,6 +321,24 @@ const listing = ({ inForceAt, closedAt, createdAt, ...row }: ListedRow): Rollout
   ...{ inForceAt: inForceAt?.toISOString() ?? null, closedAt: closedAt?.toISOString() ?? null },
   createdAt: createdAt.toISOString(),
 });
+
+async function refuseOtherHomes(
+  manager: EntityManager,
+  firmId: string,
+  propertyIds: readonly string[] | null,
+): Promise<void> {
+  if (propertyIds === null) return;
+  const others = await manager.query<unknown[]>(
+    `SELECT 1 FROM unnest($2::uuid[]) AS asked (id) WHERE NOT EXISTS (
+       SELECT 1 FROM properties p WHERE p.id = asked.id AND p.firm_id = $1
+         AND p.archived_at IS NULL)`,
+    [firmId, propertyIds],
+  );
+  if (others.length > 0)
+    throw badInput([
+      { path: 'propertyIds', message: 'must be homes of this firm that are not archived' },
+    ]);
+}
 
 async function refuseUnknown(
   manager: EntityManager,

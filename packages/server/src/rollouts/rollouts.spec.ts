@@ -113,6 +113,28 @@ it('tells what new rules break, where and since when, and the fewest values that
   });
 });
 
+it('is tried on the homes that were chosen alone, and refuses those that are of nobody here', async () => {
+  await district(['7 Elsewhere Road', '9 Elsewhere Road', '11 Elsewhere Road']);
+  const { body: list } = await owner.agent.get(`/api/properties?q=elsewhere&from=${ON}`);
+  const homes = (list.rows as { id: string; name: string }[]).filter(
+    ({ name }) => !name.startsWith('9'),
+  );
+  const propertyIds = homes.map(({ id }) => id);
+  const asked = { change: { kind: 'percentage', percent: 80 }, on: ON, from: ON };
+  const { id } = await post('/api/rollouts', { ...asked, propertyIds });
+  await server.app.get(RolloutWork).goOn(id);
+  expect((await timersOf(`/api/rollouts/${id}`)).map(({ home }) => home.name)).toEqual([
+    ...['11 Elsewhere Road', '7 Elsewhere Road'],
+  ]);
+  const archived = `/api/properties/${propertyIds[0]}/archived`;
+  await owner.agent.put(archived).send({ archived: true }).expect(200);
+  for (const others of [propertyIds, [id]])
+    expect((await post('/api/rollouts', { ...asked, propertyIds: others }, 422)).errors).toEqual([
+      { path: 'propertyIds', message: 'must be homes of this firm that are not archived' },
+    ]);
+  await post('/api/rollouts', { ...asked, propertyIds: [] }, 422);
+});
+
 it('what is accepted is saved with a planned copy, is due, and can be withdrawn', async () => {
   const { ruleSetId, timers } = await district(['5 Millpond Lane']);
   const timerId = timers.get('5 Millpond Lane')!;

@@ -2328,6 +2328,8 @@ export interface components {
        * @example 2026-06-09
        */
       readonly on: string;
+      /** @description Only these homes; absent: all that it touches */
+      readonly propertyIds?: readonly string[];
     };
     readonly OpenStation: {
       /** @description Empty: by hand */

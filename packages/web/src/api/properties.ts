@@ -38,7 +38,8 @@ const AGAIN_MS = 2000;
 const againWhile = (timers: readonly TimerOfProperty[] = []) =>
   timers.some(({ standing }) => standing === null) && AGAIN_MS;
 
-export const propertiesQuery = (search: PropertySearch) =>
+/** A page of the properties that are found. */
+export const pageOfPropertiesQuery = (search: PropertySearch) =>
   queryOptions({
     queryKey: [KEY, 'page', search],
     queryFn: () => {
@@ -53,10 +54,13 @@ export const propertiesQuery = (search: PropertySearch) =>
     refetchInterval: ({ state: { data } }) =>
       (data !== undefined && data.pending > 0 && AGAIN_MS) ||
       againWhile(data?.rows.flatMap(({ timers }) => timers)),
-    placeholderData: keepPreviousData,
     // What is typed on the way to a name is not worth keeping.
     ...(search.q === '' && KEPT),
   });
+
+/** The same, with what was found before until it has come. */
+export const propertiesQuery = (search: PropertySearch) =>
+  queryOptions({ ...pageOfPropertiesQuery(search), placeholderData: keepPreviousData });
 
 /** The timers of a property, each with what is true of it on a date. */
 export const timersOfPropertyQuery = (id: string, from: string) =>

@@ -3,9 +3,9 @@ import type { Api } from './request';
 import { rolloutsKey, tryChange } from './rollouts';
 import { useWrite } from './use-write';
 
-type Wanted = Pick<Api['NewRollout'], 'change' | 'on' | 'from'>;
+type Wanted = Pick<Api['NewRollout'], 'change' | 'on' | 'from' | 'propertyIds'>;
 
-/** Has a change tried on all homes that it touches; gives the address of its page, null where it was refused. */
+/** Has a change tried on homes that it touches, all or some; gives the address of its page, null where it was refused. */
 export function useTryChange() {
   // Sent again after no answer was heard, it counts once.
   const [id] = useState(() => crypto.randomUUID());

@@ -10,6 +10,7 @@ export const WRITE_NAMES = [
   'add-weather',
   'answer-due',
   'archive-property',
+  'archive-properties',
   'begin-second-factor',
   'begin-visit',
   'bring-back',

@@ -2,31 +2,70 @@ import { formatDate } from '@water-clock/core/civil-time';
 import { counted } from '@water-clock/core/words';
 import { App, Button } from 'antd';
 import { useState } from 'react';
-import type { PropertyListing } from '../api/properties';
+import { useQueryClient } from '@tanstack/react-query';
+import {
+  pageOfPropertiesQuery,
+  propertiesKey,
+  setArchived,
+  type PropertyListing,
+} from '../api/properties';
 import { planVisit, roundKey } from '../api/round';
+import { troubleInWords } from '../api/client';
 import { useWrite } from '../api/use-write';
-import { useSignedIn } from '../session/use-signed-in';
+import { useMayChange, useSignedIn } from '../session/use-signed-in';
+import { SaveForOffline } from '../timer-records/save-for-offline';
 import {
   PlannedVisitFields,
   tomorrowHere,
   type PlannedVisitValues,
 } from '../timer-records/planned-visit-fields';
 import { Dialog } from '../ui/dialog';
+import { later } from '../ui/later';
+import type { Search } from './use-found-homes';
 import styles from './properties-page.module.css';
+
+const NewChangeDialog = later(
+  () => import('../timer-records/new-change-dialog'),
+  'NewChangeDialog',
+);
+
+/** Nobody means more than these by one press. */
+const MOST_CHOSEN = 500;
 
 interface SelectionBarProps {
   readonly homes: readonly PropertyListing[];
-  readonly onClear: () => void;
+  /** By which all homes of the list were found, and how many they are. */
+  readonly search: Search;
+  readonly total: number;
+  readonly onChoose: (homes: readonly PropertyListing[]) => void;
 }
 
-/** What is done with all homes that are chosen, on whichever page of the list. */
-export function SelectionBar({ homes, onClear }: SelectionBarProps) {
+/** What is done with all homes that are chosen, wherever in the list they are. */
+export function SelectionBar({ homes, search, total, onChoose }: SelectionBarProps) {
   const [isPlanning, setPlanning] = useState(false);
+  const [isTrying, setTrying] = useState(false);
+  const mayChange = useMayChange();
+  const onClear = () => onChoose([]);
   return (
     <div className={styles['properties-search']} role="group" aria-label="With those chosen">
       <strong>{counted(homes.length, 'home')} chosen</strong>
+      {homes.length < Math.min(total, MOST_CHOSEN) && (
+        <ChooseAll {...{ search, total, onChoose }} />
+      )}
       <Button onClick={() => setPlanning(true)}>Plan visits to all…</Button>
+      {mayChange && (
+        <>
+          <Button onClick={() => setTrying(true)}>Try a change on them…</Button>
+          <SaveForOffline timerIds={homes.flatMap(({ timers }) => timers.map(({ id }) => id))}>
+            Save them for offline
+          </SaveForOffline>
+          <ArchiveAll homes={homes} isArchived={search.archived === 'yes'} onDone={onClear} />
+        </>
+      )}
       <Button onClick={onClear}>Choose none</Button>
+      {isTrying && (
+        <NewChangeDialog homes={homes.map(({ id }) => id)} onClose={() => setTrying(false)} />
+      )}
       {isPlanning && (
         <PlanAllDialog
           homes={homes}
@@ -38,6 +77,76 @@ export function SelectionBar({ homes, onClear }: SelectionBarProps) {
         />
       )}
     </div>
+  );
+}
+
+type ChooseAllProps = Omit<SelectionBarProps, 'homes'>;
+
+/** Chooses all that were found, those too that nobody has scrolled to. */
+function ChooseAll({ search, total, onChoose }: ChooseAllProps) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const [isChoosing, setChoosing] = useState(false);
+  const choose = async () => {
+    setChoosing(true);
+    try {
+      const all: PropertyListing[] = [];
+      for (let page = 1; all.length < Math.min(total, MOST_CHOSEN); page++) {
+        const { rows } = await client.query(pageOfPropertiesQuery({ ...search, page }));
+        if (rows.length === 0) break;
+        all.push(...rows);
+      }
+      onChoose(all.slice(0, MOST_CHOSEN));
+    } catch (error) {
+      void message.error(`Not all of them could be chosen. ${troubleInWords(error)}`);
+    } finally {
+      setChoosing(false);
+    }
+  };
+  return (
+    <Button loading={isChoosing} onClick={() => void choose()}>
+      {total > MOST_CHOSEN ? `Choose the first ${MOST_CHOSEN}` : `Choose all ${total}`}
+    </Button>
+  );
+}
+
+interface ArchiveAllProps {
+  readonly homes: readonly PropertyListing[];
+  /** They are in the archive, and come back. */
+  readonly isArchived: boolean;
+  readonly onDone: () => void;
+}
+
+/** Takes homes off the list, or brings them back: nothing of them is lost. */
+function ArchiveAll({ homes, isArchived, onDone }: ArchiveAllProps) {
+  const { message, modal } = App.useApp();
+  const many = counted(homes.length, 'home');
+  const { write, isWriting } = useWrite(
+    'archive-properties',
+    async () => {
+      for (const { id } of homes) await setArchived(id, !isArchived);
+    },
+    { touches: [propertiesKey, roundKey] },
+  );
+  const archive = async () => {
+    if (!(await write())) return;
+    void message.success(isArchived ? `${many} brought back.` : `${many} in the archive.`);
+    onDone();
+  };
+  const ask = () =>
+    void modal.confirm({
+      title: `Archive ${many}?`,
+      content: 'They leave the list. Nothing is deleted, and they can be brought back at any time.',
+      okText: 'Archive them all',
+      cancelText: 'Keep them in the list',
+      onOk: archive,
+    });
+  return isArchived ? (
+    <Button loading={isWriting} onClick={() => void archive()}>
+      Bring them back
+    </Button>
+  ) : (
+    <Button onClick={ask}>Archive them…</Button>
   );
 }
 

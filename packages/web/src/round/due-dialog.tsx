@@ -9,7 +9,7 @@ import { answerDue, roundKey } from '../api/round';
 import { propertiesKey } from '../api/properties';
 import { useWrite } from '../api/use-write';
 import { todayHere } from '../format/today';
-import { useDayOrder, useSignedIn } from '../session/use-signed-in';
+import { useClock, useDayOrder, useSignedIn } from '../session/use-signed-in';
 import { Choice } from '../ui/choice';
 import { DateField } from '../ui/date-field';
 import { Dialog } from '../ui/dialog';
@@ -130,9 +130,10 @@ export function DueDialog({ line, isOnlyPutOff = false, onClose, onSaid }: DueDi
 /** What the household is asked to do, in its language; null: it cannot do it. */
 function useMessage({ timer, due }: DueLine): string | null {
   const { firm } = useSignedIn();
+  const clock = useClock();
   const language = HOUSEHOLD_LANGUAGES.find((one) => one === timer.language) ?? 'en';
   return householdMessage({
-    ...{ speaker: speakerOf(language), due, timer: timer.name },
+    ...{ speaker: speakerOf(language), due, timer: timer.name, clock },
     ...{ firm: firm.name, phone: firm.phone },
   });
 }

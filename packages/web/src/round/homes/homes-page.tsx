@@ -13,7 +13,10 @@ import listPageStyles from '../../ui/list-page.module.css';
 import { LoadError, Page } from '../../ui/page';
 import pageStyles from '../../ui/page.module.css';
 
-const NewChangeDialog = later(() => import('./new-change-dialog'), 'NewChangeDialog');
+const NewChangeDialog = later(
+  () => import('../../timer-records/new-change-dialog'),
+  'NewChangeDialog',
+);
 
 /** The changes of many homes: those that go on, and those that are closed. */
 export function HomesPage() {
@@ -47,7 +50,7 @@ export function HomesPage() {
       )}
       {open.length > 0 && <Changes title="Going on" rollouts={open} />}
       {closed.length > 0 && <Changes title="Closed" rollouts={closed} />}
-      {isNew && <NewChangeDialog onClose={() => setNew(false)} />}
+      {isNew && <NewChangeDialog homes={null} onClose={() => setNew(false)} />}
     </Page>
   );
 }

@@ -1,17 +1,18 @@
 import { formatDate, parseDate, type DayNumber } from '@water-clock/core/civil-time';
+import { counted } from '@water-clock/core/words';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useTryChange } from '../../api/use-try-change';
-import { todayHere } from '../../format/today';
-import { useClock, useDayOrder } from '../../session/use-signed-in';
-import { Choice } from '../../ui/choice';
-import { DateField } from '../../ui/date-field';
-import { Dialog } from '../../ui/dialog';
-import { Field } from '../../ui/field';
-import { NumberInput } from '../../ui/number-input';
-import { TimeInput } from '../../ui/time-input';
-import pageStyles from '../../ui/page.module.css';
-import styles from './homes.module.css';
+import { useTryChange } from '../api/use-try-change';
+import { todayHere } from '../format/today';
+import { useClock, useDayOrder } from '../session/use-signed-in';
+import { Choice } from '../ui/choice';
+import { DateField } from '../ui/date-field';
+import { Dialog } from '../ui/dialog';
+import { Field } from '../ui/field';
+import { NumberInput } from '../ui/number-input';
+import { TimeInput } from '../ui/time-input';
+import pageStyles from '../ui/page.module.css';
+import styles from './new-change-dialog.module.css';
 
 const KINDS = [
   { value: 'season-step', label: 'Step of the season' },
@@ -26,8 +27,14 @@ const SAYS: Readonly<Record<Kind, string>> = {
   finish: 'Each timer is to finish by this time, every night.',
 };
 
-/** What is to be changed at all homes, and from when on. */
-export function NewChangeDialog({ onClose }: { readonly onClose: () => void }) {
+interface NewChangeDialogProps {
+  /** The ids of the homes that it is for; null: all of the firm. */
+  readonly homes: readonly string[] | null;
+  readonly onClose: () => void;
+}
+
+/** What is to be changed at many homes, and from when on. */
+export function NewChangeDialog({ homes, onClose }: NewChangeDialogProps) {
   const order = useDayOrder();
   const clock = useClock();
   const navigate = useNavigate();
@@ -44,13 +51,16 @@ export function NewChangeDialog({ onClose }: { readonly onClose: () => void }) {
   }[kind];
   const tryOut = async () => {
     const on = formatDate(today);
-    const path = await begin({ change, on, from: formatDate(from < today ? today : from) });
+    const path = await begin({
+      ...{ change, on, from: formatDate(from < today ? today : from) },
+      ...(homes && { propertyIds: [...homes] }),
+    });
     if (path !== null) void navigate(path);
   };
   return (
     <Dialog
       open
-      title="Try a change on all homes"
+      title={`Try a change on ${homes ? counted(homes.length, 'home') : 'all homes'}`}
       onCancel={onClose}
       okText="Try it"
       cancelText="Not now"
