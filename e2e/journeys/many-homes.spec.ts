@@ -162,3 +162,28 @@ it('what is keyed in at a home is on the page, and what is left is put off with 
   await closed();
   await inRow(HOMES[3], 'away until summer');
 });
+
+it('a change is tried on the homes that were found and chosen, and on no other', async () => {
+  await goTo(owner, `${stage.url()}/properties?q=tarn`);
+  await (await labelled(owner, `Choose ${HOMES[1]}`)).click();
+  await waitForWords(owner, '1 home chosen');
+  await clickButton(owner, 'Choose all 4');
+  await waitForWords(owner, '4 homes chosen');
+  await (await labelled(owner, `Choose ${HOMES[2]}`)).click();
+  await waitForWords(owner, '3 homes chosen');
+  await clickButton(owner, 'Try a change on them…');
+  await waitForWords(owner, 'Try a change on 3 homes');
+  await clickOn(owner, '::-p-xpath(.//label[normalize-space()="Season percentage"])');
+  const percent = await owner.waitForSelector('::-p-aria([name="Percent"][role="textbox"])');
+  await percent!.click({ count: 3 });
+  await owner.keyboard.type('70');
+  await clickButton(owner, 'Try it');
+  await waitForWords(owner, 'It breaks nothing at 3 timers.');
+  await clickButton(owner, 'All 3');
+  for (const home of [HOMES[0], HOMES[1], HOMES[3]]) await owner.waitForSelector(rowOf(home));
+  const tried = await owner.$$eval('[aria-labelledby="timers"] > ul > li', (rows) =>
+    rows.map((row) => row.querySelector('a')?.textContent),
+  );
+  // What is broken stands first.
+  expect(tried.sort()).toEqual([HOMES[0], HOMES[1], HOMES[3]]);
+});

@@ -36,8 +36,9 @@ export const rolloutQuery = (id: string, on: string) =>
     refetchInterval: ({ state: { data } }) => (data ? againAfterMs(data) : NOW_AND_THEN_MS),
   });
 
+/** Timers of a change, never older than the counts that stand above them. */
 export const rolloutTimersQuery = (
-  id: string,
+  { id, outcomes, fixed, accepted, progress, pending }: Rollout,
   query: {
     readonly on: string;
     readonly which: Which;
@@ -46,7 +47,7 @@ export const rolloutTimersQuery = (
   },
 ) =>
   queryOptions({
-    queryKey: [KEY, 'timers', id, query],
+    queryKey: [KEY, 'timers', id, query, { outcomes, fixed, accepted, progress, pending }],
     queryFn: () =>
       request('get', '/api/rollouts/{rolloutId}/timers', { path: { rolloutId: id }, query }),
     staleTime: 0,

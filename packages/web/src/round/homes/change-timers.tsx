@@ -26,7 +26,7 @@ export function ChangeTimers({ rollout }: { readonly rollout: Rollout }) {
   const chosen = lists.find(({ which }) => which === place.get('which')) ?? lists[0]!;
   const page = Math.max(1, Number(place.get('page')) || 1);
   const timers = useQuery({
-    ...rolloutTimersQuery(rollout.id, {
+    ...rolloutTimersQuery(rollout, {
       ...{ on: todayHere(), which: chosen.which },
       ...{ skip: (page - 1) * PAGE_SIZE, take: PAGE_SIZE },
     }),
