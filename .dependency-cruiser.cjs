@@ -21,6 +21,8 @@ const CORE_ORDER = [
   'fixes',
   'planner',
   'repair',
+  'faults',
+  'diagnosis',
   'proposals',
   'season-steps',
   'key-in',

@@ -10,6 +10,7 @@ import { allDatesOfAHome } from './all-dates-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
 import { planHomes } from './plan-homes.mjs';
 import { repairHomes } from './repair-homes.mjs';
+import { explainFaults } from './explain-faults.mjs';
 import { seasonAtTheRoots } from './season-at-the-roots.mjs';
 import { timersTogether } from './timers-together.mjs';
 import { transferred } from '../e2e/support/transferred.js';
@@ -25,6 +26,7 @@ const MEASURES = [
   seasonAtTheRoots,
   planHomes,
   repairHomes,
+  explainFaults,
   commandLine,
   manyHomes,
   changeForManyHomes,

@@ -427,3 +427,64 @@ describe('repair', () => {
     });
   });
 });
+
+describe('explain', () => {
+  const { controller: _wrong, ...right } = plan;
+  const seen = (fields: object = {}) => ({
+    ...{ format: 'waterclock.seen/1', from: '2026-06-01T00:00:00', to: '2026-06-08T00:00:00' },
+    seen: [
+      {
+        ...{ what: 'watered', from: '2026-06-03T16:00:00', to: '2026-06-03T16:10:00' },
+        station: 1,
+      },
+      { what: 'dry', from: '2026-06-03T03:30:00', to: '2026-06-03T05:00:00', station: null },
+    ],
+    ...fields,
+  });
+
+  it('prints what would make the timer water as it was seen to, best first', async () => {
+    const { exitCode, out, messages } = await run([
+      ...['explain', planFile('timer.json', right)],
+      ...['--seen', planFile('seen.json', seen())],
+    ]);
+    expect([exitCode, messages]).toEqual([0, []]);
+    const { causes } = JSON.parse(out) as { causes: object[] };
+    expect(causes[0]).toEqual({
+      ...{ code: 'clock', offSeconds: -43_200, explains: 2, of: 2, against: 0 },
+      says: 'This would fit: the clock is 12 h behind: what is set for Wed 3 Jun, 04:00 runs on Wed 3 Jun, 16:00.',
+      check: 'Read the clock: does it show PM in the morning?',
+    });
+  });
+
+  it('goes by what the copy says of the clock', async () => {
+    const { out } = await run([
+      ...['explain', planFile('timer.json', plan)],
+      ...[
+        '--seen',
+        planFile(
+          'late.json',
+          seen({
+            seen: [{ ...seen().seen[0], from: '2026-06-02T16:00:00', to: '2026-06-02T16:10:00' }],
+          }),
+        ),
+      ],
+    ]);
+    expect(JSON.parse(out)).toMatchObject({
+      causes: [{ code: 'as-set', explains: 1, against: 0 }],
+    });
+  });
+
+  it('exits with 2 for bad input, and tells all of it', async () => {
+    const [timer, odd] = [
+      planFile('bad.json', { ...right, stations: 1 }),
+      planFile('odd.json', seen({ to: 'Monday', why: 1 })),
+    ];
+    const { exitCode, out, messages } = await run(['explain', timer, '--seen', odd]);
+    expect([exitCode, out]).toEqual([2, '']);
+    expect(messages.join('\n')).toMatch(/stations[^]*odd\.json: why[^]*odd\.json: to/);
+    expect(await run(['explain', timer])).toMatchObject({
+      exitCode: 2,
+      messages: [expect.stringContaining('--seen')],
+    });
+  });
+});

@@ -10,6 +10,7 @@ const VERBS: Readonly<Record<string, () => Promise<Verb>>> = {
   water: async () => (await import('./verbs/water.js')).waterVerb,
   ics: async () => (await import('./verbs/ics.js')).icsVerb,
   repair: async () => (await import('./verbs/repair.js')).repairVerb,
+  explain: async () => (await import('./verbs/explain.js')).explainVerb,
   compare: async () => (await import('./verbs/compare.js')).compareVerb,
   together: async () => (await import('./verbs/together.js')).togetherVerb,
 };

@@ -27,6 +27,9 @@ function check(
 /** The field may be absent; when it is there, its other checks hold. Null is not absent. */
 export const Optional = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
 
+/** The field may be null; when it is not, its other checks hold. */
+export const OrNull = (): PropertyDecorator => ValidateIf((_, value) => value !== null);
+
 const isText: Accepts = (value) => typeof value === 'string' && value.length <= 2000;
 const isWhole =
   (min: number, max: number): Accepts =>

@@ -32,7 +32,7 @@ export {
 export { hoursTurns } from './hours-turns.js';
 export { lengthsInForce, type LengthsInForce, type StartInForce } from './lengths-in-force.js';
 export { runShape, type RunShape, type StationShare } from './run-shape.js';
-export { simulate, simulateCompiled, type Simulation } from './simulate.js';
+export { simulate, simulateCompiled, waterOf, type Simulation } from './simulate.js';
 export { simulationReport, type RunName, type SimulationReport } from './simulation-report.js';
 export {
   AllDates,

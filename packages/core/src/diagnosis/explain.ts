@@ -1,0 +1,102 @@
+import { parseDateTime } from '../civil-time/index.js';
+import { Believed, flowsOf, type Fault } from '../faults/index.js';
+import type { Plan } from '../settings/index.js';
+import { scoreOf, type Candidate, type Case } from './candidate.js';
+import { byHand } from './candidates/by-hand.js';
+import { clocks, isCommonOffset } from './candidates/clocks.js';
+import { extraPrograms } from './candidates/extra-programs.js';
+import { extraStarts } from './candidates/extra-starts.js';
+import { percents } from './candidates/percents.js';
+import { wholeMachine } from './candidates/whole-machine.js';
+import { sizeOf, unlikelihood } from './likelihood.js';
+import type { Seen } from './seen.js';
+import { Sightings, type Fit } from './what-holds.js';
+import { causeInWords } from './in-words.js';
+
+const MOST_CAUSES = 10;
+
+/** What would make a timer water as it was seen to. */
+export interface Cause {
+  readonly fault: Fault;
+  /** So many of the observations hold with it. */
+  readonly explains: number;
+  readonly of: number;
+  /** Observations that it contradicts, and runs that nobody saw who saw all. */
+  readonly against: number;
+  /** What happens, with times. */
+  readonly says: string;
+  /** What to look at or try, which would tell it from the next. */
+  readonly check: string;
+}
+
+/**
+ * What explains what was seen of a timer, best first: each cause is tried out on the engine.
+ * @throws TooMuchToWorkOut
+ */
+export function explain(plan: Plan, seen: Seen): Cause[] {
+  const watch = { from: parseDateTime(seen.from)!, to: parseDateTime(seen.to)! };
+  const believed = new Believed(plan, watch, seen.rain);
+  const sightings = new Sightings(seen);
+  const set: Fault = { code: 'as-set' };
+  const asSet = sightings.fit(flowsOf(believed, set));
+  const unexplained = sightings.all.filter(
+    ({ what }, index) => what === 'watered' && !asSet.holds[index],
+  );
+  const one: Case = { believed, sightings, asSet, unexplained };
+  const tried = [
+    ...clocks(one),
+    ...percents(one),
+    ...extraStarts(one),
+    ...extraPrograms(one),
+    ...wholeMachine(one),
+    ...byHand(one),
+  ].filter(({ fit }) => isBetter(fit, asSet));
+  const isAllAsSet = asSet.explains === sightings.all.length && asSet.against === 0;
+  const all = [...(isAllAsSet ? [{ fault: set, fit: asSet }] : []), ...withoutLarger(one, tried)];
+  return all
+    .sort((a, b) => inOrder(one, a, b))
+    .slice(0, MOST_CAUSES)
+    .map(({ fault, fit: { explains, against } }) => ({
+      ...{ fault, explains, of: sightings.all.length, against },
+      ...causeInWords(one, fault),
+    }));
+}
+
+/** It explains something that the settings do not, or has less against it. */
+const isBetter = (fit: Fit, asSet: Fit): boolean =>
+  fit.against < asSet.against || fit.holds.some((holds, index) => holds && !asSet.holds[index]);
+
+const inOrder = ({ believed }: Case, a: Candidate, b: Candidate): number =>
+  scoreOf(b.fit) - scoreOf(a.fit) ||
+  unlikelihood(a.fault) - unlikelihood(b.fault) ||
+  sizeOf(a.fault, believed) - sizeOf(b.fault, believed);
+
+/** Of each code only those that explain more than all that are smaller changes; a common error is never left out for an odd one. */
+function withoutLarger({ believed }: Case, tried: readonly Candidate[]): Candidate[] {
+  const kept: Candidate[] = [];
+  const bySize = [...tried].sort(
+    (a, b) =>
+      sizeOf(a.fault, believed) - sizeOf(b.fault, believed) || scoreOf(b.fit) - scoreOf(a.fit),
+  );
+  for (const one of bySize) {
+    const isOutdone = kept.some(
+      (other) =>
+        isLike(one.fault, other.fault) &&
+        scoreOf(other.fit) >= scoreOf(one.fit) &&
+        !(isCommon(one.fault) && !isCommon(other.fault)),
+    );
+    if (!isOutdone) kept.push(one);
+  }
+  return kept;
+}
+
+const isCommon = (fault: Fault): boolean =>
+  fault.code === 'clock' && isCommonOffset(fault.offSeconds);
+
+/** Of faults that are alike in what they are of, one is enough: another station is another fault. */
+function isLike(one: Fault, other: Fault): boolean {
+  if (one.code !== other.code) return false;
+  const of = (fault: Fault) =>
+    'station' in fault ? fault.station : 'program' in fault ? fault.program : null;
+  return of(one) === of(other);
+}
