@@ -227,6 +227,12 @@ async function aChange(change: object): Promise<{ id: string; path: string }> {
 let lastPercent = 40;
 const aPercentage = () => aChange({ kind: 'percentage', percent: (lastPercent += 10) });
 
+interface TimerOfChange {
+  readonly name: string;
+  readonly home: { readonly name: string };
+  readonly due: { readonly sets?: readonly object[] | null } | null;
+}
+
 interface RuleSetOfHomes {
   readonly id: string;
   readonly version: number;
@@ -317,8 +323,14 @@ const EXERCISES: Record<WriteName, Exercise> = {
     come: async (page) => {
       const { id, path } = await aPercentage();
       await stage.ask('POST', `/rollouts/${id}/accept`, {});
+      const { timers } = await stage.ask<{ timers: TimerOfChange[] }>(
+        'GET',
+        `/rollouts/${id}/timers?which=accepted&skip=0&take=50&on=2026-06-01`,
+      );
+      // One that the household can set by itself.
+      const { home, name } = timers.find(({ due }) => (due?.sets ?? []).length > 0)!;
       await open(page, path);
-      await clickOn(page, '[aria-label="Done, put off, message: Plum cottage, Garage timer"]');
+      await clickOn(page, `[aria-label="Done, put off, message: ${home.name}, ${name}"]`);
       await clickOn(page, '::-p-xpath(.//label[normalize-space()="Ask the household"])');
       const mail = '::-p-xpath(.//*[contains(@class, "ant-modal")]//a[normalize-space()="Mail"])';
       await page.waitForSelector(mail);
