@@ -1,4 +1,4 @@
-import type { Believed, Fault } from '../faults/index.js';
+import type { Believed, Fault, Flow } from '../faults/index.js';
 import type { Fit, Sighting, Sightings } from './what-holds.js';
 
 /** What causes are looked for by. */
@@ -7,6 +7,8 @@ export interface Case {
   readonly sightings: Sightings;
   /** How well the settings fit as they are. */
   readonly asSet: Fit;
+  /** How well they fit with more water beside what they let flow. */
+  readonly beside: (more: readonly Flow[]) => Fit;
   /** Water that was seen although the settings let none flow then. */
   readonly unexplained: readonly Sighting[];
 }

@@ -1,7 +1,6 @@
-import { FAULT_CODES, flowsOf, type Fault, type FaultCode } from '../faults/index.js';
+import { FAULT_CODES, flowsOf, unlikelihood, type Fault, type FaultCode } from '../faults/index.js';
 import { casesIn, readWhole } from '../testing/cases.js';
 import { explain } from './explain.js';
-import { unlikelihood } from './likelihood.js';
 import { readSeen, type Seen } from './seen.js';
 import { hiddenFault, rankOf, type HiddenFault } from './testing/hidden-fault.js';
 import { Sightings } from './what-holds.js';

@@ -1,17 +1,23 @@
 import { parseDateTime } from '../civil-time/index.js';
-import { Believed, flowsOf, type Fault } from '../faults/index.js';
+import {
+  Believed,
+  faultInWords,
+  flowsOf,
+  isCommon,
+  sizeOf,
+  unlikelihood,
+  type Fault,
+} from '../faults/index.js';
 import type { Plan } from '../settings/index.js';
 import { scoreOf, type Candidate, type Case } from './candidate.js';
 import { byHand } from './candidates/by-hand.js';
-import { clocks, isCommonOffset } from './candidates/clocks.js';
+import { clocks } from './candidates/clocks.js';
 import { extraPrograms } from './candidates/extra-programs.js';
 import { extraStarts } from './candidates/extra-starts.js';
 import { percents } from './candidates/percents.js';
 import { wholeMachine } from './candidates/whole-machine.js';
-import { sizeOf, unlikelihood } from './likelihood.js';
 import type { Seen } from './seen.js';
 import { Sightings, type Fit } from './what-holds.js';
-import { causeInWords } from './in-words.js';
 
 const MOST_CAUSES = 10;
 
@@ -38,11 +44,13 @@ export function explain(plan: Plan, seen: Seen): Cause[] {
   const believed = new Believed(plan, watch, seen.rain);
   const sightings = new Sightings(seen);
   const set: Fault = { code: 'as-set' };
-  const asSet = sightings.fit(flowsOf(believed, set));
+  const asSetFlows = flowsOf(believed, set);
+  const asSet = sightings.fit(asSetFlows);
   const unexplained = sightings.all.filter(
     ({ what }, index) => what === 'watered' && !asSet.holds[index],
   );
-  const one: Case = { believed, sightings, asSet, unexplained };
+  const beside = sightings.beside(asSetFlows);
+  const one: Case = { believed, sightings, asSet, beside, unexplained };
   const tried = [
     ...clocks(one),
     ...percents(one),
@@ -51,15 +59,17 @@ export function explain(plan: Plan, seen: Seen): Cause[] {
     ...wholeMachine(one),
     ...byHand(one),
   ].filter(({ fit }) => isBetter(fit, asSet));
+  const firstSeen = sightings.all.find(({ what }) => what === 'watered');
   const isAllAsSet = asSet.explains === sightings.all.length && asSet.against === 0;
   const all = [...(isAllAsSet ? [{ fault: set, fit: asSet }] : []), ...withoutLarger(one, tried)];
   return all
     .sort((a, b) => inOrder(one, a, b))
     .slice(0, MOST_CAUSES)
-    .map(({ fault, fit: { explains, against } }) => ({
-      ...{ fault, explains, of: sightings.all.length, against },
-      ...causeInWords(one, fault),
-    }));
+    .map(({ fault, fit: { explains, against } }) => {
+      const { happens, check } = faultInWords(believed, fault, firstSeen);
+      const of = sightings.all.length;
+      return { fault, explains, of, against, says: `This would fit: ${happens}`, check };
+    });
 }
 
 /** It explains something that the settings do not, or has less against it. */
@@ -89,9 +99,6 @@ function withoutLarger({ believed }: Case, tried: readonly Candidate[]): Candida
   }
   return kept;
 }
-
-const isCommon = (fault: Fault): boolean =>
-  fault.code === 'clock' && isCommonOffset(fault.offSeconds);
 
 /** Of faults that are alike in what they are of, one is enough: another station is another fault. */
 function isLike(one: Fault, other: Fault): boolean {

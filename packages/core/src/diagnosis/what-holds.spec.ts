@@ -6,6 +6,7 @@ import { Sightings } from './what-holds.js';
 const at = (time: string): TimerSeconds => parseDateTime(`2026-06-02T${time}:00`)!;
 const flow = (from: string, to: string, station = 1, run = from): Flow => ({
   ...{ station, run, from: at(from), to: at(to), runEnd: at(to) },
+  start: null,
 });
 
 function sightings(fields: object): Sightings {

@@ -45,10 +45,18 @@ export class Sightings {
   readonly watch: Span;
   /** When nothing was to water, to who saw all of it; null: somebody may have missed some. */
   readonly quiet: readonly Span[] | null;
+  /** By sighting, when water bears on it; and when it bears on any. */
+  readonly #windows: readonly Span[];
+  readonly #someWindow: readonly Span[];
 
   constructor(seen: Seen) {
     this.all = seen.seen.map(sightingOf);
     this.watch = { from: parseDateTime(seen.from)!, to: parseDateTime(seen.to)! };
+    this.#windows = this.all.map(({ from, to }) => ({
+      from: asTimerSeconds(Math.min(from, to) - ROUNDED_SECONDS),
+      to: asTimerSeconds(Math.max(from, to) + ROUNDED_SECONDS),
+    }));
+    this.#someWindow = merged(this.#windows);
     this.quiet = seen.isWhole ? outside(this.watch, merged(this.#watered())) : null;
   }
 
@@ -62,23 +70,69 @@ export class Sightings {
   }
 
   fit(flows: readonly Flow[]): Fit {
-    const water = new Water(flows);
-    const holds = this.all.map((sighting) => isSeen(sighting, water));
+    const near = this.#near(flows);
+    const holds = this.all.map((sighting, index) => isSeen(sighting, new Water(near[index]!)));
+    return this.#fitOf(holds, this.#runsIn(flows));
+  }
+
+  /** How water fits that is looked at once, with more water beside it. */
+  beside(flows: readonly Flow[]): (more: readonly Flow[]) => Fit {
+    const near = this.#near(flows);
+    const { holds } = this.fit(flows);
+    const runs = this.#runsIn(flows);
+    return (more) => {
+      const nearer = this.#near(more);
+      const changed = this.all.map((sighting, index) =>
+        nearer[index]!.length === 0
+          ? holds[index]!
+          : isSeen(sighting, new Water([...near[index]!, ...nearer[index]!])),
+      );
+      return this.#fitOf(changed, new Set([...runs, ...this.#runsIn(more)]));
+    };
+  }
+
+  #fitOf(holds: readonly boolean[], runsTooMany: ReadonlySet<string>): Fit {
     const contradicted = this.all.filter(({ what }, index) => what === 'dry' && !holds[index]);
     return {
       holds,
       explains: holds.filter(Boolean).length,
-      against: contradicted.length + this.#runsTooMany(flows),
+      against: contradicted.length + runsTooMany.size,
     };
   }
 
-  #runsTooMany(flows: readonly Flow[]): number {
+  /** By sighting, the water that bears on it: a break at its end may be one that nobody notices. */
+  #near(flows: readonly Flow[]): readonly (readonly Flow[])[] {
+    const near: Flow[][] = this.#windows.map(() => []);
+    for (const flow of flows) {
+      // Most water flows while nobody looks.
+      if (!this.#isSeenAtAll(flow)) continue;
+      for (const [index, { from, to }] of this.#windows.entries())
+        if (flow.from <= to && flow.to >= from) near[index]!.push(flow);
+    }
+    return near;
+  }
+
+  #isSeenAtAll(flow: Flow): boolean {
+    const times = this.#someWindow;
+    let [low, high] = [0, times.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (times[middle]!.to < flow.from) low = middle + 1;
+      else high = middle;
+    }
+    return low < times.length && times[low]!.from <= flow.to;
+  }
+
+  /** Runs that nobody saw, who saw all of it. */
+  #runsIn(flows: readonly Flow[]): ReadonlySet<string> {
     const { quiet } = this;
-    if (!quiet) return 0;
+    if (!quiet) return NONE;
     const runs = flows.filter((flow) => quiet.some((span) => overlap(span, flow)));
-    return new Set(runs.map(({ run }) => run)).size;
+    return new Set(runs.map(({ run }) => run));
   }
 }
+
+const NONE: ReadonlySet<string> = new Set();
 
 /** Water by station, and of all of them. */
 class Water {

@@ -1,5 +1,6 @@
 import {
   addDays,
+  addSeconds,
   asTimerSeconds,
   dayOf,
   parseDateTime,
@@ -13,6 +14,7 @@ import {
   outside,
   waterOf,
   withoutRainAndFrost,
+  type BegunRun,
   type Span,
 } from '../engine/index.js';
 import { getOrMake } from '../kernel/index.js';
@@ -22,7 +24,7 @@ import { earlier, type Flow } from './flow.js';
 /** The clock of a timer may be off by so many days, either way. */
 export const MOST_OFF_DAYS = 16;
 /** Runs that wait for others go on past the date of their start. */
-const GOES_ON_DAYS = 3;
+const GOES_ON_DAYS = 2;
 
 /** What is believed to be in a timer, when it was watched, and when its sensor ought to have been wet. */
 export class Believed {
@@ -92,7 +94,7 @@ export class Believed {
       from: asTimerSeconds(this.watch.from + offSeconds),
       to: asTimerSeconds(this.watch.to + offSeconds),
     };
-    return waterIn(plan, shifted, GOES_ON_DAYS).map((flow) => earlier(flow, offSeconds));
+    return waterIn(plan, shifted, GOES_ON_DAYS, offSeconds);
   }
 
   /** Less what rain and frost take away; `isIgnored`: rain takes nothing. */
@@ -112,16 +114,30 @@ export class Believed {
   }
 }
 
-/** All water of runs that begin on the dates of a watch, or so many days around it; in timer time. */
-function waterIn(plan: Plan, { from, to }: Span, days: number): Flow[] {
+/** All water of runs that begin on the dates of a watch, or so many days around it; in timer time, and so much earlier. */
+function waterIn(plan: Plan, { from, to }: Span, days: number, offSeconds = 0): Flow[] {
   const first = addDays(dayOf(from), -days);
   const range = { from: first, days: dayOf(to) - first + days + 1 };
   const { pieces } = waterOf(compilePlan(withoutRainAndFrost(plan)), range);
-  return pieces.map(({ run, station, from: begin, to: end }) => ({
-    ...{ station, from: begin, to: end, runEnd: run.end },
-    run: `${run.program.id} ${run.nominal} ${run.startNumber}`,
-  }));
+  const known = new Map<BegunRun, Pick<Flow, 'run' | 'runEnd' | 'start'>>();
+  return pieces.map(({ run, station, from: begin, to: end }) => {
+    const of = getOrMake(known, run, () => ofRun(run, offSeconds));
+    return {
+      station,
+      from: addSeconds(begin, -offSeconds),
+      to: addSeconds(end, -offSeconds),
+      run: of.run,
+      runEnd: of.runEnd,
+      start: of.start,
+    };
+  });
 }
+
+const ofRun = ({ program: { id }, nominal, startNumber, end }: BegunRun, offSeconds: number) => ({
+  run: `${id} ${nominal} ${startNumber}`,
+  runEnd: addSeconds(end, -offSeconds),
+  start: { program: id, startNumber, nominal },
+});
 
 const spansOf = (stretches: readonly Stretch[]): readonly Span[] =>
   merged(stretches.map(({ from, to }) => ({ from: momentOf(from), to: momentOf(to) })));

@@ -1,21 +1,5 @@
 import type { DayNumber, TimerSeconds } from '../civil-time/index.js';
 
-/** What can be wrong with a timer, or was done at it, that shows in what waters; likelier ones first. */
-export const FAULT_CODES = [
-  'as-set',
-  'clock',
-  'percent',
-  'extra-start',
-  'extra-program',
-  'sensor-stuck',
-  'sensor-ignored',
-  'switched-off',
-  'station-dead',
-  'valve-stuck',
-  'by-hand',
-] as const;
-export type FaultCode = (typeof FAULT_CODES)[number];
-
 /** Water that somebody let run by hand, in seconds from when it began. */
 export interface HandPiece {
   readonly station: number;
@@ -29,32 +13,38 @@ export type HandRun =
   | { readonly of: 'program'; readonly program: string }
   | { readonly of: 'all'; readonly seconds: number };
 
-export type Fault =
-  | { readonly code: 'as-set' }
-  /** By how much the clock is ahead of true time; it takes the place of what the copy says. */
-  | { readonly code: 'clock'; readonly offSeconds: number }
-  | { readonly code: 'percent'; readonly percent: number }
-  /** `time`: `HH:MM`, as the timer shows it. */
-  | { readonly code: 'extra-start'; readonly program: string; readonly time: string }
-  | {
-      readonly code: 'extra-program';
-      readonly station: number;
-      readonly time: string;
-      readonly seconds: number;
-      /** Of the timer's calendar. */
-      readonly dates: readonly DayNumber[];
-    }
-  | { readonly code: 'sensor-stuck' }
-  | { readonly code: 'sensor-ignored' }
-  | { readonly code: 'switched-off' }
-  | { readonly code: 'station-dead'; readonly station: number }
-  | { readonly code: 'valve-stuck'; readonly station: number; readonly isAlways: boolean }
-  | {
-      readonly code: 'by-hand';
-      readonly run: HandRun;
-      /** True time. */
-      readonly at: TimerSeconds;
-      readonly pieces: readonly HandPiece[];
-    };
+type Nothing = unknown;
 
-export type FaultOf<Code extends FaultCode> = Extract<Fault, { readonly code: Code }>;
+/** What can be wrong with a timer, or was done at it, that shows in what waters; likelier ones first. */
+interface Faults {
+  'as-set': Nothing;
+  /** By how much the clock is ahead of true time; it takes the place of what the copy says. */
+  clock: { readonly offSeconds: number };
+  percent: { readonly percent: number };
+  /** `time`: `HH:MM`, as the timer shows it. */
+  'extra-start': { readonly program: string; readonly time: string };
+  'extra-program': {
+    readonly station: number;
+    readonly time: string;
+    readonly seconds: number;
+    /** Of the timer's calendar. */
+    readonly dates: readonly DayNumber[];
+  };
+  'sensor-stuck': Nothing;
+  'sensor-ignored': Nothing;
+  'switched-off': Nothing;
+  'station-dead': { readonly station: number };
+  'valve-stuck': { readonly station: number; readonly isAlways: boolean };
+  'by-hand': {
+    readonly run: HandRun;
+    /** True time. */
+    readonly at: TimerSeconds;
+    readonly pieces: readonly HandPiece[];
+  };
+}
+
+export type FaultCode = keyof Faults;
+export type FaultOf<Code extends FaultCode> = {
+  [One in Code]: { readonly code: One } & Faults[One];
+}[Code];
+export type Fault = FaultOf<FaultCode>;

@@ -1,11 +1,14 @@
 export { Believed, MOST_OFF_DAYS } from './believed.js';
+export type { Fault, FaultCode, FaultOf, HandPiece, HandRun } from './fault.js';
+export type { SeenWater } from './fault-kind.js';
+export type { Flow } from './flow.js';
+export { COMMON_OFFSETS } from './kinds/clock.js';
 export {
   FAULT_CODES,
-  type Fault,
-  type FaultCode,
-  type FaultOf,
-  type HandPiece,
-  type HandRun,
-} from './fault.js';
-export { earlier, type Flow } from './flow.js';
-export { flowsOf } from './flows-of.js';
+  faultInWords,
+  flowsBeside,
+  flowsOf,
+  isCommon,
+  sizeOf,
+  unlikelihood,
+} from './library.js';

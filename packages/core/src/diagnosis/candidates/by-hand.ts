@@ -1,6 +1,6 @@
 import { asTimerSeconds, dayOf, addSeconds } from '../../civil-time/index.js';
 import { factsOf, runAlone } from '../../engine/index.js';
-import { flowsOf, type FaultOf, type HandPiece, type HandRun } from '../../faults/index.js';
+import { flowsBeside, type FaultOf, type HandPiece, type HandRun } from '../../faults/index.js';
 import { scoreOf, someOf, type Candidate, type Case } from '../candidate.js';
 import type { Sighting } from '../what-holds.js';
 
@@ -20,7 +20,7 @@ export function byHand(one: Case): Candidate[] {
   for (const hand of handRuns(one)) {
     const fault = { code: 'by-hand' as const, ...hand };
     if (best && mostOf(one, hand) <= scoreOf(best.fit)) continue;
-    const fit = one.sightings.fit(flowsOf(one.believed, fault));
+    const fit = one.beside(flowsBeside(one.believed, fault));
     if (!best || scoreOf(fit) > scoreOf(best.fit)) best = { fault, fit };
   }
   return best ? [best] : [];

@@ -135,7 +135,7 @@ class SlidingWater {
 
   /** What rain and frost leave of a time, at a station. */
   #wetPartsOf(station: number, time: Span): readonly Span[] {
-    const flow: Flow = { ...time, station, run: '', runEnd: time.to };
+    const flow: Flow = { ...time, station, run: '', runEnd: time.to, start: null };
     // A moment has no length of its own.
     if (time.from >= time.to) {
       const moment = { ...flow, to: addSeconds(time.from, 1) };

@@ -1,22 +1,8 @@
-import { SECONDS_PER_DAY } from '../../civil-time/index.js';
-import { flowsOf, MOST_OFF_DAYS } from '../../faults/index.js';
+import { COMMON_OFFSETS, flowsOf } from '../../faults/index.js';
 import type { Candidate, Case } from '../candidate.js';
 import { fitOfOffsets, type OffsetRange } from './clock-offsets.js';
 
-const HALF_A_DAY = SECONDS_PER_DAY / 2;
-const AN_HOUR = 3600;
 const A_MINUTE = 60;
-
-/** AM for PM, summer time, and a wrong weekday or date: errors that clocks have. */
-const COMMON_OFFSETS: ReadonlySet<number> = new Set(
-  [
-    ...[HALF_A_DAY, AN_HOUR],
-    ...Array.from({ length: MOST_OFF_DAYS }, (_, day) => (day + 1) * SECONDS_PER_DAY),
-  ].flatMap((seconds) => [seconds, -seconds]),
-);
-
-export const isCommonOffset = (seconds: number): boolean => COMMON_OFFSETS.has(seconds);
-
 /** So many odd offsets are looked at, of those that fit best. */
 const MOST_ODD = 12;
 

@@ -10,7 +10,7 @@ import {
   SECONDS_PER_DAY,
   type DayNumber,
 } from '../../civil-time/index.js';
-import { flowsOf, type FaultOf } from '../../faults/index.js';
+import { flowsBeside, type FaultOf } from '../../faults/index.js';
 import { scoreOf, someOf, type Candidate, type Case } from '../candidate.js';
 import type { Sighting } from '../what-holds.js';
 
@@ -93,7 +93,7 @@ type Leftover = Pick<FaultOf<'extra-program'>, 'station' | 'time' | 'seconds'>;
 
 /** On those of the dates on which it makes what was seen fit better. */
 function onItsDays(
-  { believed, sightings }: Case,
+  { believed, beside }: Case,
   seen: readonly Sighting[],
   leftover: Leftover,
 ): Candidate {
@@ -102,7 +102,7 @@ function onItsDays(
     const dates: DayNumber[] =
       best?.fault.code === 'extra-program' ? [...best.fault.dates, date] : [date];
     const fault = { code: 'extra-program' as const, ...leftover, dates };
-    const fit = sightings.fit(flowsOf(believed, fault));
+    const fit = beside(flowsBeside(believed, fault));
     if (!best || scoreOf(fit) > scoreOf(best.fit)) best = { fault, fit };
   }
   return best!;

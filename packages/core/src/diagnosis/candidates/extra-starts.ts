@@ -7,8 +7,10 @@ import type { Sighting } from '../what-holds.js';
 const LOOK_MINUTES = 5;
 /** Times next to so many of the best are looked at step by step. */
 const MOST_REFINED = 4;
-/** So many times of day are tried with a program. */
+/** So many times of day are tried with a program; of a timer that waters much, fewer, for each takes longer. */
 const MOST_TRIED = 120;
+const LEAST_TRIED = 24;
+const MOST_WATER = 60_000;
 
 /** A start more than the copy has, at a time that brings water to where it was seen and not explained. */
 export function extraStarts(one: Case): Candidate[] {
@@ -36,16 +38,28 @@ function bestStarts(one: Case, program: ProgramSettings): Candidate[] {
   };
   const wide = Math.ceil(LOOK_MINUTES / step) * step;
   const lengthMinutes = lengthOf(one, program);
-  const times = someOf(unexplained).flatMap((sighting) =>
-    timesBefore(sighting, lengthMinutes, wide, believed.offSeconds),
+  const times = inTurn(
+    someOf(unexplained).map((sighting) =>
+      timesBefore(sighting, lengthMinutes, wide, believed.offSeconds),
+    ),
   );
-  for (const minute of [...new Set(times)].slice(0, MOST_TRIED)) tryAt(minute);
+  const most = Math.floor(MOST_WATER / (1 + believed.asSet.length));
+  const tries = Math.max(LEAST_TRIED, Math.min(MOST_TRIED, most));
+  for (const minute of [...new Set(times)].slice(0, tries)) tryAt(minute);
   const best = [...tried].sort(([, a], [, b]) => scoreOf(b.fit) - scoreOf(a.fit));
   if (step < wide)
     for (const [minute] of best.slice(0, MOST_REFINED))
       for (let beside = step - wide; beside < wide; beside += step)
         tryAt((minute + beside + MINUTES_PER_DAY) % MINUTES_PER_DAY);
   return middles(tried, step);
+}
+
+/** The first of each, then the second of each. */
+function inTurn<Value>(lists: readonly (readonly Value[])[]): Value[] {
+  const longest = Math.max(0, ...lists.map(({ length }) => length));
+  return Array.from({ length: longest }, (_, index) => index).flatMap((index) =>
+    lists.flatMap((list) => list.slice(index, index + 1)),
+  );
 }
 
 /** How long water of the program may come after its start. */

@@ -11,10 +11,16 @@ import {
   type TimerSeconds,
 } from '../../civil-time/index.js';
 import { factsOf, merged, runAlone, type Span } from '../../engine/index.js';
-import { Believed, flowsOf, type Fault, type FaultCode, type Flow } from '../../faults/index.js';
+import {
+  Believed,
+  flowsOf,
+  unlikelihood,
+  type Fault,
+  type FaultCode,
+  type Flow,
+} from '../../faults/index.js';
 import { drawFrom, type Draw } from '../../planner/testing/random-brief.js';
 import type { Plan } from '../../settings/index.js';
-import { unlikelihood } from '../likelihood.js';
 import { readSeen, type Seen } from '../seen.js';
 import { Sightings } from '../what-holds.js';
 import { isOneIn, oneOf, randomTimer } from './random-timer.js';

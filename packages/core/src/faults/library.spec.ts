@@ -3,7 +3,7 @@ import { formatDateTime } from '../civil-time/index.js';
 import { planOf } from '../testing/plans.js';
 import { Believed } from './believed.js';
 import type { Fault } from './fault.js';
-import { flowsOf } from './flows-of.js';
+import { flowsOf } from './library.js';
 
 /** Two stations of ten and five minutes at 04:00 on Wednesdays, watched for a week from Monday 1 June on. */
 const PLAN = planOf({

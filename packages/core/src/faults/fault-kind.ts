@@ -1,0 +1,27 @@
+import type { TimerSeconds } from '../civil-time/index.js';
+import type { Believed } from './believed.js';
+import type { FaultCode, FaultOf } from './fault.js';
+import type { Flow } from './flow.js';
+
+/** Water that somebody saw, in true time; `station` null: nobody knows of which. */
+export interface SeenWater {
+  readonly from: TimerSeconds;
+  readonly to: TimerSeconds;
+  readonly station: number | null;
+}
+
+/** What is known of a kind of fault. */
+export interface FaultKind<Code extends FaultCode> {
+  /** All water of the watch, and a little around it, in true time. */
+  readonly flows: (believed: Believed, fault: FaultOf<Code>) => Flow[];
+  /** How large a change of what is believed it is, among faults of its kind. */
+  readonly size: (fault: FaultOf<Code>, believed: Believed) => number;
+  /** What happens, with times: the end of a sentence that begins "This would fit:". `seen`: what was seen first. */
+  readonly happens: (
+    believed: Believed,
+    fault: FaultOf<Code>,
+    seen: SeenWater | undefined,
+  ) => string;
+  /** One thing to look at or to try that tells it from its neighbours. */
+  readonly check: (fault: FaultOf<Code>) => string;
+}

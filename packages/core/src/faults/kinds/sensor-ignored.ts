@@ -1,0 +1,16 @@
+import type { FaultKind } from '../fault-kind.js';
+import { moment } from '../in-words.js';
+
+/** The rain sensor is bypassed or broken: it waters in rain. */
+export const SENSOR_IGNORED: FaultKind<'sensor-ignored'> = {
+  flows: (believed) => believed.inWeather(believed.asSet, { isIgnored: true }),
+  size: () => 0,
+  happens: (believed) => {
+    const wet = believed.asSet.find((flow) =>
+      believed.rain.some(({ from, to }) => from < flow.to && to > flow.from),
+    );
+    const where = wet ? `: it waters station ${wet.station} on ${moment(wet.from)}` : '';
+    return `the rain sensor is bypassed or broken, and rain does not stop the timer${where}.`;
+  },
+  check: () => 'Look at the sensor switch, then wet the sensor: does the timer say that it is wet?',
+};

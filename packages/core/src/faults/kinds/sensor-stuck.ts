@@ -1,0 +1,12 @@
+import type { FaultKind } from '../fault-kind.js';
+
+/** The rain sensor says wet although it is dry. */
+export const SENSOR_STUCK: FaultKind<'sensor-stuck'> = {
+  flows: (believed) =>
+    believed.inWeather(believed.asSet).filter(({ station }) => !believed.heedsRain(station)),
+  size: () => 0,
+  happens: () =>
+    'the rain sensor says wet although it is dry, and no station that heeds it waters.',
+  check: () =>
+    'Set the sensor to bypass and run a program: does it water now? Is the sensor dry to the touch?',
+};

@@ -1,0 +1,10 @@
+import type { FaultKind } from '../fault-kind.js';
+
+/** The timer is off, or has no power. */
+export const SWITCHED_OFF: FaultKind<'switched-off'> = {
+  flows: () => [],
+  size: () => 0,
+  happens: () => 'the timer is switched off, or has no power, and nothing waters at all.',
+  check: () =>
+    'Look at the switch and the display: is it at off, or dark? The mains side is for a licensed electrician.',
+};
