@@ -1,5 +1,6 @@
 import { asTimerSeconds, dayOf, addSeconds } from '../../civil-time/index.js';
 import { factsOf, runAlone } from '../../engine/index.js';
+import { groupBy } from '../../kernel/index.js';
 import { flowsBeside, type FaultOf, type HandPiece, type HandRun } from '../../faults/index.js';
 import { scoreOf, someOf, type Candidate, type Case } from '../candidate.js';
 import type { Sighting } from '../what-holds.js';
@@ -76,15 +77,29 @@ function* programsAt({ believed }: Case, sighting: Sighting): Generator<Hand> {
   const { plan, offSeconds } = believed;
   for (const program of plan.programs) {
     const facts = factsOf(dayOf(addSeconds(sighting.said.from, offSeconds)));
-    const { pieces, lengthSeconds } = runAlone(plan, program, facts).shape;
+    const { shape } = runAlone(plan, program, facts);
     const run: HandRun = { of: 'program', program: program.id };
-    const whole = { station: 0, fromSeconds: 0, toSeconds: lengthSeconds };
-    const meant = sighting.station === null ? [whole, ...pieces] : pieces;
-    for (const piece of meant) {
-      if (sighting.station !== null && piece.station !== sighting.station) continue;
-      for (const at of begins(sighting, piece)) yield { run, at: asTimerSeconds(at), pieces };
-    }
+    for (const pieces of [shape.pieces, withoutWaits(shape.pieces)])
+      for (const piece of piecesMeant(sighting, pieces))
+        for (const at of begins(sighting, piece)) yield { run, at: asTimerSeconds(at), pieces };
   }
+}
+
+/** By hand some timers wait for nothing: each station is on at a stretch, one after the other. */
+function withoutWaits(pieces: readonly HandPiece[]): HandPiece[] {
+  let at = 0;
+  return [...groupBy(pieces, ({ station }) => station)].map(([station, own]) => {
+    const fromSeconds = at;
+    at += own.reduce((sum, piece) => sum + piece.toSeconds - piece.fromSeconds, 0);
+    return { station, fromSeconds, toSeconds: at };
+  });
+}
+
+/** Those that may be what was seen; of a station that nobody named all of them together too. */
+function piecesMeant({ station }: Sighting, pieces: readonly HandPiece[]): readonly HandPiece[] {
+  if (station !== null) return pieces.filter((piece) => piece.station === station);
+  const end = Math.max(0, ...pieces.map(({ toSeconds }) => toSeconds));
+  return [{ station: 0, fromSeconds: 0, toSeconds: end }, ...pieces];
 }
 
 /** When it began, if a piece of it was seen: as the piece began, as it ended, and between the two. */
@@ -107,15 +122,16 @@ function* allAt({ believed, unexplained }: Case, sighting: Sighting): Generator<
   );
   for (let minutes = 1; minutes <= MOST_MINUTES_OF_ALL; minutes++) {
     const seconds = minutes * A_MINUTE;
-    const turn = seconds + controller.stationDelaySeconds;
-    const pieces = numbers.map((station, place) => ({
-      ...{ station, fromSeconds: place * turn, toSeconds: place * turn + seconds },
-    }));
-    for (const place of places)
-      yield {
-        run: { of: 'all', seconds },
-        at: addSeconds(sighting.said.from, -place * turn),
-        pieces,
-      };
+    for (const turn of new Set([seconds + controller.stationDelaySeconds, seconds])) {
+      const pieces = numbers.map((station, place) => ({
+        ...{ station, fromSeconds: place * turn, toSeconds: place * turn + seconds },
+      }));
+      for (const place of places)
+        yield {
+          run: { of: 'all', seconds },
+          at: addSeconds(sighting.said.from, -place * turn),
+          pieces,
+        };
+    }
   }
 }

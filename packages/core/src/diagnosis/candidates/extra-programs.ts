@@ -21,6 +21,8 @@ const LONGER_SECONDS = [0, 5 * A_MINUTE, 10 * A_MINUTE];
 const LEAST_SECONDS = 5 * A_MINUTE;
 /** Of a station that nobody named, so many are tried. */
 const MOST_UNNAMED = 12;
+/** Where nobody named the station they explain alike: so many are told. */
+const MOST_TOLD = 3;
 
 /** Leftovers of one station in another program, at a time of day at which water was seen that nothing set explains. */
 export function extraPrograms(one: Case): Candidate[] {
@@ -32,7 +34,10 @@ export function extraPrograms(one: Case): Candidate[] {
     ? stations.map(({ number }) => number).slice(0, MOST_UNNAMED)
     : [];
   const tried = new Set([...numbers, ...[...named].filter((station) => station !== null)]);
-  return [...tried].flatMap((station) => bestOf(one, station) ?? []);
+  return [...tried]
+    .flatMap((station) => bestOf(one, station) ?? [])
+    .sort((a, b) => scoreOf(b.fit) - scoreOf(a.fit))
+    .slice(0, MOST_TOLD);
 }
 
 /** Of the times and lengths at which it fits what was seen best, the shortest; people tell times as they see them. */
