@@ -155,7 +155,7 @@ it('a job is planned for a visit, with its parts and price, and done', async () 
 
 it('homes are found by what they need, with the filter in the address, and visits planned to all chosen', async () => {
   await goTo(page, `${stage.url()}/properties?reason=job`);
-  await waitForWords(page, 'jobs');
+  await page.waitForSelector('table tbody tr strong');
   const rows = () =>
     page.$$eval('table tbody tr strong', (all) => all.map(({ textContent }) => textContent));
   const found = await rows();
