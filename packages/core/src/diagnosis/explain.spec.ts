@@ -66,7 +66,7 @@ describe.each(FAULT_CODES)('%s, hidden at random timers', (code) => {
   const cases = hidden(code, MANY);
   const answers = cases.map(({ plan, seen }) => explain(plan, seen));
 
-  it('is told first, but for what explains as much and is as likely', () => {
+  it('stands behind nothing that explains less, or as much and is less likely', () => {
     const ranks = cases.map((one, index) => rankOf(one, answers[index]!));
     expect(ranks.filter((rank) => rank !== 1 && rank !== null)).toEqual([]);
   });

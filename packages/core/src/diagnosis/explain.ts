@@ -1,4 +1,3 @@
-import { parseDateTime } from '../civil-time/index.js';
 import {
   Believed,
   faultInWords,
@@ -40,9 +39,8 @@ export interface Cause {
  * @throws TooMuchToWorkOut
  */
 export function explain(plan: Plan, seen: Seen): Cause[] {
-  const watch = { from: parseDateTime(seen.from)!, to: parseDateTime(seen.to)! };
-  const believed = new Believed(plan, watch, seen.rain);
   const sightings = new Sightings(seen);
+  const believed = new Believed(plan, sightings.watch, seen.rain);
   const set: Fault = { code: 'as-set' };
   const asSetFlows = flowsOf(believed, set);
   const asSet = sightings.fit(asSetFlows);

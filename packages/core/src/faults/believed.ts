@@ -89,7 +89,8 @@ export class Believed {
   }
 
   /** What settings make of the watch, in true time, before rain and frost. */
-  dryFlows(plan: Plan, offSeconds = this.offSeconds): Flow[] {
+  dryFlows(plan: Plan): Flow[] {
+    const { offSeconds } = this;
     const shifted = {
       from: asTimerSeconds(this.watch.from + offSeconds),
       to: asTimerSeconds(this.watch.to + offSeconds),

@@ -1,9 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { plannedChangeKey, type Due } from '@water-clock/core/dues';
-import { homesChangeInWords, readHomesChange, type HomesChange } from '@water-clock/core/rollouts';
+import { homesChangeInWords, readHomesChange } from '@water-clock/core/rollouts';
 import Papa from 'papaparse';
-import type { DataSource, EntityManager } from 'typeorm';
+import type { DataSource } from 'typeorm';
 import { askerOf, type SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
@@ -12,6 +12,7 @@ import { Rollout } from '../schema/rollout.entity.js';
 import { BASIS } from '../timer-records/basis.js';
 import { Standings } from '../timer-records/standings.js';
 import { IS_ACCEPTABLE } from './acceptable.js';
+import { refuseOtherHomes, refuseUnknown } from './refused.js';
 import { RolloutWork } from './rollout-work.js';
 import type {
   NewRollout,
@@ -321,39 +322,3 @@ const listing = ({ inForceAt, closedAt, createdAt, ...row }: ListedRow): Rollout
   ...{ inForceAt: inForceAt?.toISOString() ?? null, closedAt: closedAt?.toISOString() ?? null },
   createdAt: createdAt.toISOString(),
 });
-
-async function refuseOtherHomes(
-  manager: EntityManager,
-  firmId: string,
-  propertyIds: readonly string[] | null,
-): Promise<void> {
-  if (propertyIds === null) return;
-  const others = await manager.query<unknown[]>(
-    `SELECT 1 FROM unnest($2::uuid[]) AS asked (id) WHERE NOT EXISTS (
-       SELECT 1 FROM properties p WHERE p.id = asked.id AND p.firm_id = $1
-         AND p.archived_at IS NULL)`,
-    [firmId, propertyIds],
-  );
-  if (others.length > 0)
-    throw badInput([
-      { path: 'propertyIds', message: 'must be homes of this firm that are not archived' },
-    ]);
-}
-
-async function refuseUnknown(
-  manager: EntityManager,
-  firmId: string,
-  change: HomesChange,
-): Promise<void> {
-  const known = async (table: string, id: string) =>
-    (
-      await manager.query<unknown[]>(`SELECT 1 FROM ${table} WHERE firm_id = $1 AND id = $2`, [
-        firmId,
-        id,
-      ])
-    ).length > 0;
-  if (change.kind === 'rules' && !(await known('rule_sets', change.ruleSetId)))
-    throw badInput([{ path: 'change.ruleSetId', message: 'is no rule set of this firm' }]);
-  if (change.kind === 'timer-type' && !(await known('timer_kinds', change.timerTypeId)))
-    throw badInput([{ path: 'change.timerTypeId', message: 'is no timer type of this firm' }]);
-}

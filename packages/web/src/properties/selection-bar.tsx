@@ -45,21 +45,20 @@ export function SelectionBar({ homes, search, total, onChoose }: SelectionBarPro
   const [isPlanning, setPlanning] = useState(false);
   const [isTrying, setTrying] = useState(false);
   const mayChange = useMayChange();
+  const isArchived = search.archived === 'yes';
   const onClear = () => onChoose([]);
   return (
     <div className={styles['properties-search']} role="group" aria-label="With those chosen">
       <strong>{counted(homes.length, 'home')} chosen</strong>
-      {homes.length < Math.min(total, MOST_CHOSEN) && (
-        <ChooseAll {...{ search, total, onChoose }} />
-      )}
+      {homes.length < MOST_CHOSEN && <ChooseAll {...{ homes, search, total, onChoose }} />}
       <Button onClick={() => setPlanning(true)}>Plan visits to all…</Button>
       {mayChange && (
         <>
-          <Button onClick={() => setTrying(true)}>Try a change on them…</Button>
+          {!isArchived && <Button onClick={() => setTrying(true)}>Try a change on them…</Button>}
           <SaveForOffline timerIds={homes.flatMap(({ timers }) => timers.map(({ id }) => id))}>
             Save them for offline
           </SaveForOffline>
-          <ArchiveAll homes={homes} isArchived={search.archived === 'yes'} onDone={onClear} />
+          <ArchiveAll {...{ homes, isArchived }} onDone={onClear} />
         </>
       )}
       <Button onClick={onClear}>Choose none</Button>
@@ -80,23 +79,21 @@ export function SelectionBar({ homes, search, total, onChoose }: SelectionBarPro
   );
 }
 
-type ChooseAllProps = Omit<SelectionBarProps, 'homes'>;
-
-/** Chooses all that were found, those too that nobody has scrolled to. */
-function ChooseAll({ search, total, onChoose }: ChooseAllProps) {
+/** Chooses all that were found, those too that nobody has scrolled to; what was chosen before stays so. */
+function ChooseAll({ homes, search, total, onChoose }: SelectionBarProps) {
   const client = useQueryClient();
   const { message } = App.useApp();
   const [isChoosing, setChoosing] = useState(false);
   const choose = async () => {
     setChoosing(true);
     try {
-      const all: PropertyListing[] = [];
-      for (let page = 1; all.length < Math.min(total, MOST_CHOSEN); page++) {
+      const all = new Map(homes.map((home) => [home.id, home]));
+      for (let page = 1; all.size < MOST_CHOSEN; page++) {
         const { rows } = await client.query(pageOfPropertiesQuery({ ...search, page }));
         if (rows.length === 0) break;
-        all.push(...rows);
+        for (const home of rows) all.set(home.id, home);
       }
-      onChoose(all.slice(0, MOST_CHOSEN));
+      onChoose([...all.values()].slice(0, MOST_CHOSEN));
     } catch (error) {
       void message.error(`Not all of them could be chosen. ${troubleInWords(error)}`);
     } finally {

@@ -65,8 +65,8 @@ function inTurn<Value>(lists: readonly (readonly Value[])[]): Value[] {
 /** How long water of the program may come after its start. */
 function lengthOf({ believed }: Case, { id }: ProgramSettings): number {
   const runs = new Map<string, { from: number; to: number }>();
-  for (const { run, from, to } of believed.wide) {
-    if (!run.startsWith(`${id} `)) continue;
+  for (const { run, start, from, to } of believed.wide) {
+    if (start?.program !== id) continue;
     const known = runs.get(run) ?? { from, to };
     runs.set(run, { from: Math.min(known.from, from), to: Math.max(known.to, to) });
   }

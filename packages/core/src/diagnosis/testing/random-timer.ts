@@ -1,5 +1,11 @@
-import { addDays, asMinuteOfDay, formatDate, formatTimeOfDay } from '../../civil-time/index.js';
-import { parseDate, type DayNumber } from '../../civil-time/index.js';
+import {
+  addDays,
+  asMinuteOfDay,
+  formatDate,
+  formatTimeOfDay,
+  parseDate,
+  type DayNumber,
+} from '../../civil-time/index.js';
 import type { Draw } from '../../planner/testing/random-brief.js';
 import { readPlan, type Plan } from '../../settings/index.js';
 

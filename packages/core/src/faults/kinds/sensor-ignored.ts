@@ -6,8 +6,10 @@ export const SENSOR_IGNORED: FaultKind<'sensor-ignored'> = {
   flows: (believed) => believed.inWeather(believed.asSet, { isIgnored: true }),
   size: () => 0,
   happens: (believed) => {
-    const wet = believed.asSet.find((flow) =>
-      believed.rain.some(({ from, to }) => from < flow.to && to > flow.from),
+    const wet = believed.asSet.find(
+      (flow) =>
+        believed.heedsRain(flow.station) &&
+        believed.rain.some(({ from, to }) => from < flow.to && to > flow.from),
     );
     const where = wet ? `: it waters station ${wet.station} on ${moment(wet.from)}` : '';
     return `the rain sensor is bypassed or broken, and rain does not stop the timer${where}.`;
