@@ -47,8 +47,8 @@ export function explainFaults() {
       ...{ name: 'what was seen explained, 99th percentile', median: quantile(times, 0.99) },
       ...{ spread, unit: 'ms', goal: 2000 },
     },
-    row('the true cause first, however little was seen', upTo(1), 80),
-    row('the true cause among the first three, however little was seen', upTo(3), 97),
+    row('the true cause first, of each kind as many', upTo(1), 80),
+    row('the true cause among the first three, of each kind as many', upTo(3), 97),
     row(
       'nothing first that explains less than the truth, or as much and is less likely',
       share(({ isBest }) => isBest),

@@ -100,7 +100,7 @@ const FAULTS: Readonly<Record<FaultCode, RandomFault>> = {
   },
 };
 
-/** One fault of a kind at a random timer, and what somebody noticed; null where it shows nowhere. */
+/** One fault of a kind at a random timer, and what somebody noticed; null where nothing is to be noticed. */
 export function hiddenFault(seed: number, code: FaultCode): HiddenFault | null {
   const draw = drawFrom(seed);
   const { plan, from } = randomTimer(draw);
@@ -120,7 +120,14 @@ export function hiddenFault(seed: number, code: FaultCode): HiddenFault | null {
     ...{ from: formatDateTime(watch.from), to: formatDateTime(watch.to) },
   });
   if (!read.ok) throw new Error(JSON.stringify(read.trouble));
+  if (code !== 'as-set' && isAllOf(read.value, set)) return null;
   return { plan, seen: read.value, truth, believed };
+}
+
+/** Nothing was seen but what this water shows: nobody would call. */
+function isAllOf(seen: Seen, water: readonly Flow[]): boolean {
+  const { explains, against, holds } = new Sightings(seen).fit(water);
+  return explains === holds.length && against === 0;
 }
 
 const isIn = (flow: Span, watch: Span): boolean => flow.from >= watch.from && flow.to <= watch.to;
@@ -165,8 +172,12 @@ const allWatered = (real: readonly Flow[], watch: Span): Noticed[] | null => {
     : seen.map(({ from, to }) => sighted('watered', from, to, null));
 };
 
-/** Some of what waters, some of what stays dry, and at least one thing that is not as the settings have it. */
+/**
+ * Half of what waters otherwise than it is set to, half of what stays dry that is not to, and some of the rest: of all
+ * that is odd at least one thing. Who sees no water at all says so of all the time.
+ */
 function someSeen(real: readonly Flow[], set: readonly Flow[], watch: Span, draw: Draw): Noticed[] {
+  if (real.length === 0) return [sighted('dry', watch.from, watch.to, null)];
   const odd = real.filter((flow) => !set.some((other) => isSameFlow(flow, other)));
   const missing = set.filter(
     (flow) => !real.some((other) => other.from < flow.to && other.to > flow.from),
@@ -180,11 +191,15 @@ function someSeen(real: readonly Flow[], set: readonly Flow[], watch: Span, draw
   const usual = real.filter((flow) => !odd.includes(flow));
   const someOf = (flows: readonly Flow[], many: number) =>
     flows.filter(() => draw(Math.max(1, flows.length)) < many);
-  const watered = [...someOf(odd, 4), ...odd.slice(0, 1), ...someOf(usual, 3)];
+  const watered = [
+    ...someOf(odd, Math.max(4, odd.length / 2)),
+    ...odd.slice(0, 1),
+    ...someOf(usual, 4),
+  ];
   const seen = [...new Set(watered)].flatMap((flow) => seenOf(flow, draw));
   const dry = [
-    ...someOf(missing, 2).map((flow) => dryOf(flow, isOneIn(draw, 2) ? null : flow.station)),
-    ...[...someOf(dead, 2), ...(odd.length === 0 ? dead.slice(0, 1) : [])].map((flow) =>
+    ...someOf(missing, 3).map((flow) => dryOf(flow, isOneIn(draw, 2) ? null : flow.station)),
+    ...[...someOf(dead, 3), ...(odd.length === 0 ? dead.slice(0, 1) : [])].map((flow) =>
       dryOf(flow, flow.station),
     ),
     ...dryDay(real, watch, draw),
