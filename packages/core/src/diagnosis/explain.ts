@@ -39,16 +39,38 @@ export interface Cause {
  * @throws TooMuchToWorkOut
  */
 export function explain(plan: Plan, seen: Seen): Cause[] {
+  const one = caseOf(plan, seen);
+  return bestOf(one)
+    .slice(0, MOST_CAUSES)
+    .map((candidate) => causeOf(one, candidate));
+}
+
+/**
+ * One cause, whether it explains anything or not: what somebody found out by looking.
+ * @throws TooMuchToWorkOut
+ */
+export function weigh(plan: Plan, seen: Seen, fault: Fault): Cause {
+  const one = caseOf(plan, seen);
+  return causeOf(one, { fault, fit: one.sightings.fit(flowsOf(one.believed, fault)) });
+}
+
+/** What was seen of a timer, held against its settings. */
+export function caseOf(plan: Plan, seen: Seen): Case {
   const sightings = new Sightings(seen);
   const believed = new Believed(plan, sightings.watch, seen.rain);
-  const set: Fault = { code: 'as-set' };
-  const asSetFlows = flowsOf(believed, set);
+  const asSetFlows = flowsOf(believed, AS_SET);
   const asSet = sightings.fit(asSetFlows);
   const unexplained = sightings.all.filter(
     ({ what }, index) => what === 'watered' && !asSet.holds[index],
   );
-  const beside = sightings.beside(asSetFlows);
-  const one: Case = { believed, sightings, asSet, beside, unexplained };
+  return { believed, sightings, asSet, beside: sightings.beside(asSetFlows), unexplained };
+}
+
+const AS_SET: Fault = { code: 'as-set' };
+
+/** All that explain more than the settings do, or these where nothing speaks against them; best first. */
+export function bestOf(one: Case): Candidate[] {
+  const { asSet } = one;
   const tried = [
     ...clocks(one),
     ...percents(one),
@@ -57,17 +79,20 @@ export function explain(plan: Plan, seen: Seen): Cause[] {
     ...wholeMachine(one),
     ...byHand(one),
   ].filter(({ fit }) => isBetter(fit, asSet));
+  const asTheyAre = isWhole(one, asSet) ? [{ fault: AS_SET, fit: asSet }] : [];
+  return [...asTheyAre, ...withoutLarger(one, tried)].sort((a, b) => inOrder(one, a, b));
+}
+
+/** Everything that was seen holds, and nothing speaks against it. */
+export const isWhole = ({ sightings }: Case, { explains, against }: Fit): boolean =>
+  explains === sightings.all.length && against === 0;
+
+export function causeOf({ believed, sightings }: Case, { fault, fit }: Candidate): Cause {
   const firstSeen = sightings.all.find(({ what }) => what === 'watered');
-  const isAllAsSet = asSet.explains === sightings.all.length && asSet.against === 0;
-  const all = [...(isAllAsSet ? [{ fault: set, fit: asSet }] : []), ...withoutLarger(one, tried)];
-  return all
-    .sort((a, b) => inOrder(one, a, b))
-    .slice(0, MOST_CAUSES)
-    .map(({ fault, fit: { explains, against } }) => {
-      const { happens, check } = faultInWords(believed, fault, firstSeen);
-      const of = sightings.all.length;
-      return { fault, explains, of, against, says: `This would fit: ${happens}`, check };
-    });
+  const { happens, check } = faultInWords(believed, fault, firstSeen);
+  const { explains, against } = fit;
+  const of = sightings.all.length;
+  return { fault, explains, of, against, says: `This would fit: ${happens}`, check };
 }
 
 /** It explains something that the settings do not, or has less against it. */

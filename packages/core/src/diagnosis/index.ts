@@ -1,9 +1,14 @@
-export { explain, type Cause } from './explain.js';
+export { narrowed, subjectOf, type Answer, type Bearing, type WeighedCause } from './answers.js';
+export { explain, weigh, type Cause } from './explain.js';
+export { waterWith, type DrawnWater } from './drawn.js';
+export { perhapsTwo, type TwoThings } from './two-things.js';
+export { readSaid, type Said, type SaidOf } from './said.js';
 export {
   readSeen,
   SEEN_FORMAT,
+  seenProblems,
   type Dry,
   type Observation,
-  type Seen,
+  Seen,
   type Watered,
 } from './seen.js';

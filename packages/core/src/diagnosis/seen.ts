@@ -49,7 +49,10 @@ export class Seen {
   @Flag() isWhole = false;
   /** When the rain sensor ought to have been wet. */
   @NestedList(() => Stretch) rain: Stretch[] = [];
-  @NestedList(({ what }) => (what === 'watered' ? Watered : what === 'dry' ? Dry : NeitherOfThem))
+  @NestedList(
+    ({ what }) => (what === 'watered' ? Watered : what === 'dry' ? Dry : NeitherOfThem),
+    [Watered, Dry],
+  )
   seen!: Observation[];
 }
 
@@ -62,6 +65,13 @@ export function readSeen(document: unknown): Result<Seen, readonly DocumentProbl
   const problems: DocumentProblem[] = [];
   const seen = readObject(Seen, document, ROOT_PATH, problems);
   if (problems.length > 0) return err(problems);
+  const more = seenProblems(seen);
+  return more.length === 0 ? ok(seen) : err(more);
+}
+
+/** What no field alone shows; of a document whose fields are well. */
+export function seenProblems(seen: Seen): DocumentProblem[] {
+  const problems: DocumentProblem[] = [];
   const watched = parseDateTime(seen.to)! - parseDateTime(seen.from)!;
   if (watched === 0) problems.push({ path: 'to', message: 'must be after its from' });
   if (watched > MOST_DAYS * SECONDS_PER_DAY)
@@ -74,5 +84,5 @@ export function readSeen(document: unknown): Result<Seen, readonly DocumentProbl
         path: `${entryPath('seen', index)}.from`,
         message: 'must be within the time that was watched',
       });
-  return problems.length === 0 ? ok(seen) : err(problems);
+  return problems;
 }

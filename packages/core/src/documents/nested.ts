@@ -36,9 +36,11 @@ export const OptionalNested = (classOf: Nesting['classOf']): PropertyDecorator =
 export const NestedOrNull = (classOf: Nesting['classOf']): PropertyDecorator =>
   record({ ...PLAIN, classOf, mayBeNull: true });
 
-/** The field holds a list of objects. */
-export const NestedList = (classOf: Nesting['classOf']): PropertyDecorator =>
-  record({ ...PLAIN, classOf, isList: true });
+/** The field holds a list of objects; of a union, `variants` lists its classes. */
+export const NestedList = (
+  classOf: Nesting['classOf'],
+  variants: readonly DocumentClass[] = [],
+): PropertyDecorator => record({ ...PLAIN, classOf, isList: true, variants });
 
 /** The field holds a list of objects, or is absent. */
 export const OptionalNestedList = (classOf: Nesting['classOf']): PropertyDecorator =>

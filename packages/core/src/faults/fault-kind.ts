@@ -1,4 +1,5 @@
 import type { TimerSeconds } from '../civil-time/index.js';
+import type { Plan } from '../settings/index.js';
 import type { Believed } from './believed.js';
 import type { FaultCode, FaultOf } from './fault.js';
 import type { Flow } from './flow.js';
@@ -14,6 +15,8 @@ export interface SeenWater {
 export interface FaultKind<Code extends FaultCode> {
   /** All water of the watch, and a little around it, in true time. */
   readonly flows: (believed: Believed, fault: FaultOf<Code>) => Flow[];
+  /** Settings that make a timer do the same, where it is one of the settings. */
+  readonly inSettings?: (plan: Plan, fault: FaultOf<Code>) => Plan;
   /** How large a change of what is believed it is, among faults of its kind. */
   readonly size: (fault: FaultOf<Code>, believed: Believed) => number;
   /** What happens, with times: the end of a sentence that begins "This would fit:". `seen`: what was seen first. */

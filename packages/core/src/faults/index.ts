@@ -8,7 +8,9 @@ export {
   faultInWords,
   flowsBeside,
   flowsOf,
+  flowsOfBoth,
   isCommon,
+  settingsWith,
   sizeOf,
   unlikelihood,
 } from './library.js';

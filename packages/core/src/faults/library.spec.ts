@@ -3,7 +3,7 @@ import { formatDateTime } from '../civil-time/index.js';
 import { planOf } from '../testing/plans.js';
 import { Believed } from './believed.js';
 import type { Fault } from './fault.js';
-import { flowsOf } from './library.js';
+import { flowsOf, settingsWith } from './library.js';
 
 /** Two stations of ten and five minutes at 04:00 on Wednesdays, watched for a week from Monday 1 June on. */
 const PLAN = planOf({
@@ -34,6 +34,21 @@ const told = (fault: Fault, { rain = [] as typeof RAIN } = {}) =>
     );
 
 const SET = ['1 06-03T04:00 04:10', '2 06-03T04:10 04:15'];
+
+it.each<Fault>([
+  { code: 'clock', offSeconds: -5400 },
+  { code: 'percent', percent: 70 },
+  { code: 'extra-start', program: 'A', time: '11:00' },
+  { code: 'sensor-ignored' },
+])('$code is one of the settings: a timer that has it waters as the fault has it', (fault) => {
+  const changed = settingsWith(PLAN, fault)!;
+  const water = (plan: typeof PLAN, one: Fault) =>
+    flowsOf(new Believed(plan, WATCH, fault.code === 'sensor-ignored' ? RAIN : []), one)
+      .filter(({ from, to }) => from < WATCH.to && to > WATCH.from)
+      .map(({ station, from, to }) => ({ station, from, to }));
+  expect(water(changed, { code: 'as-set' })).toEqual(water(PLAN, fault));
+  expect(water(changed, { code: 'as-set' })).not.toEqual(water(PLAN, { code: 'as-set' }));
+});
 
 it.each<[string, Fault, string[]]>([
   ['as it is set', { code: 'as-set' }, SET],

@@ -1,4 +1,5 @@
 import { keysOf } from '../kernel/index.js';
+import type { Plan } from '../settings/index.js';
 import type { Believed } from './believed.js';
 import type { Fault, FaultCode, FaultOf } from './fault.js';
 import type { FaultKind, SeenWater } from './fault-kind.js';
@@ -35,6 +36,33 @@ export const FAULT_CODES: readonly FaultCode[] = keysOf(KINDS);
 /** All water of the watch, and a little around it, where something is wrong; in true time. */
 export const flowsOf = <Code extends FaultCode>(believed: Believed, fault: FaultOf<Code>): Flow[] =>
   KINDS[fault.code].flows(believed, fault);
+
+/** Settings that make a timer do the same; null: it is none of the settings. */
+export const settingsWith = <Code extends FaultCode>(
+  plan: Plan,
+  fault: FaultOf<Code>,
+): Plan | null => {
+  const kind: FaultKind<Code> = KINDS[fault.code];
+  return kind.inSettings?.(plan, fault) ?? null;
+};
+
+/** All water where two things are wrong, neither of them one of the settings; null: they cannot both be told. */
+export function flowsOfBoth(believed: Believed, one: Fault, other: Fault): Flow[] | null {
+  if (one.code === 'extra-program' || one.code === 'by-hand') {
+    const isDry = (station: number) =>
+      other.code === 'switched-off' || (other.code === 'station-dead' && other.station === station);
+    const beside = flowsBeside(believed, one).filter(({ station }) => !isDry(station));
+    return [...flowsOf(believed, other), ...beside];
+  }
+  if (other.code === 'extra-program' || other.code === 'by-hand')
+    return flowsOfBoth(believed, other, one);
+  if (!('station' in one) || !('station' in other) || one.station === other.station) return null;
+  const { station } = one;
+  return [
+    ...flowsOf(believed, other).filter((flow) => flow.station !== station),
+    ...flowsOf(believed, one).filter((flow) => flow.station === station),
+  ];
+}
 
 /** Of faults that only add water to what is set, that water alone. */
 export const flowsBeside = (

@@ -2,6 +2,7 @@ import {
   Amount,
   Flag,
   ListOfChoices,
+  Nested,
   OneOf,
   Optional,
   readObject,
@@ -10,6 +11,8 @@ import {
   WholeNumber,
   type DocumentProblem,
 } from '../documents/index.js';
+import { Seen, seenProblems } from '../diagnosis/index.js';
+import { FAULT_CODES, type FaultCode } from '../faults/index.js';
 import { err, ok, type Result, fieldOf, keysOf } from '../kernel/index.js';
 import { LONGEST_SECONDS } from '../timer-types/index.js';
 import { STATION_FAULTS, type StationFault } from './station-faults.js';
@@ -65,9 +68,29 @@ export class CareEntry {
   @Flag() isDone!: boolean;
 }
 
-export type VisitEntry = StepEntry | KeyInEntry | StationEntry | CareEntry;
+/** What was wrong with the timer was found, or it was not that after all. */
+export class CauseEntry {
+  @OneOf(['cause']) kind = 'cause' as const;
+  @OneOf(FAULT_CODES) code!: FaultCode;
+  /** Of which station or program it is, where it is of one. */
+  @Optional() @WholeNumber(1, 256) station?: number;
+  @Optional() @Text() program?: string;
+  /** What happens, in words. */
+  @Text() says!: string;
+  @Flag() isFound!: boolean;
+  /** What was seen, by which it was found. */
+  @Nested(() => Seen) seen!: Seen;
+}
 
-const ENTRIES = { step: StepEntry, 'key-in': KeyInEntry, station: StationEntry, care: CareEntry };
+export type VisitEntry = StepEntry | KeyInEntry | StationEntry | CareEntry | CauseEntry;
+
+const ENTRIES = {
+  step: StepEntry,
+  'key-in': KeyInEntry,
+  station: StationEntry,
+  care: CareEntry,
+  cause: CauseEntry,
+};
 
 export const VISIT_ENTRIES = Object.values(ENTRIES);
 
@@ -80,5 +103,9 @@ export function readEntry(document: unknown): Result<VisitEntry, readonly Docume
   const entry: VisitEntry = readObject<VisitEntry>(ENTRIES[kind], document, ROOT_PATH, problems);
   if (entry.kind === 'step' && entry.state === 'skipped' && !entry.reason?.trim())
     problems.push({ path: 'reason', message: 'is required: why is the step left out?' });
+  if (entry.kind === 'cause' && problems.length === 0)
+    problems.push(
+      ...seenProblems(entry.seen).map(({ path, message }) => ({ path: `seen.${path}`, message })),
+    );
   return problems.length === 0 ? ok(entry) : err(problems);
 }

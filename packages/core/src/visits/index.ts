@@ -7,6 +7,7 @@ export {
 export {
   CARE_NAMES,
   CareEntry,
+  CauseEntry,
   CARES,
   KeyInEntry,
   readEntry,

@@ -1,4 +1,4 @@
-import type { Care, KeyInEntry, StationEntry, StepEntry, VisitEntry } from './entry.js';
+import type { Care, CauseEntry, KeyInEntry, StationEntry, StepEntry, VisitEntry } from './entry.js';
 import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
 
 /** An entry as it was made: by whom, when, and what its maker had seen. */
@@ -27,6 +27,8 @@ export interface Visit {
   readonly keyedIn: ReadonlyMap<string, MadeEntry & { readonly entry: KeyInEntry }>;
   readonly stations: ReadonlyMap<number, Statement<StationEntry>>;
   readonly care: ReadonlySet<Care>;
+  /** What was found to be wrong with the timer. */
+  readonly causes: readonly Statement<CauseEntry>[];
   /** Everything that two said differently. */
   readonly conflicts: readonly Statement[];
 }
@@ -41,6 +43,8 @@ function subjectOf(entry: VisitEntry): string {
       return `station ${entry.station}`;
     case 'care':
       return `care ${entry.what}`;
+    case 'cause':
+      return `cause ${entry.code} ${entry.station ?? ''} ${entry.program ?? ''}`;
   }
 }
 
@@ -83,6 +87,7 @@ export function visitOf(entries: readonly MadeEntry[]): Visit {
         .filter(({ latest }) => latest.entry.isDone)
         .map(({ latest }) => latest.entry.what),
     ),
+    causes: of('cause').filter(({ latest }) => latest.entry.isFound),
     conflicts: statement.filter(({ otherwise }) => otherwise.length > 0),
   };
 }

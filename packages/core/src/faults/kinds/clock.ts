@@ -1,4 +1,9 @@
-import { addSeconds, SECONDS_PER_DAY } from '../../civil-time/index.js';
+import {
+  addSeconds,
+  formatDateTime,
+  parseDateTime,
+  SECONDS_PER_DAY,
+} from '../../civil-time/index.js';
 import { counted, lengthInWords } from '../../words/index.js';
 import { MOST_OFF_DAYS } from '../believed.js';
 import type { FaultKind } from '../fault-kind.js';
@@ -18,6 +23,12 @@ export const COMMON_OFFSETS: ReadonlySet<number> = new Set(
 /** The clock is off: by a common error, or by any, where it began again after a power cut. */
 export const CLOCK: FaultKind<'clock'> = {
   flows: (believed, { offSeconds }) => believed.inWeather(believed.withClock(offSeconds)),
+  inSettings: (plan, { offSeconds }) => {
+    // Any moment does: how far off it is counts alone.
+    const trueTime = plan.controller.clock?.trueTime ?? '2026-01-01T00:00:00';
+    const timerReads = formatDateTime(addSeconds(parseDateTime(trueTime)!, offSeconds));
+    return { ...plan, controller: { ...plan.controller, clock: { timerReads, trueTime } } };
+  },
   size: ({ offSeconds }) => Math.abs(offSeconds),
   happens: ({ wide, watch }, { offSeconds }) => {
     const first = wide.find(

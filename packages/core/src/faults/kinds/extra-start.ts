@@ -1,14 +1,19 @@
+import type { Plan } from '../../settings/index.js';
+import type { FaultOf } from '../fault.js';
 import type { FaultKind } from '../fault-kind.js';
+
+function withStart(plan: Plan, { program, time }: FaultOf<'extra-start'>): Plan {
+  const programs = plan.programs.map((one) =>
+    one.id === program ? { ...one, starts: [...one.starts, time] } : one,
+  );
+  return { ...plan, programs };
+}
 
 /** A start more than the copy has, on the days of its program. */
 export const EXTRA_START: FaultKind<'extra-start'> = {
-  flows: (believed, { program, time }) => {
-    const { plan } = believed;
-    const programs = plan.programs.map((one) =>
-      one.id === program ? { ...one, starts: [...one.starts, time] } : one,
-    );
-    return believed.inWeather(believed.dryFlows({ ...plan, programs }));
-  },
+  flows: (believed, fault) =>
+    believed.inWeather(believed.dryFlows(withStart(believed.plan, fault))),
+  inSettings: withStart,
   size: () => 0,
   happens: (_believed, { program, time }) =>
     `program ${program} has one start more than the copy, at ${time}, on its own days.`,

@@ -1,16 +1,21 @@
 import { lengthInWords } from '../../words/index.js';
+import type { Plan } from '../../settings/index.js';
+import type { FaultOf } from '../fault.js';
 import type { FaultKind } from '../fault-kind.js';
 
 const A_MINUTE = 60;
 const USUAL_PERCENT = 100;
 
+function withPercent(plan: Plan, { percent }: FaultOf<'percent'>): Plan {
+  const controller = { ...plan.controller, season: { mode: 'whole' as const, percent } };
+  return { ...plan, controller };
+}
+
 /** The season percentage is another one, for the whole timer. */
 export const PERCENT: FaultKind<'percent'> = {
-  flows: (believed, { percent }) => {
-    const { plan } = believed;
-    const controller = { ...plan.controller, season: { mode: 'whole' as const, percent } };
-    return believed.inWeather(believed.dryFlows({ ...plan, controller }));
-  },
+  flows: (believed, fault) =>
+    believed.inWeather(believed.dryFlows(withPercent(believed.plan, fault))),
+  inSettings: withPercent,
   size: ({ percent }, { plan }) => {
     const { season } = plan.controller;
     return Math.abs(percent - (season.mode === 'whole' ? season.percent : USUAL_PERCENT));

@@ -4,6 +4,7 @@ import { moment } from '../in-words.js';
 /** The rain sensor is bypassed or broken: it waters in rain. */
 export const SENSOR_IGNORED: FaultKind<'sensor-ignored'> = {
   flows: (believed) => believed.inWeather(believed.asSet, { isIgnored: true }),
+  inSettings: (plan) => ({ ...plan, controller: { ...plan.controller, rainSensor: 'bypass' } }),
   size: () => 0,
   happens: (believed) => {
     const wet = believed.asSet.find(
