@@ -62,6 +62,7 @@ const WEB_ORDER = [
   'need',
   'water',
   'desk',
+  'diagnosis',
   'visit',
   'set-up',
   'property',

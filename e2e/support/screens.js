@@ -31,6 +31,7 @@ export const SCREENS = [
   screen('a new property', '/properties/new', '#gateNotes'),
   screen('a property that is changed', '/properties/HOME/edit', '#gateNotes'),
   screen('a week of a home', '/properties/HOME/week', 'main table tbody tr'),
+  screen('something is wrong', '/timers/TIMER/wrong', '[aria-labelledby="seen"] svg'),
   screen('a yard', '/timers/TIMER/yard', 'table[aria-label="Stations"]'),
   screen('a reading', '/timers/TIMER/as-found?step=1', 'main table'),
   screen('the check of a reading', '/timers/TIMER/as-found?step=4', '[aria-label="Findings"]'),

@@ -74,12 +74,12 @@ export function readSaid(text: string, of: SaidOf): Result<Said, string> {
       ? told(startOfDay(of.first), startOfDay(addDays(of.last, 1)))
       : err(`On which day? Say it, ${EXAMPLE}.`);
   const [begin, end] = times;
-  if (begin === undefined || begin === null)
+  if (begin === undefined)
     return what === 'watered'
       ? err(`At what time? Say it, ${EXAMPLE}.`)
       : told(startOfDay(day), startOfDay(addDays(day, 1)));
   const from = addSeconds(startOfDay(day), begin);
-  if (end !== undefined && end !== null)
+  if (end !== undefined)
     return told(from, addSeconds(startOfDay(end > begin ? day : addDays(day, 1)), end));
   if (seconds !== null) return told(from, addSeconds(from, seconds));
   return what === 'watered'

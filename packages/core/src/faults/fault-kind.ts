@@ -27,4 +27,8 @@ export interface FaultKind<Code extends FaultCode> {
   ) => string;
   /** One thing to look at or to try that tells it from its neighbours. */
   readonly check: (fault: FaultOf<Code>) => string;
+  /** What to do about it. */
+  readonly mend: (fault: FaultOf<Code>) => string;
+  /** What can hurt somebody or break a rule at that. */
+  readonly caution?: string;
 }

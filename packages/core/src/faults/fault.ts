@@ -1,3 +1,4 @@
+import { keysOf } from '../kernel/index.js';
 import type { DayNumber, TimerSeconds } from '../civil-time/index.js';
 
 /** Water that somebody let run by hand, in seconds from when it began. */
@@ -44,6 +45,23 @@ interface Faults {
 }
 
 export type FaultCode = keyof Faults;
+
+const CODES: Readonly<Record<FaultCode, true>> = {
+  'as-set': true,
+  clock: true,
+  percent: true,
+  'extra-start': true,
+  'extra-program': true,
+  'sensor-stuck': true,
+  'sensor-ignored': true,
+  'switched-off': true,
+  'station-dead': true,
+  'valve-stuck': true,
+  'by-hand': true,
+};
+
+/** Likelier ones first. */
+export const FAULT_CODES: readonly FaultCode[] = keysOf(CODES);
 export type FaultOf<Code extends FaultCode> = {
   [One in Code]: { readonly code: One } & Faults[One];
 }[Code];

@@ -1,7 +1,6 @@
-import { keysOf } from '../kernel/index.js';
 import type { Plan } from '../settings/index.js';
 import type { Believed } from './believed.js';
-import type { Fault, FaultCode, FaultOf } from './fault.js';
+import { FAULT_CODES, type Fault, type FaultCode, type FaultOf } from './fault.js';
 import type { FaultKind, SeenWater } from './fault-kind.js';
 import type { Flow } from './flow.js';
 import { AS_SET } from './kinds/as-set.js';
@@ -16,7 +15,6 @@ import { STATION_DEAD } from './kinds/station-dead.js';
 import { SWITCHED_OFF } from './kinds/switched-off.js';
 import { VALVE_STUCK } from './kinds/valve-stuck.js';
 
-/** Likelier ones first. */
 const KINDS: { readonly [Code in FaultCode]: FaultKind<Code> } = {
   'as-set': AS_SET,
   clock: CLOCK,
@@ -30,8 +28,6 @@ const KINDS: { readonly [Code in FaultCode]: FaultKind<Code> } = {
   'valve-stuck': VALVE_STUCK,
   'by-hand': BY_HAND,
 };
-
-export const FAULT_CODES: readonly FaultCode[] = keysOf(KINDS);
 
 /** All water of the watch, and a little around it, where something is wrong; in true time. */
 export const flowsOf = <Code extends FaultCode>(believed: Believed, fault: FaultOf<Code>): Flow[] =>
@@ -82,6 +78,14 @@ export const faultInWords = <Code extends FaultCode>(
 ): { readonly happens: string; readonly check: string } => {
   const kind: FaultKind<Code> = KINDS[fault.code];
   return { happens: kind.happens(believed, fault, seen), check: kind.check(fault) };
+};
+
+/** What to do about it, and what can hurt somebody at that; null: nothing can. */
+export const mendingOf = <Code extends FaultCode>(
+  fault: FaultOf<Code>,
+): { readonly mend: string; readonly caution: string | null } => {
+  const kind: FaultKind<Code> = KINDS[fault.code];
+  return { mend: kind.mend(fault), caution: kind.caution ?? null };
 };
 
 /** An error that clocks have. */

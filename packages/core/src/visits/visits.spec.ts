@@ -54,6 +54,43 @@ it('holds what was observed last, whatever order it comes in', () => {
   }
 });
 
+const cause = (fields: object = {}) => ({
+  ...{ kind: 'cause', code: 'station-dead', station: 3, says: 'Station 3 never opens.' },
+  ...{ isFound: true, ...fields },
+  seen: {
+    format: 'waterclock.seen/1',
+    ...{ from: '2026-06-01T00:00:00', to: '2026-06-08T00:00:00' },
+    seen: [{ what: 'dry', from: '2026-06-02T00:00:00', to: '2026-06-03T00:00:00', station: 3 }],
+  },
+});
+
+it('what was wrong stands with what was seen, of each station apart, until it was not that', () => {
+  const found = [
+    entry(1, 0, 'Ines', 5, cause()),
+    entry(2, 1, 'Ines', 6, cause({ station: 4 })),
+    entry(3, 2, 'Ines', 7, cause({ isFound: false })),
+  ];
+  const causesOf = (entries: MadeEntry[]) =>
+    visitOf(entries).causes.map(({ latest }) => latest.entry.station);
+  expect(causesOf(found.slice(0, 2))).toEqual([3, 4]);
+  expect(causesOf(found)).toEqual([4]);
+  expect(found[0]!.entry).toMatchObject({ seen: { isWhole: false, seen: [{ what: 'dry' }] } });
+});
+
+it('what was seen is read inside of it, every problem by its path', () => {
+  const { seen, ...rest } = cause();
+  const problemsOf = (document: object) => {
+    const read = readEntry(document);
+    return read.ok ? [] : read.trouble.map(({ path }) => path);
+  };
+  expect(problemsOf({ ...rest, code: 'moon', seen: { ...seen, seen: [{ what: 'fog' }] } })).toEqual(
+    expect.arrayContaining(['code', 'seen.seen[0].what']),
+  );
+  expect(problemsOf({ ...rest, seen: { ...seen, to: '2027-06-08T00:00:00' } })).toEqual([
+    'seen.to',
+  ]);
+});
+
 it('keeps beside it what somebody else said meanwhile, until one has seen both', () => {
   const hers = entry(5, 4, 'Ines', 10, walked(['leak']));
   // Made on a device without signal: it came in later, and had not seen hers.

@@ -63,6 +63,7 @@ export const router = createBrowserRouter([
             () => import('../visit/as-found/as-found-page'),
             'AsFoundPage',
           ),
+          screen('timers/:timerId/wrong', () => import('../diagnosis/wrong-page'), 'WrongPage'),
           screen('timers/:timerId/copies', () => import('../copies/copies-page'), 'CopiesPage'),
           screen('timers/:timerId/visit', () => import('../visit/visit-page'), 'VisitPage'),
           screen('timers/:timerId/visit/clock', () => import('../visit/clock-page'), 'ClockPage'),

@@ -10,6 +10,7 @@ export interface TimerPage {
 const PAGES: readonly (TimerPage & { readonly isForChanging?: boolean })[] = [
   { place: '', name: 'Desk', what: 'settings, nights, findings' },
   { place: '/as-found', name: 'As found', what: 'read the timer', isForChanging: true },
+  { place: '/wrong', name: 'Something is wrong', what: 'from what was seen to its cause' },
   { place: '/yard', name: 'Yard', what: 'what its stations water' },
   {
     place: '/measure',

@@ -5,12 +5,13 @@ import type { MadeEntry, Statement, StepWork } from '@water-clock/core/visits';
 import { Button, Tag } from 'antd';
 import { Link, useParams } from 'react-router';
 import { visitsQuery } from '../api/visits';
+import { CAUSE_NAMES } from '../diagnosis/cause-names';
 import { Loaded } from '../ui/loaded';
 import { Page, Foot } from '../ui/page';
 import { copyWords } from '../copies/copy-words';
 import { InTimerWords } from '../copies/in-timer-words';
 import { momentWords } from '../format/moment-words';
-import { useClock, useMayChange, useSignedIn } from '../session/use-signed-in';
+import { useClock, useMayChange, useSay, useSignedIn } from '../session/use-signed-in';
 import { Jobs } from './jobs';
 import { STEP_PURPOSES, stepPlace } from './step-places';
 import { useTimerOnDevice } from '../timer-records/use-timer-on-device';
@@ -44,6 +45,7 @@ export function VisitPage() {
             <>
               <Steps open={open} />
               <Conflicts open={open} />
+              <WasWrong open={open} />
               <Meanwhile open={open} copies={device.copies} />
             </>
           ) : (
@@ -172,6 +174,8 @@ function entryWords({ entry }: MadeEntry): string {
     }
     case 'care':
       return CARE_NAMES[entry.what];
+    case 'cause':
+      return `${CAUSE_NAMES[entry.code]}${entry.isFound ? '' : ': it was not that'}`;
   }
 }
 
@@ -199,6 +203,32 @@ function Conflicts({ open }: { open: OpenVisit }) {
           )),
         )}
       </ul>
+    </section>
+  );
+}
+
+/** What was found to be wrong with the timer, from what was seen. */
+function WasWrong({ open }: { open: OpenVisit }) {
+  const clock = useClock();
+  const say = useSay();
+  const { causes } = open.visit;
+  if (causes.length === 0) return null;
+  return (
+    <section className={pageStyles['sheet']} aria-labelledby="wrong">
+      <h2 id="wrong">What was wrong</h2>
+      <ul className={styles['visit-past']}>
+        {causes.map(({ latest: { id, entry, person, observedAt } }) => (
+          <li key={id}>
+            <strong>{CAUSE_NAMES[entry.code]}.</strong> {say(entry.says)}{' '}
+            <span className={pageStyles['soft']}>
+              {person}, {momentWords(observedAt, clock)}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className={pageStyles['way']}>
+        <Link to={`/timers/${open.timerId}/wrong`}>What was seen, and other causes</Link>
+      </p>
     </section>
   );
 }

@@ -20,4 +20,6 @@ export const AS_SET: FaultKind<'as-set'> = {
   },
   check: () =>
     'Ask whether the household wants it at that time: read the start times and days of that program with them.',
+  mend: () =>
+    'Nothing is wrong with it: change the settings where the household wants it otherwise.',
 };

@@ -13,6 +13,7 @@ export const BY_HAND: FaultKind<'by-hand'> = {
   happens: (believed, { run, at }) =>
     `somebody ran ${ranWords(believed, run)} by hand, once, from ${moment(at)}, beside what is set.`,
   check: () => 'Ask who was there then, and whether anybody ran something by hand.',
+  mend: () => 'Nothing is wrong with it: tell the household what ran, and that it was once.',
 };
 
 /** What was run by hand alone. */

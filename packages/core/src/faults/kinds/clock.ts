@@ -47,6 +47,8 @@ export const CLOCK: FaultKind<'clock'> = {
       return 'Read the clock: is it an hour off, as if summer time had not been set?';
     return 'Read the clock against yours: a timer that lost power begins again at some time of its own.';
   },
+  mend: () =>
+    'Set time, AM or PM, date and year, and put in a battery where it lost them in a power cut.',
 };
 
 function offWords(offSeconds: number): string {

@@ -24,6 +24,7 @@ export const EXTRA_PROGRAM: FaultKind<'extra-program'> = {
   },
   check: ({ station }) =>
     `Step through the programs that nobody uses: does one hold a start and a run time for station ${station}?`,
+  mend: () => 'Take the starts and run times out of the program that nobody uses.',
 };
 
 /** What is left over alone. */

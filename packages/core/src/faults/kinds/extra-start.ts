@@ -19,4 +19,6 @@ export const EXTRA_START: FaultKind<'extra-start'> = {
     `program ${program} has one start more than the copy, at ${time}, on its own days.`,
   check: ({ program }) =>
     `Step through all starts of program ${program}: is there one more than on the copy?`,
+  mend: ({ program }) =>
+    `Take the start out of program ${program}, and step once more through all of its starts.`,
 };

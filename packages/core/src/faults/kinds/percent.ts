@@ -30,4 +30,6 @@ export const PERCENT: FaultKind<'percent'> = {
     return `${says}: station ${run.station}, set for ${lengthInWords(run.seconds)}, takes about ${lengthInWords(takes)}.`;
   },
   check: () => 'Read the season percentage on the timer, and by month where it has that.',
+  mend: () =>
+    'Set the percentage as it is meant to be, and leave it at 100 % where nobody is sure.',
 };

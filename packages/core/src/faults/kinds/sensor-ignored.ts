@@ -16,4 +16,6 @@ export const SENSOR_IGNORED: FaultKind<'sensor-ignored'> = {
     return `the rain sensor is bypassed or broken, and rain does not stop the timer${where}.`;
   },
   check: () => 'Look at the sensor switch, then wet the sensor: does the timer say that it is wet?',
+  mend: () => 'Switch the sensor to active; where it is broken, put in another one.',
+  caution: 'Some places ask for a working rain sensor: local codes come first.',
 };

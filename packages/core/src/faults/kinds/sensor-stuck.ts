@@ -9,4 +9,6 @@ export const SENSOR_STUCK: FaultKind<'sensor-stuck'> = {
     'the rain sensor says wet although it is dry, and no station that heeds it waters.',
   check: () =>
     'Set the sensor to bypass and run a program: does it water now? Is the sensor dry to the touch?',
+  mend: () => 'Dry or change the sensor, and look along its wire; a bypass is for today only.',
+  caution: 'Sensors hang under eaves: a ladder on firm ground, and never near a power line.',
 };

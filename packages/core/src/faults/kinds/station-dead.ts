@@ -13,4 +13,7 @@ export const STATION_DEAD: FaultKind<'station-dead'> = {
   },
   check: ({ station }) =>
     `Run station ${station} by hand, and measure its coil: open, short, or fine?`,
+  mend: () =>
+    'An open reading: splice or wire or coil; a short one: the coil; a fine one: grit or flow control at the valve.',
+  caution: 'Power off before a wire is touched; a valve box may hold glass, wasps or a spider.',
 };

@@ -7,4 +7,7 @@ export const SWITCHED_OFF: FaultKind<'switched-off'> = {
   happens: () => 'the timer is switched off, or has no power, and nothing waters at all.',
   check: () =>
     'Look at the switch and the display: is it at off, or dark? The mains side is for a licensed electrician.',
+  mend: () =>
+    'Set it to run; where it has no power, look at its plug, its breaker and its transformer.',
+  caution: 'The mains side is for a licensed electrician, with the power off.',
 };

@@ -18,6 +18,9 @@ export const VALVE_STUCK: FaultKind<'valve-stuck'> = {
   },
   check: ({ station }) =>
     `Turn the timer off: does water still come from station ${station}? Look for grit in its valve.`,
+  mend: () => 'Shut the water off, open the valve, and clean out grit or change its diaphragm.',
+  caution:
+    'Shut the water off first: a valve under pressure throws its parts. Wet paths are slippery.',
 };
 
 function alwaysOpen(believed: Believed, station: number): Flow[] {

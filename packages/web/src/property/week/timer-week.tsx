@@ -14,7 +14,7 @@ import { HoldRow } from '../hold-row';
 import { HoldTold } from './hold-told';
 import { SendSheet } from './send-sheet';
 import { StationAnswer } from './station-answer';
-import { usePlanInTimer } from './use-plan-in-timer';
+import { usePlanInTimer } from '../../timer-records/use-plan-in-timer';
 import { toTheMinute } from './watering-words';
 import { WeekTable } from './week-table';
 import pageStyles from '../../ui/page.module.css';

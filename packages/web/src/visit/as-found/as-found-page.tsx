@@ -210,7 +210,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
           {at === steps.length - 2 && <RestReading {...{ plan, longestHoldDays, edit, settle }} />}
           {at === steps.length - 1 && <SinceLastCopy {...{ plan, last, isBegun }} />}
         </div>
-        <AsFoundFindings plan={plan} isBegun={isBegun}>
+        <AsFoundFindings plan={plan} isBegun={isBegun} timerId={timer.id}>
           {at === steps.length - 1 && (
             <FixAllFound
               plan={plan}

@@ -1,8 +1,8 @@
 import { inTimerNow } from '@water-clock/core/visits';
 import type { Plan } from '@water-clock/core/settings';
 import { useMemo } from 'react';
-import { useTimerOnDevice } from '../../timer-records/use-timer-on-device';
-import { useOpenVisit } from '../../timer-records/use-visit';
+import { useTimerOnDevice } from './use-timer-on-device';
+import { useOpenVisit } from './use-visit';
 
 /**
  * What a timer waters by: what is in it as far as anybody knows, held where somebody was told to hold it; where nobody

@@ -1,0 +1,116 @@
+import type { Answer, Seen } from '@water-clock/core/diagnosis';
+import type { Plan } from '@water-clock/core/settings';
+import { counted } from '@water-clock/core/words';
+import { Tag } from 'antd';
+import type { ReactNode } from 'react';
+import type { Timer } from '../api/timers';
+import type { CauseDrawn, CausesFound } from '../computing/causes.worker';
+import { useSay } from '../session/use-signed-in';
+import { CauseBody } from './cause-body';
+import { CAUSE_NAMES } from './cause-names';
+import pageStyles from '../ui/page.module.css';
+import styles from './diagnosis.module.css';
+
+interface CauseListProps {
+  readonly timer: Timer;
+  readonly plan: Plan;
+  readonly seen: Seen;
+  readonly found: CausesFound;
+  /** By its place in the list; the two things come last. */
+  readonly shown: number;
+  readonly answers: readonly Answer[];
+  readonly onShow: (index: number) => void;
+  readonly onAnswer: (answer: Answer) => void;
+  readonly onOpenAgain: (subject: string) => void;
+}
+
+/** What would explain what was seen, best first; one of them is opened and drawn on the week. */
+export function CauseList(props: CauseListProps) {
+  const { timer, plan, seen, found, shown, answers, onShow, onAnswer, onOpenAgain } = props;
+  const say = useSay();
+  const { causes, two } = found;
+  if (causes.length === 0)
+    return (
+      <p role="status">
+        Nothing that Water Clock knows of explains any of it better than the settings do. Look at
+        the dates and times once more, and add what else was seen.
+      </p>
+    );
+  const alike = alikeFirst(causes);
+  return (
+    <>
+      <p role="status">
+        {alike > 1
+          ? `${counted(alike, 'cause')} explain it equally well: what to check tells them apart.`
+          : `${CAUSE_NAMES[causes[0]!.fault.code]} comes first.`}
+      </p>
+      <ul className={styles['causes']} aria-label="Causes">
+        {causes.map((cause, index) => (
+          <Cause
+            key={JSON.stringify(cause.fault)}
+            name={`${index + 1}. ${CAUSE_NAMES[cause.fault.code]}`}
+            {...cause}
+            says={say(cause.says)}
+            isShown={index === shown}
+            onShow={() => onShow(index)}
+          >
+            <CauseBody {...{ timer, plan, seen, cause, answers, onAnswer, onOpenAgain }} />
+          </Cause>
+        ))}
+        {two && (
+          <Cause
+            name="Perhaps two things"
+            {...two}
+            says={say(two.says)}
+            bearing="open"
+            isShown={shown === causes.length}
+            onShow={() => onShow(causes.length)}
+          >
+            <div className={styles['cause-body']}>
+              {two.checks.map((check) => (
+                <p key={check}>{say(check)}</p>
+              ))}
+            </div>
+          </Cause>
+        )}
+      </ul>
+    </>
+  );
+}
+
+/** So many of the first cannot be told apart yet. */
+function alikeFirst(causes: readonly CauseDrawn[]): number {
+  const [first] = causes;
+  const score = (cause: CauseDrawn) => cause.explains - cause.against;
+  if (!first || first.bearing === 'so') return 1;
+  return causes.filter((cause) => cause.bearing === 'open' && score(cause) === score(first)).length;
+}
+
+interface CauseProps extends Pick<CauseDrawn, 'explains' | 'of' | 'against' | 'bearing'> {
+  readonly name: string;
+  readonly says: string;
+  readonly isShown: boolean;
+  readonly onShow: () => void;
+  readonly children: ReactNode;
+}
+
+function Cause(props: CauseProps) {
+  const { name, says, explains, of, against, bearing, isShown, onShow, children } = props;
+  return (
+    <li className={styles['cause']} data-bearing={bearing} data-shown={isShown || undefined}>
+      <button type="button" aria-expanded={isShown} onClick={onShow}>
+        <span className={styles['cause-name']}>
+          {name}
+          {bearing === 'so' && <Tag color="success">found so</Tag>}
+          {bearing === 'not' && <Tag>ruled out</Tag>}
+          <span className={pageStyles['soft']}>
+            explains {explains} of {of}
+            {against > 0 && `, ${against} against`}
+          </span>
+        </span>
+        <span>{says}</span>
+      </button>
+      {isShown && children}
+    </li>
+  );
+}

@@ -1,0 +1,319 @@
+import {
+  addSeconds,
+  dayOf,
+  formatDateTime,
+  parseDateTime,
+  type DayNumber,
+} from '@water-clock/core/civil-time';
+import type { DrawnWater } from '@water-clock/core/diagnosis';
+import { shortDate } from '@water-clock/core/words';
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useSay } from '../session/use-signed-in';
+import { Hatch, useHatch } from '../ui/hatch';
+import { useElementSize } from '../ui/use-element-size';
+import type { Story, Told } from './story';
+import { toldWords, type StationName } from './told-words';
+import {
+  AXIS_HEIGHT,
+  daysBetween,
+  inLanes,
+  momentOn,
+  onDay,
+  ROW_HEIGHT,
+  SEEN_HEIGHT,
+  SEEN_TOP,
+  WATER_HEIGHT,
+  WATER_TOP,
+  weekScale,
+  type WeekScale,
+} from './week-scale';
+import styles from './diagnosis.module.css';
+
+interface WeekOfStoryProps {
+  readonly story: Story;
+  readonly dates: { readonly first: DayNumber; readonly last: DayNumber };
+  readonly tool: Told['what'];
+  readonly chosen: string | null;
+  readonly stations: readonly StationName[];
+  readonly water: readonly DrawnWater[];
+  /** What the bars below what was seen are. */
+  readonly waterIs: string;
+  readonly choose: (id: string | null) => void;
+  readonly onTell: (told: Omit<Told, 'id'>) => void;
+  readonly onChange: (told: Told, key: string) => void;
+  readonly onRemove: (id: string) => void;
+}
+
+/** Where a finger or a mouse went down on a day, and where it is. */
+interface Drag {
+  readonly day: DayNumber;
+  readonly from: number;
+  readonly to: number;
+  /** What is moved; null: something new is drawn. */
+  readonly moved: Told | null;
+}
+
+const A_TAP_SECONDS = 900;
+const STEP_SECONDS = 300;
+const HOURS_WIDE = [0, 3, 6, 9, 12, 15, 18, 21, 24];
+const HOURS_NARROW = [0, 6, 12, 18, 24];
+
+/** A row for each day, from midnight to midnight: what was seen above, and what a cause would water below. */
+export function WeekOfStory(props: WeekOfStoryProps) {
+  const { story, dates, tool, chosen, stations, water, waterIs, choose } = props;
+  const { onTell, onChange, onRemove } = props;
+  const say = useSay();
+  const [ref, { width }] = useElementSize<HTMLDivElement>();
+  const dry = useHatch('--hatch-dry');
+  const rain = useHatch('--hatch-rain');
+  const [drag, setDrag] = useState<Drag | null>(null);
+  const scale = weekScale(width);
+  const days = daysBetween(dates.first, dates.last);
+  const height = AXIS_HEIGHT + days.length * ROW_HEIGHT;
+
+  const secondAt = (event: PointerEvent): number =>
+    scale.second(event.clientX - (ref.current?.getBoundingClientRect().left ?? 0));
+  const begin = (event: PointerEvent<SVGElement>, day: DayNumber, moved: Told | null) => {
+    if (event.button !== 0) return;
+    event.stopPropagation();
+    event.currentTarget.setPointerCapture(event.pointerId);
+    const second = secondAt(event);
+    setDrag({ day, from: second, to: second, moved });
+  };
+  const go = (event: PointerEvent) => {
+    if (drag) setDrag({ ...drag, to: secondAt(event) });
+  };
+  const end = () => {
+    setDrag(null);
+    if (!drag) return;
+    const { day, from, to, moved } = drag;
+    if (moved) {
+      choose(moved.id);
+      if (to !== from) onChange(movedBy(moved, to - from), `move ${moved.id}`);
+      return;
+    }
+    const [first, last] =
+      from === to ? [from, from + A_TAP_SECONDS] : [from, to].sort((a, b) => a - b);
+    onTell({
+      ...{ what: tool, station: null, from: formatDateTime(momentOn(day, first!)) },
+      to: formatDateTime(momentOn(day, last!)),
+    });
+  };
+  const byKey = (event: KeyboardEvent, told: Told) => {
+    const by = { ArrowLeft: -STEP_SECONDS, ArrowRight: STEP_SECONDS }[event.key];
+    if (event.key === 'Enter' || event.key === ' ') choose(told.id);
+    else if (event.key === 'Delete' || event.key === 'Backspace') onRemove(told.id);
+    else if (by !== undefined && event.shiftKey) onChange(longerBy(told, by), `keys ${told.id}`);
+    else if (by !== undefined) onChange(movedBy(told, by), `keys ${told.id}`);
+    else return;
+    event.preventDefault();
+  };
+  const isDrawn = drag && !drag.moved && drag.from !== drag.to;
+  const shown = drag?.moved ? movedBy(drag.moved, drag.to - drag.from) : null;
+  return (
+    <div ref={ref} className={styles['week']}>
+      {width > 0 && (
+        <svg
+          width={width}
+          height={height}
+          role="group"
+          aria-label={`The days that were watched; bars: ${waterIs}`}
+          style={{ ...dry.style, ...rain.style }}
+        >
+          <Hatch id={dry.id} gap={6} className={styles['hatch-dry'] ?? ''} />
+          <Hatch id={rain.id} gap={7} leans="left" className={styles['hatch-rain'] ?? ''} />
+          <Hours {...{ scale, height }} />
+          {days.map((day, row) => {
+            const top = AXIS_HEIGHT + row * ROW_HEIGHT;
+            return (
+              <g key={day} transform={`translate(0 ${top})`}>
+                <line className={styles['row-line']} x1={0} x2={width} y1={0} y2={0} />
+                <text x={2} y={18}>
+                  {scale.isNarrow ? shortDate(day).replace(/ [A-Z].*$/, '') : shortDate(day)}
+                </text>
+                <rect
+                  className={styles['day']}
+                  data-day={shortDate(day)}
+                  x={scale.left}
+                  y={0}
+                  width={scale.width}
+                  height={ROW_HEIGHT}
+                  onPointerDown={(event) => begin(event, day, null)}
+                  onPointerMove={go}
+                  onPointerUp={end}
+                  onPointerCancel={() => setDrag(null)}
+                />
+                {water.map((span) => {
+                  const part = onDay(day, span);
+                  return (
+                    part && (
+                      <Bar
+                        key={`${span.station} ${span.from}`}
+                        {...{ scale, part }}
+                        station={span.station}
+                      />
+                    )
+                  );
+                })}
+                {toldOn(day, story.told, shown).map(({ one, told, part, top: above, height }) => {
+                  return (
+                    <g
+                      key={told.id}
+                      role="button"
+                      tabIndex={0}
+                      className={styles['seen']}
+                      data-what={told.what}
+                      aria-pressed={told.id === chosen}
+                      aria-label={say(toldWords(told, stations))}
+                      onPointerDown={(event) => begin(event, dayOf(parseDateTime(told.from)!), one)}
+                      onPointerMove={go}
+                      onPointerUp={end}
+                      onPointerCancel={() => setDrag(null)}
+                      onKeyDown={(event) => byKey(event, one)}
+                    >
+                      <Seen {...{ scale, part, told, height }} top={above} />
+                    </g>
+                  );
+                })}
+                {isDrawn && drag.day === day && (
+                  <rect
+                    className={styles['drawing']}
+                    x={scale.x(Math.min(drag.from, drag.to))}
+                    y={SEEN_TOP}
+                    width={
+                      scale.x(Math.max(drag.from, drag.to)) - scale.x(Math.min(drag.from, drag.to))
+                    }
+                    height={SEEN_HEIGHT}
+                  />
+                )}
+              </g>
+            );
+          })}
+        </svg>
+      )}
+      <p className={styles['legend']}>
+        <span data-what="watered">seen watering</span>
+        <span data-what="dry">seen dry</span>
+        <span data-what="rain">rain</span>
+        <span data-what="water">{waterIs}</span>
+      </p>
+    </div>
+  );
+}
+
+const LEAST_SECONDS = 600;
+
+/** What was seen on a date, one below the other where it was at the same time; `shown` is being moved. */
+function toldOn(day: DayNumber, all: readonly Told[], shown: Told | null) {
+  const parts = all.flatMap((one) => {
+    const told = shown?.id === one.id ? shown : one;
+    const part = onDay(day, spanOf(told));
+    return part ? [{ one: { one, told }, part }] : [];
+  });
+  const { placed, lanes } = inLanes(parts, LEAST_SECONDS);
+  const height = SEEN_HEIGHT / lanes;
+  return placed.map(({ one: { one, told }, part, lane }) => ({
+    ...{ one, told, part, height },
+    top: SEEN_TOP + lane * height,
+  }));
+}
+
+const spanOf = ({ from, to }: Told) => ({
+  from: parseDateTime(from)!,
+  to: parseDateTime(to ?? from)!,
+});
+
+function movedBy(told: Told, seconds: number): Told {
+  const { from, to } = spanOf(told);
+  return {
+    ...told,
+    from: formatDateTime(addSeconds(from, seconds)),
+    to: told.to === null ? null : formatDateTime(addSeconds(to, seconds)),
+  };
+}
+
+function longerBy(told: Told, seconds: number): Told {
+  const { from, to } = spanOf(told);
+  return to + seconds <= from ? told : { ...told, to: formatDateTime(addSeconds(to, seconds)) };
+}
+
+function Hours({ scale, height }: { scale: WeekScale; height: number }) {
+  const say = useSay();
+  return (
+    <g aria-hidden="true">
+      {(scale.isNarrow ? HOURS_NARROW : HOURS_WIDE).map((hour) => (
+        <g key={hour}>
+          <line
+            className={styles['hour-line']}
+            x1={scale.x(hour * 3600)}
+            x2={scale.x(hour * 3600)}
+            y1={AXIS_HEIGHT - 4}
+            y2={height}
+          />
+          {hour < 24 && (
+            <text className={styles['hour']} x={scale.x(hour * 3600) + 3} y={13}>
+              {say(`${String(hour).padStart(2, '0')}:00`)}
+            </text>
+          )}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+interface PartProps {
+  readonly scale: WeekScale;
+  readonly part: { readonly from: number; readonly to: number };
+}
+
+const LEAST_WIDTH = 3;
+const NUMBER_WIDTH = 13;
+
+function Bar({ scale, part, station }: PartProps & { station: number }) {
+  const x = scale.x(part.from);
+  const width = Math.max(LEAST_WIDTH, scale.x(part.to) - x - 1);
+  return (
+    <g className={styles['water']} aria-hidden="true">
+      <rect x={x} y={WATER_TOP} width={width} height={WATER_HEIGHT} />
+      {width >= NUMBER_WIDTH && (
+        <text x={x + width / 2} y={WATER_TOP + WATER_HEIGHT - 3}>
+          {station}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** Wide enough to be hit by a thumb, whatever is drawn. */
+const LEAST_HIT = 24;
+
+interface SeenProps extends PartProps {
+  readonly told: Told;
+  readonly top: number;
+  readonly height: number;
+}
+
+const TEXT_HEIGHT = 14;
+
+function Seen({ scale, part, told, top, height }: SeenProps) {
+  const x = scale.x(part.from);
+  const width = Math.max(told.to === null ? 5 : LEAST_WIDTH, scale.x(part.to) - x);
+  const hit = Math.max(LEAST_HIT, width);
+  return (
+    <>
+      <rect
+        className={styles['hit']}
+        x={x + width / 2 - hit / 2}
+        y={top}
+        width={hit}
+        height={Math.max(height, LEAST_HIT)}
+      />
+      <rect className={styles['mark']} x={x} y={top} width={width} height={height - 1} rx={3} />
+      {told.station !== null && width >= NUMBER_WIDTH && height >= TEXT_HEIGHT && (
+        <text x={x + width / 2} y={top + height / 2 + 4}>
+          {told.station}
+        </text>
+      )}
+    </>
+  );
+}
