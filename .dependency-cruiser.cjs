@@ -63,6 +63,7 @@ const WEB_ORDER = [
   'water',
   'desk',
   'diagnosis',
+  'simulator',
   'visit',
   'set-up',
   'property',

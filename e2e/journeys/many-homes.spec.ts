@@ -35,8 +35,6 @@ const inDays = (days: number): string =>
 /** The row of a home on the page of a change. */
 const rowOf = (home: string) =>
   `::-p-xpath(.//*[@aria-labelledby="timers"]/ul/li[.//a[normalize-space()="${home}"]])`;
-const words = (page: Page, selector: string): Promise<string> =>
-  page.waitForSelector(selector).then((row) => row!.evaluate((one) => one.textContent));
 const inRow = (home: string, part: string) =>
   owner.waitForSelector(
     `::-p-xpath(.//*[@aria-labelledby="timers"]/ul/li[.//a[normalize-space()="${home}"]][contains(., "${part}")])`,

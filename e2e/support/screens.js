@@ -32,6 +32,11 @@ export const SCREENS = [
   screen('a property that is changed', '/properties/HOME/edit', '#gateNotes'),
   screen('a week of a home', '/properties/HOME/week', 'main table tbody tr'),
   screen('something is wrong', '/timers/TIMER/wrong', '[aria-labelledby="seen"] svg'),
+  screen(
+    'a simulated timer',
+    '/timers/TIMER/simulated',
+    '[aria-labelledby="none"], [aria-label="Front"]',
+  ),
   screen('a yard', '/timers/TIMER/yard', 'table[aria-label="Stations"]'),
   screen('a reading', '/timers/TIMER/as-found?step=1', 'main table'),
   screen('the check of a reading', '/timers/TIMER/as-found?step=4', '[aria-label="Findings"]'),

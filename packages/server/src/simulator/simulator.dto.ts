@@ -1,13 +1,36 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { DateTime } from '@water-clock/core/documents';
 import { UNIT_RESULTS, type UnitResult } from '@water-clock/core/yards';
-import { withDocument } from '../platform/core-documents.js';
+import { KEY_IN_PARTS, type KeyInPart } from '@water-clock/core/timer-types';
+import { OptionalDocumentField, withDocument } from '../platform/core-documents.js';
 
 /** A simulated timer that is hung up with settings in it. */
 export class SimulatorSettings extends withDocument('Plan') {
   @ApiProperty({ example: '2026-06-01T08:00:00', description: 'What its clock shows at first' })
   @DateTime()
   reads!: string;
+
+  @OptionalDocumentField('TimerHandling', 'How its kind asks; absent: as most do')
+  handling?: unknown;
+}
+
+/** Water that has flowed, by its clock. */
+export class FlowAnswer {
+  @ApiProperty() station!: number;
+  @ApiProperty({ example: '2026-06-01T04:00:00' }) from!: string;
+  @ApiProperty() to!: string;
+}
+
+/** The one value that its display shows. */
+export class FrontAnswer {
+  @ApiProperty({ enum: KEY_IN_PARTS }) part!: KeyInPart;
+  @ApiProperty({ description: 'The letter that is chosen' }) program!: string;
+  @ApiProperty({ description: 'False: the value is of the whole timer' }) isOfProgram!: boolean;
+  @ApiProperty({ type: Number, nullable: true }) station!: number | null;
+  @ApiProperty() what!: string;
+  @ApiProperty() value!: string;
+  @ApiProperty({ description: 'From 1' }) place!: number;
+  @ApiProperty() of!: number;
 }
 
 /** A station that waters now. */
@@ -22,7 +45,28 @@ export class SimulatorAnswer {
   @ApiProperty({ example: '2026-06-01T08:00:00', description: 'What its clock shows' })
   clock!: string;
   @ApiProperty({ description: 'How many seconds of it go by in one' }) speed!: number;
-  @ApiProperty({ type: [OpenStation] }) open!: OpenStation[];
+  @ApiProperty({ type: [OpenStation], description: 'What waters, whether it is to or not' })
+  open!: OpenStation[];
+  @ApiProperty({ type: FrontAnswer }) front!: FrontAnswer;
+  @ApiProperty({ type: [Number], description: 'Stations under power, opening or not' })
+  lit!: number[];
+  @ApiProperty({ type: [Number], description: 'Stations whose short it has met' })
+  shorted!: number[];
+  @ApiProperty({ type: [String], description: 'Programs that are set only in part' })
+  programsAmiss!: string[];
+  @ApiProperty({ type: 'object', additionalProperties: { type: 'string' } })
+  faults!: Record<string, string>;
+  @ApiProperty() flowLpm!: number;
+  @ApiProperty({ type: [FlowAnswer], description: 'In the last 24 hours of its clock' })
+  watered!: FlowAnswer[];
+  @ApiProperty() isOff!: boolean;
+  @ApiProperty() isSensorBypassed!: boolean;
+  @ApiProperty() isSensorWet!: boolean;
+  @ApiProperty() isFreezing!: boolean;
+  @ApiProperty() hasPower!: boolean;
+  @ApiProperty() hasBattery!: boolean;
+  @ApiProperty({ description: 'It keeps a copy of its own' }) hasBackup!: boolean;
+  @ApiProperty({ type: String, nullable: true }) rainDelayUntil!: string | null;
 }
 
 /** A valve unit that answered on the two wires. */
@@ -44,4 +88,5 @@ export class UnitTestAnswer {
 export class MeterAnswer {
   @ApiProperty({ type: Number, nullable: true, description: 'Null: no circuit' })
   ohms!: number | null;
+  @ApiProperty({ description: 'While it is to be on' }) amps!: number;
 }

@@ -24,6 +24,7 @@ export type LogEvent =
   | 'power-on'
   | 'clock'
   | 'settings'
+  | 'keyed'
   | 'backup'
   | 'restore'
   | 'fault'

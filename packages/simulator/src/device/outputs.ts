@@ -1,26 +1,47 @@
 import type { TimerSeconds } from '@water-clock/core/civil-time';
 import type { DeviceLog, LogPlace } from './log.js';
 
-/** A valve's wiring: whole, broken, or bridged. */
-export type ValveFault = 'open' | 'short';
+/** Water that has flowed, by the device's own clock. */
+export interface PastFlow {
+  readonly station: number;
+  readonly from: TimerSeconds;
+  readonly to: TimerSeconds;
+}
+
+/** As many are remembered as a busy day has. */
+const MOST_PAST = 500;
+
+export const VALVE_FAULTS = ['open', 'short', 'stuck', 'stuck-open'] as const;
+/**
+ * A valve's wiring that is broken or bridged, a valve that stays open until its run ends, and one that is open all the
+ * time, with power or without.
+ */
+export type ValveFault = (typeof VALVE_FAULTS)[number];
 
 /** A piece whose valve is to be under power now. */
 export interface Demand {
   /** Names the run and the piece. */
   readonly key: string;
+  /** Names the run alone. */
+  readonly run: string;
   readonly place: LogPlace & { readonly station: number };
   readonly needsPump: boolean;
 }
 
 /**
  * The valves, the pump relay and the master valve. A valve with a broken wire stays shut, and the timer
- * does not know; one that is bridged is let go, and its time passes.
+ * does not know; one that is bridged is let go, and its time passes. One that is stuck the timer does not know of either.
  */
 export class Outputs {
-  private flowing = new Map<string, Demand>();
+  private flowing: ReadonlyMap<string, Demand> = new Map();
   private refused = new Set<string>();
+  private readonly since = new Map<string, TimerSeconds>();
+  private past: PastFlow[] = [];
   private isPumpOn = false;
   private isMasterOn = false;
+  private readonly met = new Set<number>();
+  /** The stations that are under power, whether their valves open or not. */
+  lit: readonly number[] = [];
   readonly faults = new Map<number, ValveFault>();
 
   constructor(private readonly log: DeviceLog) {}
@@ -30,25 +51,59 @@ export class Outputs {
     return [...this.flowing.values()];
   }
 
+  /** What has flowed from a moment on, and what flows yet. */
+  flowed(from: TimerSeconds, now: TimerSeconds): PastFlow[] {
+    const going = [...this.flowing].map(([key, { place }]) => ({
+      ...{ station: place.station, from: this.since.get(key) ?? now, to: now },
+    }));
+    // A clock that was set back has not come to some of it yet.
+    return [...this.past, ...going].filter((flow) => flow.to > from && flow.from <= now);
+  }
+
   get relays() {
     return { pump: this.isPumpOn, master: this.isMasterOn };
   }
 
-  /** Brings valves and relays to what is asked of them now. */
-  set(now: TimerSeconds, demands: readonly Demand[]): void {
+  /** Brings valves and relays to what is asked of them now; `runs` names those that go on. */
+  set(now: TimerSeconds, demands: readonly Demand[], runs: ReadonlySet<string>): void {
     const powered = demands.filter(({ place }) => this.faults.get(place.station) !== 'short');
-    const flows = new Map(
-      powered
-        .filter(({ place }) => this.faults.get(place.station) !== 'open')
-        .map((demand) => [demand.key, demand]),
-    );
-    for (const [key, { place }] of this.flowing)
-      if (!flows.has(key)) this.log.add(now, 'close', place);
+    this.lit = [...new Set(powered.map(({ place }) => place.station))].sort((a, b) => a - b);
+    const opened = powered.filter(({ place }) => this.faults.get(place.station) !== 'open');
+    const flows = this.withStuck(opened, runs);
+    for (const [key, { place }] of this.flowing) {
+      if (flows.has(key)) continue;
+      this.log.add(now, 'close', place);
+      this.past.push({ station: place.station, from: this.since.get(key) ?? now, to: now });
+      this.since.delete(key);
+    }
+    this.past = this.past.slice(-MOST_PAST);
     this.setRelays(now, powered);
     for (const [key, demand] of flows)
-      if (!this.flowing.has(key)) this.log.add(now, 'open', demand.place);
+      if (!this.flowing.has(key)) {
+        this.log.add(now, 'open', demand.place);
+        this.since.set(key, now);
+      }
     this.flowing = flows;
     this.sayRefused(now, demands, flows);
+  }
+
+  /** Of a valve that is stuck its first opening in a run stands for all of that run. */
+  private withStuck(
+    opened: readonly Demand[],
+    runs: ReadonlySet<string>,
+  ): ReadonlyMap<string, Demand> {
+    const isStuck = ({ place }: Demand) => this.faults.get(place.station) === 'stuck';
+    const isOpen = ({ place }: Demand) => this.faults.get(place.station) === 'stuck-open';
+    const held = [...this.flowing.values()].filter((one) => isStuck(one) && runs.has(one.run));
+    const holds = ({ run, place }: Demand) =>
+      held.some((one) => one.run === run && one.place.station === place.station);
+    const always = [...this.faults].flatMap(([station, fault]): Demand[] =>
+      fault === 'stuck-open'
+        ? [{ key: `stuck ${station}`, run: '', place: { station }, needsPump: false }]
+        : [],
+    );
+    const flows = [...opened.filter((one) => !isOpen(one) && !holds(one)), ...held, ...always];
+    return new Map(flows.map((one) => [one.key, one]));
   }
 
   // A relay closes before the first valve opens and lets go after the last has shut.
@@ -68,10 +123,12 @@ export class Outputs {
   ): void {
     const refused = new Set<string>();
     for (const { key, place } of demands) {
-      if (flows.has(key)) continue;
+      const fault = this.faults.get(place.station);
+      if (flows.has(key) || fault === 'stuck' || fault === 'stuck-open') continue;
       refused.add(key);
+      if (fault === 'short') this.met.add(place.station);
       if (this.refused.has(key)) continue;
-      this.log.add(now, this.faults.get(place.station) === 'short' ? 'short' : 'no-flow', place);
+      this.log.add(now, fault === 'short' ? 'short' : 'no-flow', place);
     }
     this.refused = refused;
   }
@@ -84,5 +141,17 @@ export class Outputs {
     const fault = this.faults.get(station);
     if (fault === 'open') return null;
     return fault === 'short' ? 1.5 : 22 + ((station * 7) % 9);
+  }
+
+  /** What a clamp meter shows on a station's wire while it is to be on, in amperes. */
+  readingAmps(station: number): number {
+    const fault = this.faults.get(station);
+    if (fault === 'open') return 0;
+    return fault === 'short' ? 2.4 : 0.2 + ((station * 7) % 9) / 100;
+  }
+
+  /** Stations whose short the timer has met, and says so. */
+  get shorted(): readonly number[] {
+    return [...this.met].filter((station) => this.faults.get(station) === 'short');
   }
 }

@@ -5,6 +5,8 @@ import { piecesOf, type AskedPiece } from './pieces.js';
 import type { Start } from './starts.js';
 import { turnsOn, type StationTurn } from './station-lengths.js';
 
+const BY_HAND = { atOnce: 1, delaySeconds: 0, policy: 'in-order' } as const;
+
 /** A run that a start time or a person has set off, and how far it is. */
 export class Run {
   private next: AskedPiece | undefined;
@@ -18,8 +20,9 @@ export class Run {
     private turns: readonly StationTurn[],
     private readonly options: Parameters<typeof piecesOf>[3],
     begin: TimerSeconds,
+    pieces: Iterator<AskedPiece> = piecesOf(plan, turns, begin, options),
   ) {
-    this.pieces = piecesOf(plan, turns, begin, options);
+    this.pieces = pieces;
     this.next = this.take();
   }
 
@@ -46,8 +49,13 @@ export class Run {
   /** Stations one after another, by hand: whole, without soak or delay. */
   static byHand(plan: Plan, turns: readonly StationTurn[], begin: TimerSeconds): Run {
     const uncut = { ...plan, timer: { ...plan.timer, cycleSoak: null } };
-    const options = { atOnce: 1, delaySeconds: 0, policy: 'in-order' } as const;
-    return new Run({ program: '' }, uncut, turns, options, begin);
+    return new Run({ program: '' }, uncut, turns, BY_HAND, begin);
+  }
+
+  /** By hand as well, just when somebody pressed what. */
+  static asPressed(plan: Plan, pieces: readonly AskedPiece[], begin: TimerSeconds): Run {
+    const turns = pieces.map(({ station, from, to }) => ({ station, seconds: to - from }));
+    return new Run({ program: '' }, plan, turns, BY_HAND, begin, pieces.values());
   }
 
   get isByHand(): boolean {

@@ -3,10 +3,12 @@ import {
   addSeconds,
   dayOf,
   formatDateTime,
+  SECONDS_PER_DAY,
   startOfDay,
   type TimerSeconds,
 } from '@water-clock/core/civil-time';
-import type { Plan } from '@water-clock/core/settings';
+import type { HandPiece } from '@water-clock/core/faults';
+import { fromFactory, type Plan } from '@water-clock/core/settings';
 import { DryHours } from './dry-hours.js';
 import { Cable } from './cable.js';
 import { DeviceLog } from './log.js';
@@ -18,6 +20,13 @@ import { turnsOn, type StationTurn } from './station-lengths.js';
 
 /** What a timer without a backup battery does with its clock when the power goes. */
 export type AfterPowerCut = 'stops' | 'midnight';
+
+export type SensorFault = 'wet' | 'dead';
+
+const LEAST_FLOW_LPM = 12;
+
+const runKey = ({ place: { program = '', startNumber, nominal } }: Run): string =>
+  `${program} ${startNumber} ${nominal}`;
 
 /**
  * A simulator for a timer on a wall. It lives in its own clock's time: nothing happens but by
@@ -36,6 +45,7 @@ export class SimulatedTimer {
   private isSensorWet = false;
   private isFreezing = false;
   private wasWet = false;
+  private sensorFault: SensorFault | null = null;
   private delayUntil: TimerSeconds | null = null;
   private hasPower = true;
   private hasBattery = true;
@@ -68,7 +78,7 @@ export class SimulatedTimer {
       hasBattery: this.hasBattery,
       afterPowerCut: this.afterPowerCut,
       isOff: this.plan.controller.off,
-      isSensorWet: this.isSensorWet || this.dry.isRaining(this.now),
+      isSensorWet: this.isWet,
       isFreezing: this.isFreezing || this.dry.isFrosty(this.now),
       isSensorBypassed: this.plan.controller.rainSensor === 'bypass',
       isFreezeSensorBypassed: this.plan.controller.freezeSensor === 'bypass',
@@ -77,6 +87,14 @@ export class SimulatedTimer {
       waiting: this.waiting.length,
       ...this.outputs.relays,
       faults: Object.fromEntries(this.outputs.faults),
+      lit: this.outputs.lit,
+      shorted: this.outputs.shorted,
+      flowLpm: this.flowLpm,
+      watered: this.outputs
+        .flowed(addSeconds(this.now, -SECONDS_PER_DAY), this.now)
+        .map(({ station, from, to }) => ({
+          ...{ station, from: formatDateTime(from), to: formatDateTime(to) },
+        })),
       open: this.outputs.open.map(({ place: { station, program, piece } }) => ({
         station,
         program,
@@ -85,6 +103,17 @@ export class SimulatedTimer {
           this.now,
       })),
     };
+  }
+
+  /** What a meter in the supply shows: as the settings have it of a station, or as many heads would take. */
+  get flowLpm(): number {
+    const { stations } = this.plan;
+    return this.outputs.open
+      .map(({ place: { station } }) => {
+        const own = stations.find(({ number }) => number === station)?.flowLpm;
+        return own ?? LEAST_FLOW_LPM + ((station * 5) % 9);
+      })
+      .reduce((sum, flow) => sum + flow, 0);
   }
 
   /** Lets seconds pass. Without power the clock goes on only by its battery, and nothing waters. */
@@ -121,6 +150,20 @@ export class SimulatedTimer {
     this.setOutputs();
   }
 
+  /** A value is keyed in at the front: what is going goes on as it was begun. */
+  key(plan: Plan, note: string): void {
+    this.plan = plan;
+    this.dry = new DryHours(plan);
+    this.starts = new Starts(plan);
+    this.log.add(this.now, 'keyed', { note });
+    this.setOutputs();
+  }
+
+  /** Nothing is set any more, as it left the factory; its own memory keeps what it keeps. */
+  reset(): void {
+    this.enter(fromFactory(this.plan));
+  }
+
   /** Sets the clock. What is going stops. */
   setClock(reads: TimerSeconds): void {
     this.stop();
@@ -138,6 +181,18 @@ export class SimulatedTimer {
     this.setOutputs();
   }
 
+  /** What somebody lets water from now on, piece by piece, in seconds from now. */
+  runPieces(pieces: readonly HandPiece[]): void {
+    this.stop();
+    if (!this.hasPower || pieces.length === 0) return;
+    const asked = pieces.map(({ station, fromSeconds, toSeconds }, index) => ({
+      ...{ station, piece: index + 1, from: addSeconds(this.now, fromSeconds) },
+      to: addSeconds(this.now, toSeconds),
+    }));
+    this.begin(Run.asPressed(this.plan, asked, this.now));
+    this.setOutputs();
+  }
+
   runStation = (station: number, seconds: number): void => this.runByHand([{ station, seconds }]);
 
   /** A program once, with the lengths of today. */
@@ -146,8 +201,13 @@ export class SimulatedTimer {
     this.runByHand(program ? turnsOn(this.plan, program, dayOf(this.now)) : []);
   }
 
-  runAll(seconds: number): void {
-    const stations = this.plan.stations.filter(({ enabled }) => enabled);
+  runAll = (seconds: number): void => this.runFrom(1, seconds);
+
+  /** A station and all after it. */
+  runFrom(station: number, seconds: number): void {
+    const stations = this.plan.stations.filter(
+      ({ number, enabled }) => enabled && number >= station,
+    );
     this.runByHand(
       stations
         .map(({ number }) => ({ station: number, seconds }))
@@ -222,6 +282,13 @@ export class SimulatedTimer {
   }
 
   readingOhms = (station: number): number | null => this.outputs.readingOhms(station);
+  readingAmps = (station: number): number => this.outputs.readingAmps(station);
+
+  /** A sensor that says wet whatever the weather, or that says nothing any more. */
+  setSensorFault(fault: SensorFault | null): void {
+    this.sensorFault = fault;
+    this.setOutputs();
+  }
 
   /** What hangs on the two wires; without power nothing there answers. */
   get cable(): Cable | null {
@@ -235,6 +302,7 @@ export class SimulatedTimer {
     this.hasPower = false;
     this.hasBattery = hasBattery;
     this.afterPowerCut = afterPowerCut;
+    this.setOutputs();
     this.log.add(this.now, 'power-off', { note: hasBattery ? 'battery' : afterPowerCut });
   }
 
@@ -278,6 +346,12 @@ export class SimulatedTimer {
       this.freeFrom = addSeconds(this.now, this.delaySeconds);
     }
     this.running = this.running.filter(({ isOver }) => !isOver);
+  }
+
+  /** What the sensor tells the timer. */
+  private get isWet(): boolean {
+    if (this.sensorFault !== null) return this.sensorFault === 'wet';
+    return this.isSensorWet || this.dry.isRaining(this.now);
   }
 
   private get delaySeconds(): number {
@@ -329,14 +403,14 @@ export class SimulatedTimer {
   }
 
   private setOutputs(): void {
-    const isWet = this.isSensorWet || this.dry.isRaining(this.now);
+    const { isWet } = this;
     if (isWet !== this.wasWet) this.log.add(this.now, isWet ? 'wet' : 'dry');
     this.wasWet = isWet;
     const isForbidden = !this.hasPower || this.dry.isForbidden(this.now);
     const demands = this.running.flatMap((run) =>
       run.going.flatMap((piece) => (isForbidden ? [] : this.demandOf(run, piece, isWet))),
     );
-    this.outputs.set(this.now, demands);
+    this.outputs.set(this.now, demands, new Set(this.running.map(runKey)));
   }
 
   /** Where a timer has no input for frost, a freeze sensor hangs on that for rain, and stops everything. */
@@ -356,11 +430,12 @@ export class SimulatedTimer {
     const isTooWet = hearsRain && isWet && own?.rainSensor !== false;
     // By hand no sensor is asked, and no hours: a station is to be seen running.
     if (!run.isByHand && (isTooWet || this.isTooCold(station))) return [];
-    const { program = '', startNumber, nominal } = run.place;
+    const { program = '' } = run.place;
     if (!run.isByHand && !this.dry.isOpenFor(program, this.now)) return [];
     return [
       {
-        key: `${program} ${startNumber} ${nominal} ${station} ${piece}`,
+        key: `${runKey(run)} ${station} ${piece}`,
+        run: runKey(run),
         place: { ...run.place, station, piece },
         needsPump: timer.pumpPerStation ? own?.pump === true : true,
       },

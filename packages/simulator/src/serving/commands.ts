@@ -14,7 +14,8 @@ import {
 import { err, ok, type Result, fieldOf } from '@water-clock/core/kernel';
 import { LONGEST_SECONDS } from '@water-clock/core/timer-types';
 import type { AfterPowerCut } from '../device/simulated-timer.js';
-import type { ValveFault } from '../device/outputs.js';
+import { VALVE_FAULTS, type ValveFault } from '../device/outputs.js';
+import { FRONT_BUTTONS, type FrontButton } from '../front/front.js';
 import type { Served } from './devices.js';
 
 /** Something that is done to a device; `do` says what could not be done, or nothing. */
@@ -51,6 +52,34 @@ class RunAll extends Command {
 
   do({ device }: Served) {
     device.runAll(this.seconds);
+    return undefined;
+  }
+}
+
+class RunFrom extends RunStation {
+  override do({ device }: Served) {
+    device.runFrom(this.station, this.seconds);
+    return undefined;
+  }
+}
+
+/** Held for longer than this nobody keeps a finger on a button. */
+const MOST_PRESSES = 1440;
+
+class Press extends Command {
+  @OneOf(FRONT_BUTTONS) button!: FrontButton;
+  /** A button that is held counts as so many presses. */
+  @WholeNumber(1, MOST_PRESSES) times = 1;
+
+  do({ front }: Served) {
+    front.press(this.button, this.times);
+    return undefined;
+  }
+}
+
+class Reset extends Command {
+  do({ device }: Served) {
+    device.reset();
     return undefined;
   }
 }
@@ -131,7 +160,7 @@ class SetSwitches extends Command {
 
 class SetFault extends Command {
   @WholeNumber(1) station!: number;
-  @OneOf(['open', 'short', 'none']) fault!: ValveFault | 'none';
+  @OneOf([...VALVE_FAULTS, 'none']) fault!: ValveFault | 'none';
 
   do({ device }: Served) {
     device.setFault(this.station, this.fault === 'none' ? null : this.fault);
@@ -173,7 +202,10 @@ const COMMANDS: Readonly<Record<string, new () => Command>> = {
   'run-station': RunStation,
   'run-program': RunProgram,
   'run-all': RunAll,
+  'run-from': RunFrom,
   'next-station': NextStation,
+  press: Press,
+  reset: Reset,
   stop: Stop,
   clock: SetClock,
   advance: Advance,

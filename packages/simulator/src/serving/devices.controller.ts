@@ -16,12 +16,15 @@ import {
 import {
   Anything,
   DateTime,
+  Optional,
   readObject,
   ROOT_PATH,
   type DocumentProblem,
 } from '@water-clock/core/documents';
 import { parseDateTime } from '@water-clock/core/civil-time';
 import { readPlan } from '@water-clock/core/settings';
+import { readHandling } from '@water-clock/core/timer-types';
+import { programsAmiss } from '../front/lamps.js';
 import { readCommand } from './commands.js';
 import { Devices, type Served } from './devices.js';
 
@@ -29,6 +32,8 @@ class Entered {
   /** What a new device's clock shows at first. */
   @DateTime() reads!: string;
   @Anything() document: unknown;
+  /** How its kind is used with the hands; absent: as most are. */
+  @Optional() @Anything() handling?: unknown;
 }
 
 /** The devices over HTTP, each under a name that its first settings give it. */
@@ -39,15 +44,13 @@ export class DevicesController {
   @Put('settings')
   enter(@Param('name') name: string, @Body() body: unknown) {
     const problems: DocumentProblem[] = [];
-    const { reads, document } = readObject(Entered, body, ROOT_PATH, problems);
-    const plan = readPlan(document);
-    if (!plan.ok)
-      problems.push(
-        ...plan.trouble.map(({ path, message }) => ({ path: `document.${path}`, message })),
-      );
-    if (!plan.ok || problems.length > 0)
+    const { reads, document, handling = {} } = readObject(Entered, body, ROOT_PATH, problems);
+    const [plan, asks] = [readPlan(document), readHandling(handling)];
+    if (!plan.ok) problems.push(...under('document', plan.trouble));
+    if (!asks.ok) problems.push(...under('handling', asks.trouble));
+    if (!plan.ok || !asks.ok || problems.length > 0)
       throw new UnprocessableEntityException({ errors: problems });
-    return answerOf(this.devices.enter(name, plan.value, parseDateTime(reads)!));
+    return answerOf(this.devices.enter(name, plan.value, parseDateTime(reads)!, asks.value));
   }
 
   @Get()
@@ -69,7 +72,8 @@ export class DevicesController {
   /** What a meter shows at a station's terminal. */
   @Get('stations/:station/reading')
   reading(@Param('name') name: string, @Param('station', ParseIntPipe) station: number) {
-    return { ohms: this.find(name).device.readingOhms(station) };
+    const { device } = this.find(name);
+    return { ohms: device.readingOhms(station), amps: device.readingAmps(station) };
   }
 
   /** The valve units that answer on the two wires. */
@@ -104,4 +108,12 @@ export class DevicesController {
   }
 }
 
-const answerOf = ({ device, speed }: Served) => ({ speed, ...device.state });
+const under = (field: string, problems: readonly DocumentProblem[]): DocumentProblem[] =>
+  problems.map(({ path, message }) => ({ path: `${field}.${path}`, message }));
+
+const answerOf = ({ device, front, speed }: Served) => ({
+  speed,
+  ...device.state,
+  front: front.display,
+  programsAmiss: programsAmiss(device.settings),
+});

@@ -2,6 +2,8 @@ import type { OnModuleDestroy, OnModuleInit } from '@nestjs/common';
 import type { TimerSeconds } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
 import { SimulatedTimer } from '../device/simulated-timer.js';
+import { Front } from '../front/front.js';
+import type { Asks } from '../front/stop.js';
 
 /** How often the clocks of all devices are brought up to date. */
 const TICK_MILLISECONDS = 200;
@@ -9,6 +11,7 @@ const MOST_DEVICES = 200;
 
 export interface Served {
   readonly device: SimulatedTimer;
+  readonly front: Front;
   /** Seconds of the device's clock that pass in a second; 0: it stands. */
   speed: number;
   /** The true moment, in milliseconds, up to which the device has come. */
@@ -34,14 +37,16 @@ export class Devices implements OnModuleInit, OnModuleDestroy {
   }
 
   /** Hangs a new device on the wall, or puts other settings into the one that is there. */
-  enter(name: string, plan: Plan, reads: TimerSeconds): Served {
+  enter(name: string, plan: Plan, reads: TimerSeconds, asks: Asks): Served {
     const known = this.find(name);
     if (known) {
       known.device.enter(plan);
+      known.front.asking = asks;
       return known;
     }
     if (this.served.size >= MOST_DEVICES) this.served.delete(this.served.keys().next().value!);
-    const served = { device: new SimulatedTimer(plan, reads), speed: 1, cameTo: this.trueTime() };
+    const device = new SimulatedTimer(plan, reads);
+    const served = { device, front: new Front(device, asks), speed: 1, cameTo: this.trueTime() };
     this.served.set(name, served);
     return served;
   }

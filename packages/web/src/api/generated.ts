@@ -1951,6 +1951,12 @@ export interface components {
       readonly personId: string;
     };
     readonly Fix: import('@water-clock/core/rollouts').Fix;
+    readonly FlowAnswer: {
+      /** @example 2026-06-01T04:00:00 */
+      readonly from: string;
+      readonly station: number;
+      readonly to: string;
+    };
     readonly FormerPerson: {
       /** Format: uuid */
       readonly id: string;
@@ -1978,6 +1984,20 @@ export interface components {
     };
     readonly FoundList: {
       readonly rows: readonly components['schemas']['Found'][];
+    };
+    readonly FrontAnswer: {
+      /** @description False: the value is of the whole timer */
+      readonly isOfProgram: boolean;
+      readonly of: number;
+      /** @enum {string} */
+      readonly part: 'clock' | 'starts' | 'run-times' | 'days' | 'percent' | 'extras';
+      /** @description From 1 */
+      readonly place: number;
+      /** @description The letter that is chosen */
+      readonly program: string;
+      readonly station: number | null;
+      readonly value: string;
+      readonly what: string;
     };
     readonly HealthAnswer: {
       /** @example well */
@@ -2200,6 +2220,8 @@ export interface components {
       readonly isSignedIn: boolean;
     };
     readonly MeterAnswer: {
+      /** @description While it is to be on */
+      readonly amps: number;
       /** @description Null: no circuit */
       readonly ohms: number | null;
     };
@@ -2845,12 +2867,37 @@ export interface components {
        * @example 2026-06-01T08:00:00
        */
       readonly clock: string;
+      readonly faults: {
+        readonly [key: string]: string;
+      };
+      readonly flowLpm: number;
+      readonly front: components['schemas']['FrontAnswer'];
+      /** @description It keeps a copy of its own */
+      readonly hasBackup: boolean;
+      readonly hasBattery: boolean;
+      readonly hasPower: boolean;
+      readonly isFreezing: boolean;
+      readonly isOff: boolean;
+      readonly isSensorBypassed: boolean;
+      readonly isSensorWet: boolean;
+      /** @description Stations under power, opening or not */
+      readonly lit: readonly number[];
+      /** @description What waters, whether it is to or not */
       readonly open: readonly components['schemas']['OpenStation'][];
+      /** @description Programs that are set only in part */
+      readonly programsAmiss: readonly string[];
+      readonly rainDelayUntil: string | null;
+      /** @description Stations whose short it has met */
+      readonly shorted: readonly number[];
       /** @description How many seconds of it go by in one */
       readonly speed: number;
+      /** @description In the last 24 hours of its clock */
+      readonly watered: readonly components['schemas']['FlowAnswer'][];
     };
     readonly SimulatorSettings: {
       readonly document: components['schemas']['Plan'];
+      /** @description How its kind asks; absent: as most do */
+      readonly handling?: components['schemas']['TimerHandling'];
       /**
        * @description What its clock shows at first
        * @example 2026-06-01T08:00:00

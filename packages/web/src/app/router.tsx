@@ -64,6 +64,11 @@ export const router = createBrowserRouter([
             'AsFoundPage',
           ),
           screen('timers/:timerId/wrong', () => import('../diagnosis/wrong-page'), 'WrongPage'),
+          screen(
+            'timers/:timerId/simulated',
+            () => import('../simulator/simulated-page'),
+            'SimulatedPage',
+          ),
           screen('timers/:timerId/copies', () => import('../copies/copies-page'), 'CopiesPage'),
           screen('timers/:timerId/visit', () => import('../visit/visit-page'), 'VisitPage'),
           screen('timers/:timerId/visit/clock', () => import('../visit/clock-page'), 'ClockPage'),

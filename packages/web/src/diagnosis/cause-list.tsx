@@ -41,7 +41,7 @@ export function CauseList(props: CauseListProps) {
     <>
       <p role="status">
         {alike > 1
-          ? `${counted(alike, 'cause')} explain it equally well: what to check tells them apart.`
+          ? `${counted(alike, 'cause')} explain it equally well, the likelier first: what to check tells them apart.`
           : `${CAUSE_NAMES[causes[0]!.fault.code]} comes first.`}
       </p>
       <ul className={styles['causes']} aria-label="Causes">

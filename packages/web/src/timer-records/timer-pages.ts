@@ -22,6 +22,12 @@ const PAGES: readonly (TimerPage & { readonly isForChanging?: boolean })[] = [
   { place: '/water', name: 'Water', what: 'a season at the roots' },
   { place: '/copies', name: 'Saved copies', what: 'and compare' },
   { place: '/sheet', name: 'Sheet for the door', what: 'print, PDF, link' },
+  {
+    place: '/simulated',
+    name: 'Simulated timer',
+    what: 'press its buttons, let its clock run fast',
+    isForChanging: true,
+  },
 ];
 
 /** The pages of a timer, in the order of the work, that somebody may open. */

@@ -5,7 +5,7 @@ import type { Plan } from '@water-clock/core/settings';
 import { FAULT_NAMES } from '@water-clock/core/visits';
 import { App, Button, Segmented, Tag } from 'antd';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { usePlace } from '../ui/use-place';
 import { troubleInWords } from '../api/client';
 import { useWrite } from '../api/use-write';
@@ -17,6 +17,7 @@ import {
   type SimulatorCommand,
   type SimulatorState,
 } from '../api/simulator';
+import type { Timer } from '../api/timers';
 import { Caution, Foot } from '../ui/page';
 import { oncePressed } from '../ui/once-pressed';
 import { nowIn } from '../format/now-in';
@@ -36,7 +37,7 @@ export function WalkPage() {
 
 const CHOICES_MINUTES = [1, 2, 3, 5];
 
-function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
+function Walk({ open, timer, inTimer: { plan } }: VisitHere) {
   const stations = plan.stations.filter(({ enabled }) => enabled);
   const [search, goTo] = usePlace();
   const [minutes, setMinutes] = useState(2);
@@ -47,7 +48,7 @@ function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
     stations.find(({ number }) => !seen.has(number)) ??
     stations[0];
   const countdown = useCountdown(`walk ${open.timerId}`);
-  const simulator = useSimulator(open.timerId, plan, timeZone);
+  const simulator = useSimulator(timer, plan);
   const navigate = useNavigate();
   if (!station) return <p className={pageStyles['soft']}>No station is wired: see the yard.</p>;
 
@@ -153,20 +154,36 @@ function Walk({ open, inTimer: { plan }, timeZone }: VisitHere) {
           </Button>
         </Foot>
       )}
-      {!simulator.isThere && (
-        <p className={pageStyles['soft']}>
-          No timer at hand?{' '}
-          <Button size="small" onClick={() => void simulator.hangUp()}>
-            Use a simulated one
-          </Button>
-        </p>
-      )}
+      <InPlaceOfIt timerId={open.timerId} {...simulator} />
     </div>
   );
 }
 
+interface InPlaceOfItProps {
+  readonly timerId: string;
+  readonly isThere: boolean;
+  readonly hangUp: () => Promise<void>;
+}
+
+function InPlaceOfIt({ timerId, isThere, hangUp }: InPlaceOfItProps) {
+  return isThere ? (
+    <p className={pageStyles['way']}>
+      <Link to={`/timers/${timerId}/simulated`}>The front of the simulated timer</Link>
+    </p>
+  ) : (
+    <p className={pageStyles['soft']}>
+      No timer at hand?{' '}
+      <Button size="small" onClick={() => void hangUp()}>
+        Use a simulated one
+      </Button>
+    </p>
+  );
+}
+
 /** A simulated timer in place of the one on the wall, where one hangs. */
-function useSimulator(timerId: string, plan: Plan, timeZone: string | undefined) {
+function useSimulator(timer: Timer, plan: Plan) {
+  const { id: timerId, handling } = timer;
+  const timeZone = timer.property.timeZone ?? undefined;
   const client = useQueryClient();
   const { message } = App.useApp();
   const query = simulatorQuery(timerId);
@@ -175,7 +192,7 @@ function useSimulator(timerId: string, plan: Plan, timeZone: string | undefined)
     commandSimulator(timerId, command),
   );
   const connecting = useWrite('connect-simulator', () =>
-    connectSimulator(timerId, formatDateTime(nowIn(timeZone, new Date())), plan),
+    connectSimulator(timerId, formatDateTime(nowIn(timeZone, new Date())), plan, handling),
   );
   const take = (done: { readonly answer: SimulatorState } | null) => {
     if (done) client.setQueryData(query.queryKey, done.answer);

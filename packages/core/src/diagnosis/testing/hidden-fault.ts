@@ -41,7 +41,8 @@ const timeOf = (plan: Plan, draw: Draw): string => {
   return formatTimeOfDay(asMinuteOfDay((Math.round(draw(1440) / step) * step) % 1440));
 };
 
-const FAULTS: Readonly<Record<FaultCode, RandomFault>> = {
+/** Of each kind one at random. */
+export const RANDOM_FAULTS: Readonly<Record<FaultCode, RandomFault>> = {
   'as-set': () => ({ code: 'as-set' }),
   clock: (_plan, _watch, draw) => ({
     code: 'clock',
@@ -108,7 +109,7 @@ export function hiddenFault(seed: number, code: FaultCode): HiddenFault | null {
   const isRainy = code === 'sensor-ignored' || isOneIn(draw, 4);
   const rain = isRainy ? rainIn(watch, draw) : [];
   const believed = new Believed(plan, watch, rain.map(written));
-  const truth = FAULTS[code](plan, watch, draw);
+  const truth = RANDOM_FAULTS[code](plan, watch, draw);
   const real = flowsOf(believed, truth).filter((flow) => isIn(flow, watch));
   const set = flowsOf(believed, { code: 'as-set' }).filter((flow) => isIn(flow, watch));
   if (code !== 'as-set' && isSameWater(real, set)) return null;
@@ -132,9 +133,12 @@ function isAllOf(seen: Seen, water: readonly Flow[]): boolean {
 
 const isIn = (flow: Span, watch: Span): boolean => flow.from >= watch.from && flow.to <= watch.to;
 
-const written = ({ from, to }: Span) => ({ from: formatDateTime(from), to: formatDateTime(to) });
+export const written = ({ from, to }: Span) => ({
+  from: formatDateTime(from),
+  to: formatDateTime(to),
+});
 
-const rainIn = ({ from }: Span, draw: Draw): Span[] =>
+export const rainIn = ({ from }: Span, draw: Draw): Span[] =>
   Array.from({ length: 2 + draw(2) }, (_, index) => {
     const begin = addSeconds(from, (2 * index + draw(2)) * SECONDS_PER_DAY + 600 * draw(140));
     return { from: begin, to: addSeconds(begin, 600 * (12 + draw(80))) };
