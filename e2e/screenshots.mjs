@@ -1,13 +1,15 @@
 // Writes docs/screenshots from the demo data: npm run screenshots (after npm run build).
 import { mkdirSync } from 'node:fs';
 import { startApplication } from './support/application.js';
+import { startSimulator } from '../tools/simulator.js';
 import { openBrowser } from './support/browser.js';
 import { signIn, timersOf } from './support/sign-in.js';
 
 const FOLDER = 'docs/screenshots';
 mkdirSync(FOLDER, { recursive: true });
 
-const application = await startApplication({ demo: true });
+const simulator = await startSimulator();
+const application = await startApplication({ demo: true, simulatorUrl: simulator.url });
 const { browser, close } = await openBrowser();
 try {
   const person = await signIn(application.url);
@@ -71,11 +73,6 @@ try {
     '[aria-label="Plans side by side"]',
     () => page.waitForFunction(() => !document.querySelector('[data-planning="busy"]')),
   );
-  await picture(
-    'season',
-    `${deskOf('Garage timer')}&mode=season`,
-    '[aria-label="Percentage by month"]',
-  );
   await picture('year', `${deskOf('Boat shed')}&board=year`, '[data-night]');
   const visit = `/timers/${garage.id}/visit`;
   const press = (words) =>
@@ -91,10 +88,32 @@ try {
   });
   await picture('walk-phone', `${visit}/walk`, '[data-station]', () => press('It is on'));
   await page.setViewport({ width: 1280, height: 800 });
-  await picture('leave', `${visit}/leave`, 'article[data-paper]');
+  await picture('wrong', `/timers/${garage.id}/wrong`, '[aria-labelledby="seen"] svg', async () => {
+    for (const line of [
+      'yesterday 18:15 to 18:25',
+      'yesterday 06:00 to 06:50, dry',
+      'today 05:45 to 07:00, dry',
+    ]) {
+      await page.focus('input[placeholder^="Tue"]');
+      await page.keyboard.type(line);
+      await page.keyboard.press('Enter');
+    }
+    await page.waitForSelector('[aria-label="Causes"] li');
+  });
+  await page.goto(`${application.url}/timers/${garage.id}/simulated`, {
+    waitUntil: 'networkidle0',
+  });
+  await press('Hang one up');
+  await picture('simulated', `/timers/${garage.id}/simulated`, '[aria-label="Front"]', async () => {
+    await press('A day on');
+    await press('Next part');
+    await press('All, one by one');
+    await page.waitForSelector('[data-row="watered"] rect');
+  });
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
   await picture('desk-dark', deskOf('Plant room'), '[data-run]');
 } finally {
   await close();
   await application.stop();
+  simulator.stop();
 }

@@ -1,4 +1,12 @@
 export { Believed, MOST_OFF_DAYS } from './believed.js';
+export {
+  ELECTRICAL_FAULTS,
+  electricalFaultsOf,
+  type ElectricalCode,
+  type ElectricalFault,
+  type TerminalReading,
+  type Wiring,
+} from './electrical/index.js';
 export { FAULT_CODES } from './fault.js';
 export type { Fault, FaultCode, FaultOf, HandPiece, HandRun } from './fault.js';
 export type { SeenWater } from './fault-kind.js';

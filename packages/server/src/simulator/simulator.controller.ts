@@ -16,6 +16,7 @@ import { idOf } from '../platform/id.pipe.js';
 import {
   CableAnswer,
   MeterAnswer,
+  SimulatedTimers,
   SimulatorAnswer,
   SimulatorSettings,
   UnitTestAnswer,
@@ -30,6 +31,20 @@ const COMMAND = {
   required: ['command'],
   example: { command: 'run-station', station: 1, seconds: 60 },
 };
+
+@ApiTags('simulator')
+@Controller('simulated-timers')
+export class SimulatedTimersController {
+  constructor(private readonly simulator: SimulatorService) {}
+
+  @ApiOperation({ summary: 'Lists the simulated timers that hang at homes of the firm now.' })
+  @Get()
+  @ApiOkResponse({ type: SimulatedTimers })
+  async list(@CurrentFirm() firmId: string): Promise<SimulatedTimers> {
+    const timers = await this.simulator.all(firmId);
+    return { isRunning: timers !== null, timers: timers ?? [] };
+  }
+}
 
 /** A simulated timer in the place of one on the wall: it does what the simulator says it does. */
 @ApiTags('simulator')

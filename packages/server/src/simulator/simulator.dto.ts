@@ -69,6 +69,21 @@ export class SimulatorAnswer {
   @ApiProperty({ type: String, nullable: true }) rainDelayUntil!: string | null;
 }
 
+/** A simulated timer that hangs at a home now. */
+export class SimulatedTimer {
+  @ApiProperty({ format: 'uuid', description: 'Of the timer in whose place it hangs' }) id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() home!: string;
+  @ApiProperty({ description: 'What its clock shows' }) clock!: string;
+  @ApiProperty() speed!: number;
+  @ApiProperty({ type: [Number], description: 'Stations under power' }) lit!: number[];
+}
+
+export class SimulatedTimers {
+  @ApiProperty({ description: 'The simulator answers' }) isRunning!: boolean;
+  @ApiProperty({ type: [SimulatedTimer] }) timers!: SimulatedTimer[];
+}
+
 /** A valve unit that answered on the two wires. */
 export class CableUnit {
   @ApiProperty({ example: 'VU-39256' }) serial!: string;

@@ -1,7 +1,7 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { getDataSourceToken } from '@nestjs/typeorm';
 import type { DataSource } from 'typeorm';
-import { SimulatorController } from './simulator.controller.js';
+import { SimulatedTimersController, SimulatorController } from './simulator.controller.js';
 import { SimulatorService } from './simulator.service.js';
 
 @Module({})
@@ -9,7 +9,7 @@ export class SimulatorModule {
   static with(simulatorUrl: string | null): DynamicModule {
     return {
       module: SimulatorModule,
-      controllers: [SimulatorController],
+      controllers: [SimulatedTimersController, SimulatorController],
       providers: [
         {
           provide: SimulatorService,

@@ -1,12 +1,16 @@
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource } from 'typeorm';
+import { DataSource, In } from 'typeorm';
 import type { DocumentProblem } from '@water-clock/core/documents';
 import { badInput, notFound, ProblemException } from '../platform/problem.js';
 import { Timer } from '../schema/timer.entity.js';
+import type { SimulatedTimer } from './simulator.dto.js';
 
 /** The simulator is on this machine: it answers soon, or not at all. */
 const LONGEST_MILLISECONDS = 5000;
+
+/** By the id of its timer. */
+type Hung = Omit<SimulatedTimer, 'id' | 'home'>;
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
@@ -26,8 +30,27 @@ export class SimulatorService {
   ): Promise<Response> {
     if (!(await this.source.manager.existsBy(Timer, { firmId, id: timerId })))
       throw notFound('timer');
+    return this.send(`/timers/${timerId}${path}`, method, body);
+  }
+
+  /** The simulated timers that hang at homes of a firm now; null: the simulator is not running. */
+  async all(firmId: string): Promise<SimulatedTimer[] | null> {
+    const answer = await this.send('/timers', 'GET').catch(() => null);
+    if (!answer) return null;
+    const { timers } = (await answer.json()) as { timers: readonly Hung[] };
+    const known = await this.source.manager.find(Timer, {
+      where: { firmId, id: In(timers.map(({ name }) => name)) },
+      relations: { property: true },
+    });
+    return known.map(({ id, name, property }) => {
+      const { clock, speed, lit } = timers.find((one) => one.name === id)!;
+      return { ...{ id, name, clock, speed, lit }, home: property.name };
+    });
+  }
+
+  private async send(path: string, method: Method, body?: unknown): Promise<Response> {
     if (this.simulatorUrl === null) throw noSimulator();
-    const answer = await fetch(`${this.simulatorUrl}/timers/${timerId}${path}`, {
+    const answer = await fetch(`${this.simulatorUrl}${path}`, {
       method,
       redirect: 'error',
       signal: AbortSignal.timeout(LONGEST_MILLISECONDS),

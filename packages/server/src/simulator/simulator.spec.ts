@@ -75,6 +75,19 @@ it('says what was wrong with what it was told, at its place', async () => {
   ).toEqual(expect.objectContaining({ detail: 'It has no station 9.' }));
 });
 
+it('all that hang at homes of the firm are listed, and none of another firm', async () => {
+  await hangUp();
+  const { body } = await person.agent.get('/api/simulated-timers').expect(200);
+  expect(body).toMatchObject({
+    isRunning: true,
+    timers: [{ id: timerId, name: 'Garage', home: 'Plum cottage' }],
+  });
+  const stranger = await server.signIn();
+  expect((await stranger.agent.get('/api/simulated-timers').expect(200)).body).toEqual({
+    ...{ isRunning: true, timers: [] },
+  });
+});
+
 it('says so where there is no simulator', async () => {
   const without = await startTestServer();
   const other = await without.signIn();

@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DevicesController } from './devices.controller.js';
+import { AllDevicesController, DevicesController } from './devices.controller.js';
 import { Devices } from './devices.js';
 
 @Module({})
@@ -11,7 +11,7 @@ class BenchModule {}
 export async function createSimulator(trueTime: () => number): Promise<NestExpressApplication> {
   const module = {
     module: BenchModule,
-    controllers: [DevicesController],
+    controllers: [AllDevicesController, DevicesController],
     providers: [{ provide: Devices, useFactory: () => new Devices(trueTime) }],
   };
   const app = await NestFactory.create<NestExpressApplication>(module, {

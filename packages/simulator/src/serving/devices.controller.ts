@@ -36,6 +36,20 @@ class Entered {
   @Optional() @Anything() handling?: unknown;
 }
 
+/** All devices, in short. */
+@Controller('timers')
+export class AllDevicesController {
+  constructor(private readonly devices: Devices) {}
+
+  @Get()
+  list() {
+    const timers = [...this.devices.all].map(([name, { device, speed }]) => ({
+      ...{ name, speed, clock: device.state.clock, lit: device.state.lit },
+    }));
+    return { timers };
+  }
+}
+
 /** The devices over HTTP, each under a name that its first settings give it. */
 @Controller('timers/:name')
 export class DevicesController {

@@ -58,6 +58,12 @@ export class Devices implements OnModuleInit, OnModuleDestroy {
     return served;
   }
 
+  /** All of them as they are now, by name. */
+  get all(): ReadonlyMap<string, Served> {
+    for (const one of this.served.values()) this.catchUp(one);
+    return this.served;
+  }
+
   remove = (name: string): boolean => this.served.delete(name);
 
   private catchUp(served: Served): void {

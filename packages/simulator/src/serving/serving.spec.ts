@@ -43,6 +43,32 @@ it('runs as fast as it is told, by the true time', async () => {
   expect((await ask('GET', 'shed')).body.clock).toBe('2026-06-02T03:00:03');
 });
 
+it('asks in the order of its kind, one press or many at a time, and is set back', async () => {
+  const keyInOrder = ['percent', 'starts', 'run-times', 'days', 'clock', 'extras'];
+  await ask('PUT', 'patio/settings', { reads, document, handling: { keyInOrder } });
+  const press = (button: string, times = 1) =>
+    ask('POST', 'patio/commands', { command: 'press', button, times });
+  expect((await ask('GET', 'patio')).body.front).toMatchObject({ part: 'percent', place: 1 });
+  await press('part');
+  expect((await press('plus', 17)).body.front).toMatchObject({ what: 'Start 1', value: '04:00' });
+  expect((await ask('GET', 'patio')).body.programsAmiss).toEqual(['A']);
+  await ask('POST', 'patio/commands', { command: 'run-from', station: 2, seconds: 60 });
+  expect((await ask('GET', 'patio')).body).toMatchObject({
+    lit: [2],
+    watered: [{ station: 2, from: reads, to: reads }],
+  });
+  const { body } = await ask('POST', 'patio/commands', { command: 'reset' });
+  expect(body).toMatchObject({ lit: [], programsAmiss: [], front: { value: 'off' } });
+  const wrong = await ask('PUT', 'patio/settings', {
+    reads,
+    document,
+    handling: { wiring: 'rope' },
+  });
+  expect(wrong).toMatchObject({ status: 422, body: { errors: [{ path: 'handling.wiring' }] } });
+  const all = (await ask('GET', '')).body.timers as { name: string }[];
+  expect(all.map(({ name }) => name)).toContain('patio');
+});
+
 it('does what it is told, and tells what it did', async () => {
   await ask('PUT', 'garage/settings', { reads, document });
   const { body } = await ask('POST', 'garage/commands', {
@@ -52,7 +78,7 @@ it('does what it is told, and tells what it did', async () => {
   });
   expect(body.open).toEqual([{ station: 2, program: '', secondsLeft: 90 }]);
   await ask('POST', 'garage/commands', { command: 'fault', station: 2, fault: 'open' });
-  expect((await ask('GET', 'garage/stations/2/reading')).body).toEqual({ ohms: null });
+  expect((await ask('GET', 'garage/stations/2/reading')).body).toEqual({ ohms: null, amps: 0 });
   const log = (await ask('GET', 'garage/log.csv')).body as string;
   expect(log.split('\n')[0]).toBe('at,event,program,startNumber,nominal,station,piece,note');
   expect(log).toContain('2026-06-01T03:00:00,open,,,,2,1,');

@@ -1245,6 +1245,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/simulated-timers': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the simulated timers that hang at homes of the firm now. */
+    readonly get: operations['simulatedTimersList'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/timer-types': {
     readonly parameters: {
       readonly query?: never;
@@ -2860,6 +2877,25 @@ export interface components {
       /** @example ines@quillhaven.example */
       readonly email: string;
       readonly password: string;
+    };
+    readonly SimulatedTimer: {
+      /** @description What its clock shows */
+      readonly clock: string;
+      readonly home: string;
+      /**
+       * Format: uuid
+       * @description Of the timer in whose place it hangs
+       */
+      readonly id: string;
+      /** @description Stations under power */
+      readonly lit: readonly number[];
+      readonly name: string;
+      readonly speed: number;
+    };
+    readonly SimulatedTimers: {
+      /** @description The simulator answers */
+      readonly isRunning: boolean;
+      readonly timers: readonly components['schemas']['SimulatedTimer'][];
     };
     readonly SimulatorAnswer: {
       /**
@@ -5314,6 +5350,25 @@ export interface operations {
         };
         content: {
           readonly 'application/pdf': string;
+        };
+      };
+    };
+  };
+  readonly simulatedTimersList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['SimulatedTimers'];
         };
       };
     };

@@ -38,6 +38,12 @@ export const simulatorQuery = (timerId: string) =>
     refetchInterval: ({ state }) => (state.data ? 2000 : false),
   });
 
+/** The simulated timers that hang at homes of the firm. */
+export const simulatedTimersQuery = queryOptions({
+  queryKey: ['simulator', 'all'],
+  queryFn: () => request('get', '/api/simulated-timers'),
+});
+
 /** `handling`: how its kind asks. */
 export const connectSimulator = (
   timerId: string,

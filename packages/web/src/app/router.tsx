@@ -89,6 +89,7 @@ export const router = createBrowserRouter([
           screen('firm/changes', changes, 'FirmChangesPage'),
           screen('properties/:propertyId/changes', changes, 'PropertyChangesPage'),
           screen('firm/keeping', () => import('../firm/keeping-page'), 'KeepingPage'),
+          screen('firm/simulated', () => import('../firm/simulated-page'), 'SimulatedThings'),
           screen('firm/outbox', () => import('../firm/outbox-page'), 'OutboxPage'),
           screen('account', () => import('../account/account-page'), 'AccountPage'),
           { path: '*', element: <NotFound what="page" /> },

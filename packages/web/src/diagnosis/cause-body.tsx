@@ -10,6 +10,7 @@ import { useBeginVisit, useOpenVisit } from '../timer-records/use-visit';
 import { Caution } from '../ui/page';
 import { oncePressed } from '../ui/once-pressed';
 import { AnswerForm } from './answer-form';
+import { Electrical } from './electrical';
 import { CAUSE_NAMES, wayToMend } from './cause-names';
 import pageStyles from '../ui/page.module.css';
 import styles from './diagnosis.module.css';
@@ -66,6 +67,9 @@ export function CauseBody(props: CauseBodyProps) {
             <strong>Then:</strong> {say(mend)}
           </p>
           {caution && <Caution>{caution}</Caution>}
+          {fault.code === 'station-dead' && (
+            <Electrical {...{ timer, plan }} station={fault.station} />
+          )}
           {mayChange && <Found {...{ timer, cause, seen, target }} />}
           {way && mayChange && (
             <Link to={`/timers/${timer.id}${way.place}`} className={pageStyles['way']}>

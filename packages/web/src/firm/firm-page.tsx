@@ -18,12 +18,15 @@ export function FirmPage() {
     <Page
       title={firm.name}
       actions={
-        isOwner && (
-          <>
-            <Button onClick={() => void navigate('/firm/keeping')}>What is kept</Button>
-            <Button onClick={() => void navigate('/firm/changes')}>Who changed what</Button>
-          </>
-        )
+        <>
+          <Button onClick={() => void navigate('/firm/simulated')}>What is simulated</Button>
+          {isOwner && (
+            <>
+              <Button onClick={() => void navigate('/firm/keeping')}>What is kept</Button>
+              <Button onClick={() => void navigate('/firm/changes')}>Who changed what</Button>
+            </>
+          )}
+        </>
       }
     >
       <FirmFacts />

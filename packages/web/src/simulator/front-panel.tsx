@@ -130,14 +130,12 @@ export function FrontPanel({ state, simulated, stations }: FrontPanelProps) {
         {say(`${dateAndTime(parseDateTime(state.clock)!)}. ${watersWords(state)}`)}
       </p>
       <Lamps {...{ state, stations }} />
-      <div className={styles['switch']}>
-        <Segmented<Position>
-          aria-label="The switch"
-          value={state.isOff ? 'off' : state.isSensorBypassed ? 'bypass' : 'run'}
-          options={POSITIONS}
-          onChange={turn}
-        />
-      </div>
+      <Segmented<Position>
+        aria-label="The switch"
+        value={state.isOff ? 'off' : state.isSensorBypassed ? 'bypass' : 'run'}
+        options={POSITIONS}
+        onChange={turn}
+      />
     </section>
   );
 }

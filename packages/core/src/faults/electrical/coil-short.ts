@@ -1,0 +1,12 @@
+import { alone, BOX, type ElectricalFault } from './electrical-fault.js';
+
+export const COIL_SHORT: ElectricalFault = {
+  ...{ code: 'coil-short', name: 'A coil or wires that are bridged', wirings: ['valve-wires'] },
+  ...{ shuts: alone, reading: 'short', isNoticed: true },
+  shows:
+    'One station never opens; the timer lets it go, and its wiring lamp says so, or a fuse is gone.',
+  tells:
+    'Next to no ohms at the terminal. With the coil taken off: no circuit, and it is the coil; still bridged, and it is the wires.',
+  mend: 'Put in a coil, or part the wires; change the fuse for one of the same size.',
+  caution: BOX,
+};
