@@ -98,7 +98,7 @@ try {
       await page.keyboard.type(line);
       await page.keyboard.press('Enter');
     }
-    await page.waitForSelector('[aria-label="Causes"] li');
+    await page.waitForFunction(() => document.body.textContent.includes('explains 3 of 3'));
   });
   await page.goto(`${application.url}/timers/${garage.id}/simulated`, {
     waitUntil: 'networkidle0',
@@ -109,6 +109,7 @@ try {
     await press('Next part');
     await press('All, one by one');
     await page.waitForSelector('[data-row="watered"] rect');
+    await page.$eval('main', (main) => main.scrollTo(0, 0));
   });
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
   await picture('desk-dark', deskOf('Plant room'), '[data-run]');
