@@ -32,6 +32,7 @@ const CORE_ORDER = [
   'formats',
   'standing',
   'rollouts',
+  'practice',
 ];
 
 const coreArrows = CORE_ORDER.slice(0, -1).map((folder, index) => ({

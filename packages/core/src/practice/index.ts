@@ -1,0 +1,5 @@
+export { drawOf, type Draw } from './draw.js';
+export { judge, JUDGED_DAYS, type Judgement, type Left, type Replaced } from './judge.js';
+export type { Lesson } from './lesson.js';
+export { LESSONS } from './lessons/index.js';
+export type { Hidden, HiddenElectrical, PracticeCase, ToldFault } from './practice-case.js';
