@@ -30,16 +30,22 @@ export class Cable {
     this.stations = numbers.length > 0 ? numbers : first;
   }
 
-  /** All units that answer a search; one with a short pulls the voltage down and is not heard. */
+  /** All units that answer a search; one with a short pulls the voltage down and is not heard, as one that is cut off. */
   search(): CableUnit[] {
     return this.stations
-      .filter((station) => this.faults.get(station) !== 'short')
+      .filter((station) => !this.isSilent(station))
       .map((station) => ({ serial: serialOf(station), address: station }));
+  }
+
+  private isSilent(station: number): boolean {
+    const fault = this.faults.get(station);
+    return fault === 'short' || fault === 'silent';
   }
 
   test(serial: string): CableTest {
     const station = this.stations.find((one) => serialOf(one) === serial.trim().toUpperCase());
-    if (station === undefined) return { result: 'silent', milliamps: null };
+    if (station === undefined || this.faults.get(station) === 'silent')
+      return { result: 'silent', milliamps: null };
     const fault = this.faults.get(station);
     if (fault === 'open') return { result: 'open', milliamps: 0 };
     if (fault === 'short') return { result: 'short', milliamps: 900 };

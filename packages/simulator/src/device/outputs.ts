@@ -11,12 +11,23 @@ export interface PastFlow {
 /** As many are remembered as a busy day has. */
 const MOST_PAST = 500;
 
-export const VALVE_FAULTS = ['open', 'short', 'stuck', 'stuck-open'] as const;
+export const VALVE_FAULTS = [
+  'open',
+  'short',
+  'stuck',
+  'stuck-open',
+  'unpowered',
+  'silent',
+] as const;
 /**
- * A valve's wiring that is broken or bridged, a valve that stays open until its run ends, and one that is open all the
- * time, with power or without.
+ * A valve's wiring that is broken or bridged, a valve that stays open until its run ends, one that is open all the
+ * time, with power or without, one whose output has no voltage, and one whose unit on two wires does not answer.
  */
 export type ValveFault = (typeof VALVE_FAULTS)[number];
+
+/** The timer gives it power, and it does not open. */
+export const isShut = (fault: ValveFault | undefined): boolean =>
+  fault === 'open' || fault === 'unpowered' || fault === 'silent';
 
 /** A piece whose valve is to be under power now. */
 export interface Demand {
@@ -68,7 +79,7 @@ export class Outputs {
   set(now: TimerSeconds, demands: readonly Demand[], runs: ReadonlySet<string>): void {
     const powered = demands.filter(({ place }) => this.faults.get(place.station) !== 'short');
     this.lit = [...new Set(powered.map(({ place }) => place.station))].sort((a, b) => a - b);
-    const opened = powered.filter(({ place }) => this.faults.get(place.station) !== 'open');
+    const opened = powered.filter(({ place }) => !isShut(this.faults.get(place.station)));
     const flows = this.withStuck(opened, runs);
     for (const [key, { place }] of this.flowing) {
       if (flows.has(key)) continue;
@@ -139,14 +150,14 @@ export class Outputs {
    */
   readingOhms(station: number): number | null {
     const fault = this.faults.get(station);
-    if (fault === 'open') return null;
+    if (fault === 'open' || fault === 'silent') return null;
     return fault === 'short' ? 1.5 : 22 + ((station * 7) % 9);
   }
 
   /** What a clamp meter shows on a station's wire while it is to be on, in amperes. */
   readingAmps(station: number): number {
     const fault = this.faults.get(station);
-    if (fault === 'open') return 0;
+    if (isShut(fault)) return 0;
     return fault === 'short' ? 2.4 : 0.2 + ((station * 7) % 9) / 100;
   }
 

@@ -46,6 +46,7 @@ export class SimulatedTimer {
   private isFreezing = false;
   private wasWet = false;
   private sensorFault: SensorFault | null = null;
+  private passed = 0;
   private delayUntil: TimerSeconds | null = null;
   private hasPower = true;
   private hasBattery = true;
@@ -64,6 +65,19 @@ export class SimulatedTimer {
 
   get settings(): Plan {
     return this.plan;
+  }
+
+  /** True seconds that have passed since it was hung up, whatever its clock says. */
+  get passedSeconds(): number {
+    return this.passed;
+  }
+
+  get valveFaults(): ReadonlyMap<number, ValveFault> {
+    return this.outputs.faults;
+  }
+
+  get isSensorStuck(): boolean {
+    return this.sensorFault === 'wet';
   }
 
   get clock(): TimerSeconds {
@@ -118,6 +132,7 @@ export class SimulatedTimer {
 
   /** Lets seconds pass. Without power the clock goes on only by its battery, and nothing waters. */
   advance(seconds: number): void {
+    this.passed += seconds;
     if (!this.hasPower) {
       if (this.hasBattery) this.now = addSeconds(this.now, seconds);
       return;

@@ -35,6 +35,7 @@ export class Front {
   #of: Plan;
   #program: string;
   #key = '';
+  #presses = 0;
 
   constructor(
     private readonly device: SimulatedTimer,
@@ -60,8 +61,14 @@ export class Front {
     };
   }
 
+  /** How often its buttons were pressed. */
+  get presses(): number {
+    return this.#presses;
+  }
+
   /** A button is pressed so many times, or held for as long. */
   press(button: FrontButton, times = 1): void {
+    this.#presses += times;
     switch (button) {
       case 'forth':
         this.#move(times);
