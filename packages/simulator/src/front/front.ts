@@ -36,6 +36,7 @@ export class Front {
   #program: string;
   #key = '';
   #presses = 0;
+  #known: { plan: Plan; program: string; asks: Asks; stops: readonly Stop[] } | null = null;
 
   constructor(
     private readonly device: SimulatedTimer,
@@ -99,9 +100,20 @@ export class Front {
       if (!plan.timer.programs.includes(this.#program)) this.#program = plan.timer.programs[0]!;
     }
     const held: Held = { plan, starts: this.#starts, now: this.device.clock };
-    const stops = stopsFor(held, this.#program, this.asks);
+    const stops = this.#stopsOf(held, this.#program);
     const at = stops.findIndex(({ key }) => key === this.#key);
     return { held, stops, index: Math.max(0, at) };
+  }
+
+  /** Which values there are changes with the settings alone. */
+  #stopsOf(held: Held, program: string): readonly Stop[] {
+    const { plan } = held;
+    const known = this.#known;
+    if (known?.plan === plan && known.program === program && known.asks === this.asks)
+      return known.stops;
+    const stops = stopsFor(held, program, this.asks);
+    this.#known = { plan, program, asks: this.asks, stops };
+    return stops;
   }
 
   #stand(stop: Stop | undefined): void {
@@ -126,7 +138,7 @@ export class Front {
     const { part } = stops[index]!;
     const { programs } = held.plan.timer;
     this.#program = programs[(programs.indexOf(this.#program) + 1) % programs.length]!;
-    this.#stand(stopsFor(held, this.#program, this.asks).find((stop) => stop.part === part));
+    this.#stand(this.#stopsOf(held, this.#program).find((stop) => stop.part === part));
   }
 
   #turn(steps: number): void {
