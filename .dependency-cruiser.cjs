@@ -65,6 +65,7 @@ const WEB_ORDER = [
   'desk',
   'diagnosis',
   'simulator',
+  'practice',
   'visit',
   'set-up',
   'property',

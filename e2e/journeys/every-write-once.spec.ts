@@ -115,6 +115,13 @@ async function leaveSheet(page: Page): Promise<void> {
   await page.waitForSelector(beginning('Leave this sheet'));
 }
 
+/** A case that goes on. */
+async function practising(page: Page): Promise<void> {
+  await stage.ask('PUT', '/practice', { lesson: 'percentage', difficulty: 1, seed: 4 });
+  await open(page, '/practice/percentage?case=4');
+  await page.waitForSelector('[aria-label="Front"]');
+}
+
 const askedFirst = async (page: Page, path: string, first: string, then: string) => {
   await open(page, path);
   await clickOn(page, beginning(first));
@@ -841,6 +848,29 @@ const EXERCISES: Record<WriteName, Exercise> = {
       await open(page, `/timers/${id}/visit/walk`);
       await clickButton(page, 'Use a simulated one');
       return button('Turn it on');
+    },
+  },
+  'begin-practice': {
+    sends: 'PUT /practice',
+    come: async (page) => {
+      await open(page, '/practice/percentage?case=4');
+      return button('Drive there');
+    },
+  },
+  'command-practice': {
+    sends: 'POST /practice/commands',
+    come: async (page) => {
+      await practising(page);
+      await clickOn(page, '::-p-xpath(.//label[starts-with(., "Put right")]/following::input[1])');
+      await clickOn(page, '::-p-xpath(.//*[@title="The rain sensor"])');
+      return button('Do it');
+    },
+  },
+  'judge-practice': {
+    sends: 'POST /practice/judgement',
+    come: async (page) => {
+      await practising(page);
+      return button('It is put right');
     },
   },
   'connect-simulator': {

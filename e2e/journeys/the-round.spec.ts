@@ -127,7 +127,8 @@ it('a visit is planned from what needs attention, moved in its week, and held wh
   await goTo(page, `${stage.url()}/round/plan`);
   await page.waitForSelector('li[data-today] ::-p-xpath(.//button[contains(., "Finch lodge")])');
   const { id } = await stage.timerOf('Pump house');
-  await stage.ask('POST', `/timers/${id}/visits`, {});
+  const onDate = await page.evaluate(() => new Intl.DateTimeFormat('en-CA').format(new Date()));
+  await stage.ask('POST', `/timers/${id}/visits`, { onDate });
   await goTo(page, `${stage.url()}/round`);
   await page.waitForFunction(() =>
     [...document.querySelectorAll('[aria-labelledby="today"] li')].some(

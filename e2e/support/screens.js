@@ -45,6 +45,7 @@ export const SCREENS = [
   screen('a type by questions', '/timer-types/new?like=wall-12', 'fieldset legend'),
   screen('the rules', '/rules', 'main ul li'),
   screen('rules of a district', '/rules/new', '[aria-label="Which houses"]'),
+  screen('practice', '/practice', '[aria-labelledby="free"]'),
   screen('what is simulated', '/firm/simulated', '[aria-labelledby="meters"]'),
   screen('the firm', '/firm', '[aria-labelledby="customary"] table'),
   screen('an account', '/account', '[aria-labelledby="sessions"] li'),

@@ -13,7 +13,7 @@ import { LESSONS } from './lessons/index.js';
 import type { PracticeCase } from './practice-case.js';
 
 const LESSON_CODES = LESSONS.map(({ code }) => code);
-const LARGEST_SEED = 1_000_000;
+export const LARGEST_SEED = 1_000_000;
 
 /** What is played: a lesson, or a free case of some difficulty; the same for the same seed. */
 export class Played {

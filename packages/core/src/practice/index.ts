@@ -1,4 +1,4 @@
-export { caseOf, Played, readPlayed } from './case-of.js';
+export { caseOf, LARGEST_SEED, Played, readPlayed } from './case-of.js';
 export { DIFFICULTIES, freeCase, type Difficulty } from './free-case.js';
 export { drawOf, type Draw } from './draw.js';
 export { judge, JUDGED_DAYS, type Judgement, type Left, type Replaced } from './judge.js';

@@ -24,7 +24,7 @@ import {
 import { SimulatorService } from './simulator.service.js';
 
 /** The simulator knows its commands, and refuses what it does not know. */
-const COMMAND = {
+export const COMMAND = {
   type: 'object',
   additionalProperties: true,
   properties: { command: { type: 'string' } },

@@ -1,6 +1,7 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { getDataSourceToken } from '@nestjs/typeorm';
 import type { DataSource } from 'typeorm';
+import { PracticeController } from './practice.controller.js';
 import { SimulatedTimersController, SimulatorController } from './simulator.controller.js';
 import { SimulatorService } from './simulator.service.js';
 
@@ -9,7 +10,7 @@ export class SimulatorModule {
   static with(simulatorUrl: string | null): DynamicModule {
     return {
       module: SimulatorModule,
-      controllers: [SimulatedTimersController, SimulatorController],
+      controllers: [SimulatedTimersController, SimulatorController, PracticeController],
       providers: [
         {
           provide: SimulatorService,

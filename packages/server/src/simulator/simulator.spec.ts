@@ -88,6 +88,25 @@ it('all that hang at homes of the firm are listed, and none of another firm', as
   });
 });
 
+it('whoever practises has a timer of their own, and it is judged how they leave it', async () => {
+  const begin = { lesson: 'percentage', difficulty: 1, seed: 3 };
+  const { body } = await person.agent.put('/api/practice').send(begin).expect(200);
+  expect(body).toMatchObject({ playing: begin, lit: [], isOff: false });
+  expect(body).not.toHaveProperty('faults');
+  const bad = await person.agent
+    .put('/api/practice')
+    .send({ lesson: 'moon', seed: 'x' })
+    .expect(422);
+  expect(bad.body.errors.map((one: { path: string }) => one.path)).toEqual(['lesson', 'seed']);
+  const other = await server.signIn();
+  await other.agent.get('/api/practice').expect(404);
+  const reading = await person.agent.get('/api/practice/reading?station=1').expect(200);
+  expect(reading.body.ohms).toBeGreaterThan(10);
+  const judged = await person.agent.post('/api/practice/judgement').send({}).expect(200);
+  expect(judged.body).toMatchObject({ isRight: false, needless: [], presses: 0 });
+  expect(judged.body.wrong.length).toBeGreaterThan(0);
+});
+
 it('says so where there is no simulator', async () => {
   const without = await startTestServer();
   const other = await without.signIn();

@@ -10,6 +10,7 @@ import type { StoredVisit } from '../schema/visit.entity.js';
 export async function holdPlannedVisit(
   manager: EntityManager,
   { id, timerId, startedAt }: Pick<StoredVisit, 'id' | 'timerId' | 'startedAt'>,
+  onDate?: string,
 ): Promise<void> {
   const [home] = await manager.query<{ propertyId: string; timeZone: string | null }[]>(
     `SELECT p.id AS "propertyId", p.time_zone AS "timeZone"
@@ -17,7 +18,8 @@ export async function holdPlannedVisit(
     [timerId],
   );
   if (!home) return;
-  const day = formatDate(dayOf(clockIn(home.timeZone ?? 'UTC', startedAt.getTime())));
+  // Visits are planned by the calendar of those who drive, which may be a day ahead of the home's.
+  const day = onDate ?? formatDate(dayOf(clockIn(home.timeZone ?? 'UTC', startedAt.getTime())));
   await manager.query(
     `UPDATE planned_visits SET visit_id = $1, version = version + 1 WHERE id = (
        SELECT v.id FROM planned_visits v

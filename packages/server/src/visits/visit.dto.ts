@@ -1,5 +1,13 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Amount, Flag, Optional, UtcMoment, Uuid, WholeNumber } from '@water-clock/core/documents';
+import {
+  Amount,
+  CivilDay,
+  Flag,
+  Optional,
+  UtcMoment,
+  Uuid,
+  WholeNumber,
+} from '@water-clock/core/documents';
 import { STATION_FAULTS, type StationFault, type VisitEntry } from '@water-clock/core/visits';
 import { IsString, IsUUID, MaxLength } from 'class-validator';
 import { ApiDocument, withDocument } from '../platform/core-documents.js';
@@ -15,6 +23,14 @@ export class VisitFields {
   @Optional()
   @UtcMoment()
   startedAt?: string;
+
+  @ApiPropertyOptional({
+    format: 'date',
+    description: 'The date of whoever begins it, by which visits are planned; absent: of the home',
+  })
+  @Optional()
+  @CivilDay()
+  onDate?: string;
 }
 
 export class EntryFields extends withDocument('VisitEntry') {

@@ -41,10 +41,11 @@ export class VisitsService {
         if (known.firmId !== firmId || known.timerId !== timerId) throw takenId();
         return known.id;
       }
+      const { onDate, ...own } = fields;
       const startedAt = observedAt(fields.startedAt, new Date());
-      const row = { ...fields, firmId, timerId, startedAt, startedBy };
+      const row = { ...own, firmId, timerId, startedAt, startedBy };
       const { id } = await manager.save(manager.create(StoredVisit, row));
-      await holdPlannedVisit(manager, { id, timerId, startedAt });
+      await holdPlannedVisit(manager, { id, timerId, startedAt }, onDate);
       return id;
     });
     return this.one(firmId, id);

@@ -3,6 +3,7 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { AllDevicesController, DevicesController } from './devices.controller.js';
 import { Devices } from './devices.js';
+import { PracticeController } from './practice.controller.js';
 
 @Module({})
 class BenchModule {}
@@ -11,7 +12,7 @@ class BenchModule {}
 export async function createSimulator(trueTime: () => number): Promise<NestExpressApplication> {
   const module = {
     module: BenchModule,
-    controllers: [AllDevicesController, DevicesController],
+    controllers: [AllDevicesController, DevicesController, PracticeController],
     providers: [{ provide: Devices, useFactory: () => new Devices(trueTime) }],
   };
   const app = await NestFactory.create<NestExpressApplication>(module, {

@@ -5,12 +5,15 @@ import {
   Flag,
   OneOf,
   Optional,
+  OrNull,
   readObject,
   ROOT_PATH,
   Text,
   WholeNumber,
   type DocumentProblem,
 } from '@water-clock/core/documents';
+import { ELECTRICAL_FAULTS } from '@water-clock/core/faults';
+import type { Replaced } from '@water-clock/core/practice';
 import { err, ok, type Result, fieldOf } from '@water-clock/core/kernel';
 import { LONGEST_SECONDS } from '@water-clock/core/timer-types';
 import type { AfterPowerCut } from '../device/simulated-timer.js';
@@ -80,6 +83,20 @@ class Press extends Command {
 class Reset extends Command {
   do({ device }: Served) {
     device.reset();
+    return undefined;
+  }
+}
+
+const REPLACED = [...ELECTRICAL_FAULTS.map(({ code }) => code), 'sensor', 'valve'] as const;
+
+/** A part is replaced, or joined anew; at a device for practice alone. */
+class Replace extends Command {
+  @OneOf(REPLACED) of!: Replaced['of'];
+  @OrNull() @WholeNumber(1) station: number | null = null;
+
+  do({ played }: Served) {
+    if (!played) return 'Nothing is hidden in it.';
+    played.replace({ of: this.of, station: this.station });
     return undefined;
   }
 }
@@ -206,6 +223,7 @@ const COMMANDS: Readonly<Record<string, new () => Command>> = {
   'next-station': NextStation,
   press: Press,
   reset: Reset,
+  replace: Replace,
   stop: Stop,
   clock: SetClock,
   advance: Advance,

@@ -2,7 +2,9 @@ import type { OnModuleDestroy, OnModuleInit } from '@nestjs/common';
 import type { TimerSeconds } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
 import { SimulatedTimer } from '../device/simulated-timer.js';
+import { caseOf, type Played } from '@water-clock/core/practice';
 import { Front } from '../front/front.js';
+import { PlayedCase } from '../practice/played-case.js';
 import type { Asks } from '../front/stop.js';
 
 /** How often the clocks of all devices are brought up to date. */
@@ -12,6 +14,10 @@ const MOST_DEVICES = 200;
 export interface Served {
   readonly device: SimulatedTimer;
   readonly front: Front;
+  /** What is hidden in it, where it is for practice. */
+  readonly played?: PlayedCase;
+  /** Which case that is. */
+  readonly playing?: Played;
   /** Seconds of the device's clock that pass in a second; 0: it stands. */
   speed: number;
   /** The true moment, in milliseconds, up to which the device has come. */
@@ -44,10 +50,24 @@ export class Devices implements OnModuleInit, OnModuleDestroy {
       known.front.asking = asks;
       return known;
     }
-    if (this.served.size >= MOST_DEVICES) this.served.delete(this.served.keys().next().value!);
     const device = new SimulatedTimer(plan, reads);
     const served = { device, front: new Front(device, asks), speed: 1, cameTo: this.trueTime() };
+    this.keep(name, served);
+    return served;
+  }
+
+  private keep(name: string, served: Served): void {
+    this.served.delete(name);
+    if (this.served.size >= MOST_DEVICES) this.served.delete(this.served.keys().next().value!);
     this.served.set(name, served);
+  }
+
+  /** A device for practice, with something hidden in it, in the place of whatever was practised on before. */
+  play(name: string, playing: Played): Served {
+    const played = new PlayedCase(caseOf(playing));
+    const { device, front } = played;
+    const served = { device, front, played, playing, speed: 1, cameTo: this.trueTime() };
+    this.keep(name, served);
     return served;
   }
 

@@ -13,8 +13,8 @@ beforeAll(async () => {
 });
 afterAll(() => simulator.close());
 
-const ask = async (method: string, path: string, body?: object) => {
-  const answer = await fetch(`${url}/timers/${path}`, {
+const ask = async (method: string, path: string, body?: object, room = 'timers') => {
+  const answer = await fetch(`${url}/${room}/${path}`, {
     method,
     ...(body && {
       body: JSON.stringify(body),
@@ -67,6 +67,33 @@ it('asks in the order of its kind, one press or many at a time, and is set back'
   expect(wrong).toMatchObject({ status: 422, body: { errors: [{ path: 'handling.wiring' }] } });
   const all = (await ask('GET', '')).body.timers as { name: string }[];
   expect(all.map(({ name }) => name)).toContain('patio');
+});
+
+it('plays a case: shows what a technician would see, takes no more, and judges how it is left', async () => {
+  const practise = (method: string, path: string, body?: object) =>
+    ask(method, path, body, 'practice');
+  expect(await practise('PUT', 'ines', { lesson: 'moon', seed: -1 })).toMatchObject({
+    ...{ status: 422, body: { errors: [{ path: 'lesson' }, { path: 'seed' }] } },
+  });
+  expect((await practise('GET', 'ines')).status).toBe(404);
+  const { body } = await practise('PUT', 'ines', { lesson: 'electrical-faults', seed: 4 });
+  expect(body).toMatchObject({ lit: [], open: [], front: { part: 'clock' } });
+  expect(body).not.toHaveProperty('faults');
+  expect(body).not.toHaveProperty('watered');
+  const command = (fields: object) => practise('POST', 'ines/commands', fields);
+  expect((await command({ command: 'fault', station: 1, fault: 'open' })).status).toBe(422);
+  const readings = await Promise.all(
+    [1, 2, 3, 4].map((station) => practise('GET', `ines/stations/${station}/reading`)),
+  );
+  const broken = readings.findIndex(({ body: { ohms } }) => ohms === null || ohms < 10) + 1;
+  expect(broken).toBeGreaterThan(0);
+  expect((await practise('POST', 'ines/judgement')).body).toMatchObject({ isRight: false });
+  for (const part of ['wire-open', 'coil-short', 'coil-open', 'common-open'])
+    await command({ command: 'replace', of: part, station: broken });
+  expect((await practise('POST', 'ines/judgement')).body).toMatchObject({
+    ...{ isRight: true, wrong: [], presses: 0 },
+    needless: { length: 3 },
+  });
 });
 
 it('does what it is told, and tells what it did', async () => {

@@ -554,6 +554,92 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/practice': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells what the timer that is practised on shows now. */
+    readonly get: operations['practiceState'];
+    /** Begins a lesson or a free case, in the place of what was begun before. */
+    readonly put: operations['practiceBegin'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/practice/commands': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Does something at the timer that is practised on. */
+    readonly post: operations['practiceCommand'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/practice/judgement': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Judges over the next 60 days how the timer is left now. */
+    readonly post: operations['practiceJudge'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/practice/reading': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Reads a station with the meter. */
+    readonly get: operations['practiceReading'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/practice/units': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Searches the two wires for valve units. */
+    readonly get: operations['practiceUnits'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/properties': {
     readonly parameters: {
       readonly query?: never;
@@ -2156,6 +2242,16 @@ export interface components {
       /** @example 1 */
       readonly version: number;
     };
+    readonly JudgementAnswer: {
+      readonly isRight: boolean;
+      /** @description What was changed without need */
+      readonly needless: readonly string[];
+      /** @description Of its true time */
+      readonly passedSeconds: number;
+      readonly presses: number;
+      /** @description What is still wrong */
+      readonly wrong: readonly string[];
+    };
     readonly KeepingFields: {
       /**
        * @description Properties, from when they were archived
@@ -2467,6 +2563,44 @@ export interface components {
       readonly code: 'hours' | 'programs' | 'starts' | 'days' | 'piece';
       readonly message: string;
       readonly station: number | null;
+    };
+    readonly PlayedFields: {
+      /**
+       * @description How many faults a free case has
+       * @enum {number}
+       */
+      readonly difficulty: 1 | 2 | 3;
+      /**
+       * @description The code of a lesson; null: a free case
+       * @example percentage
+       */
+      readonly lesson: string | null;
+      readonly seed: number;
+    };
+    readonly PracticeAnswer: {
+      /**
+       * @description What its clock shows
+       * @example 2026-06-01T08:00:00
+       */
+      readonly clock: string;
+      readonly front: components['schemas']['FrontAnswer'];
+      readonly hasBackup: boolean;
+      readonly hasBattery: boolean;
+      readonly hasPower: boolean;
+      readonly isOff: boolean;
+      readonly isSensorBypassed: boolean;
+      readonly isSensorWet: boolean;
+      /** @description Stations under power, opening or not */
+      readonly lit: readonly number[];
+      /** @description What waters in the yard */
+      readonly open: readonly components['schemas']['OpenStation'][];
+      readonly playing: components['schemas']['PlayedFields'];
+      readonly programsAmiss: readonly string[];
+      readonly rainDelayUntil: string | null;
+      readonly shorted: readonly number[];
+      readonly speed: number;
+      /** @example 2026-06-01T08:00:00 */
+      readonly trueTime: string;
     };
     readonly PreferencesChange: {
       /** @enum {string} */
@@ -3136,6 +3270,11 @@ export interface components {
     readonly VisitFields: {
       /** Format: uuid */
       readonly id?: string;
+      /**
+       * Format: date
+       * @description The date of whoever begins it, by which visits are planned; absent: of the home
+       */
+      readonly onDate?: string;
       /** Format: date-time */
       readonly startedAt?: string;
     };
@@ -4179,6 +4318,134 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['PlannedAnswer'];
+        };
+      };
+    };
+  };
+  readonly practiceState: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PracticeAnswer'];
+        };
+      };
+    };
+  };
+  readonly practiceBegin: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PlayedFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PracticeAnswer'];
+        };
+      };
+    };
+  };
+  readonly practiceCommand: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': {
+          readonly command: string;
+        } & {
+          readonly [key: string]: unknown;
+        };
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PracticeAnswer'];
+        };
+      };
+    };
+  };
+  readonly practiceJudge: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['JudgementAnswer'];
+        };
+      };
+    };
+  };
+  readonly practiceReading: {
+    readonly parameters: {
+      readonly query: {
+        readonly station: number;
+      };
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['MeterAnswer'];
+        };
+      };
+    };
+  };
+  readonly practiceUnits: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['CableAnswer'];
         };
       };
     };

@@ -22,6 +22,7 @@ export const PAGES: readonly Line[] = [
   page('Firm and people', '/firm', 'units, members, telephone'),
   page('Who changed what', '/firm/changes', 'all changes of the firm'),
   page('What is kept, and how long', '/firm/keeping', 'retention, archive, erasure'),
+  page('Practice', '/practice', 'twelve lessons, and cases to find'),
   page('What is simulated', '/firm/simulated', 'timers, weather, mail, meters'),
   page('Your account', '/account', 'password, authenticator, devices'),
 ];

@@ -4,13 +4,13 @@ import { useState } from 'react';
 import type { SimulatorState } from '../api/simulator';
 import { Field } from '../ui/field';
 import { NumberInput } from '../ui/number-input';
-import type { Simulated } from './use-simulated';
+import type { AtFace } from './use-presses';
 import pageStyles from '../ui/page.module.css';
 import styles from './simulator.module.css';
 
 interface ByHandProps {
-  readonly state: SimulatorState;
-  readonly simulated: Simulated;
+  readonly state: Pick<SimulatorState, 'lit' | 'rainDelayUntil' | 'hasBackup'>;
+  readonly simulated: AtFace;
   readonly plan: Plan;
 }
 

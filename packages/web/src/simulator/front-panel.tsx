@@ -8,13 +8,29 @@ import { useEffect, useEffectEvent, useRef, type ReactNode } from 'react';
 import type { FrontButton, SimulatorState } from '../api/simulator';
 import { useSay } from '../session/use-signed-in';
 import { useHeld } from './use-held';
-import type { Simulated } from './use-simulated';
+import type { AtFace } from './use-presses';
 import pageStyles from '../ui/page.module.css';
 import styles from './simulator.module.css';
 
+/** What its face shows. */
+export type FaceState = Pick<
+  SimulatorState,
+  | 'front'
+  | 'clock'
+  | 'lit'
+  | 'open'
+  | 'shorted'
+  | 'programsAmiss'
+  | 'hasPower'
+  | 'hasBattery'
+  | 'isOff'
+  | 'isSensorBypassed'
+  | 'rainDelayUntil'
+>;
+
 interface FrontPanelProps {
-  readonly state: SimulatorState;
-  readonly simulated: Simulated;
+  readonly state: FaceState;
+  readonly simulated: AtFace;
   readonly stations: readonly StationSettings[];
 }
 
@@ -141,7 +157,7 @@ export function FrontPanel({ state, simulated, stations }: FrontPanelProps) {
 }
 
 /** What the timer says that it waters: it does not know whether the valve opens. */
-function watersWords({ lit, open, hasPower, isOff, rainDelayUntil }: SimulatorState): string {
+function watersWords({ lit, open, hasPower, isOff, rainDelayUntil }: FaceState): string {
   if (!hasPower) return 'Nothing is under power.';
   if (lit.length === 0) {
     if (isOff) return 'It is off.';
@@ -157,7 +173,7 @@ function watersWords({ lit, open, hasPower, isOff, rainDelayUntil }: SimulatorSt
 }
 
 interface PressedProps {
-  readonly simulated: Simulated;
+  readonly simulated: AtFace;
   readonly button: FrontButton;
   readonly label?: string;
   readonly children: ReactNode;

@@ -1,18 +1,18 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { formatDateTime } from '@water-clock/core/civil-time';
 import type { Plan } from '@water-clock/core/settings';
-import { useCallback, useRef } from 'react';
+import { useCallback } from 'react';
 import {
   commandSimulator,
   connectSimulator,
   simulatorQuery,
-  type FrontButton,
   type SimulatorCommand,
 } from '../api/simulator';
 import type { Timer } from '../api/timers';
 import { useWrite } from '../api/use-write';
 import type { WriteName } from '../api/write-names';
 import { nowIn } from '../format/now-in';
+import { usePresses } from './use-presses';
 
 const OFTEN_MS = 1000;
 
@@ -41,25 +41,7 @@ export function useSimulated(timer: Timer) {
       ),
     [mutateAsync],
   );
-  const pending = useRef<{ button: FrontButton; times: number } | null>(null);
-  const isSending = useRef(false);
-  /** Presses that come while one is on its way go together: a finger is faster than a line. */
-  const press = useCallback(
-    async (button: FrontButton, times: number) => {
-      if (pending.current?.button === button) pending.current.times += times;
-      else if (pending.current) await command({ command: 'press', ...pending.current });
-      if (pending.current?.button !== button) pending.current = { button, times };
-      if (isSending.current) return;
-      isSending.current = true;
-      while (pending.current) {
-        const next: { button: FrontButton; times: number } = pending.current;
-        pending.current = null;
-        await command({ command: 'press', ...next });
-      }
-      isSending.current = false;
-    },
-    [command],
-  );
+  const { press } = usePresses(command);
   const connecting = useWrite('connect-simulator', (plan: Plan) =>
     connectSimulator(
       id,

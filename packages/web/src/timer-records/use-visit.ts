@@ -7,6 +7,7 @@ import type { WriteName } from '../api/write-names';
 import { jobsKey, visitQuery, visitsQuery } from '../api/visits';
 import type { OutboxItem } from '../offline/outbox-item';
 import { useOutbox, useSendLater } from '../offline/use-outbox';
+import { todayHere } from '../format/today';
 import { useSignedIn } from '../session/use-signed-in';
 
 /** A visit that goes on, as far as this device knows. */
@@ -145,7 +146,7 @@ export function useBeginVisit(timerId: string): Write<void, void> {
       lane: timerId,
       method: 'POST',
       path: beginPath(timerId),
-      body,
+      body: { ...body, onDate: todayHere() },
       words: 'A visit begins',
       touches: [visitsQuery(timerId).queryKey],
       answers: visitQuery(body.id).queryKey,
