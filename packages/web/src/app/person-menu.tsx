@@ -34,6 +34,7 @@ export function PersonMenu() {
     { key: 'clock', label: `Show times on a ${other}-hour clock` },
     { key: 'scheme', label: scheme.words },
     { key: 'firm', label: 'Firm and people' },
+    { key: 'practice', label: 'Practice' },
     { type: 'divider' },
     { key: 'out', label: 'Sign out' },
   ];
@@ -72,6 +73,7 @@ export function PersonMenu() {
     account: () => void navigate('/account'),
     scheme: scheme.change,
     firm: () => void navigate('/firm'),
+    practice: () => void navigate('/practice'),
     out: askToLeave,
   };
   return (

@@ -72,9 +72,9 @@ export function CauseBody(props: CauseBodyProps) {
           )}
           {mayChange && <Found {...{ timer, cause, seen, target }} />}
           {way && mayChange && (
-            <Link to={`/timers/${timer.id}${way.place}`} className={pageStyles['way']}>
-              {way.words}
-            </Link>
+            <p className={pageStyles['way']}>
+              <Link to={`/timers/${timer.id}${way.place}`}>{way.words}</Link>
+            </p>
           )}
         </>
       )}

@@ -2,7 +2,7 @@ import { DIFFICULTIES, LARGEST_SEED, LESSONS, type Difficulty } from '@water-clo
 import { counted } from '@water-clock/core/words';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { Field } from '../ui/field';
 import { NumberInput } from '../ui/number-input';
 import { Page } from '../ui/page';
@@ -14,6 +14,7 @@ import styles from './practice.module.css';
 export function PracticePage() {
   // Somebody else's case is had by its number; a new one is whichever comes.
   const [seed, setSeed] = useState(() => Math.floor(Math.random() * LARGEST_SEED));
+  const navigate = useNavigate();
   const [difficulty, setDifficulty] = useState<Difficulty>(1);
   return (
     <Page title="Practice">
@@ -62,9 +63,9 @@ export function PracticePage() {
               />
             )}
           </Field>
-          <Link to={playPlace({ lesson: null, difficulty, seed })}>
-            <Button tabIndex={-1}>Play this case</Button>
-          </Link>
+          <Button onClick={() => void navigate(playPlace({ lesson: null, difficulty, seed }))}>
+            Play this case
+          </Button>
         </div>
       </section>
     </Page>
