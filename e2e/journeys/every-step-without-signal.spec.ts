@@ -17,6 +17,7 @@ const stage = setStage({ demo: true });
 const STEPS: [place: string, shows: string][] = [
   ['visit', '[aria-labelledby="steps"]'],
   ['as-found', '[aria-label="Clock"]'],
+  ['wrong', '[aria-labelledby="seen"] svg'],
   ['visit/clock', '[aria-label="True time"]'],
   ['yard', 'table[aria-label="Stations"]'],
   ['need', '[aria-label="Need of every station"]'],
@@ -109,6 +110,34 @@ async function sentFrom(page: Page): Promise<void> {
     page.waitForFunction(() => !document.body.textContent.includes('waiting to be sent')),
   );
 }
+
+it('what was seen is tried without signal, and what it was is in the visit once the signal is back', async () => {
+  const { id } = await stage.timerOf('Carport');
+  const page = await stage.newPage();
+  await goTo(page, `${stage.url()}/timers/${id}/visit`);
+  await page.setOfflineMode(true);
+  await openThere(page, id, '/wrong', '[aria-labelledby="seen"] svg');
+  await page.focus('input[placeholder^="Tue"]');
+  await page.keyboard.type('yesterday nothing');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[aria-label="Causes"] li');
+  await clickButton(page, 'This is what was wrong');
+  await waitForWords(page, 'It stands in the visit.');
+  await sentFrom(page);
+  const visits = await stage.ask<{ id: string; endedAt: string | null }[]>(
+    'GET',
+    `/timers/${id}/visits`,
+  );
+  const open = visits.find(({ endedAt }) => endedAt === null)!;
+  const { entries } = await stage.ask<{ entries: { entry: { kind: string; seen: object } }[] }>(
+    'GET',
+    `/visits/${open.id}`,
+  );
+  const causes = entries.filter(({ entry }) => entry.kind === 'cause');
+  expect(causes).toHaveLength(1);
+  expect(causes[0]!.entry.seen).toMatchObject({ seen: [{ what: 'dry', station: null }] });
+  await page.close();
+});
 
 it('what is saved without signal is what is read there, and on the server once the signal is back', async () => {
   const { id } = await stage.timerOf('Carport');

@@ -46,7 +46,7 @@ export function hideFault(device: SimulatedTimer, fault: Fault): void {
   }
 }
 
-/** In a program that nobody uses; null dates: it has none. */
+/** In the first program that nobody uses. */
 function withLeftovers(plan: Plan, { station, time, seconds, dates }: FaultOf<'extra-program'>) {
   const free = plan.timer.programs.find(
     (id) => !plan.programs.some((one) => one.id === id && one.starts.length > 0),

@@ -47,7 +47,9 @@ export function WateredStrip({ state, timerId, plan }: WateredStripProps) {
     startOfDay(dayOf(from)),
     addSeconds(startOfDay(dayOf(now)), SECONDS_PER_DAY),
   ];
-  const { answer } = useCauses(rightClock(plan), useWatch(first, end), NO_ANSWERS);
+  // What is asked anew begins a thread: the same plan on every look at the timer.
+  const asking = useMemo(() => rightClock(plan), [plan]);
+  const { answer } = useCauses(asking, useWatch(first, end), NO_ANSWERS);
   const asked = answer?.found?.asSet ?? [];
   const watered = state.watered.map((one): Water => ({
     station: one.station,
