@@ -4,6 +4,7 @@ export { waterWith, type DrawnWater } from './drawn.js';
 export { perhapsTwo, type TwoThings } from './two-things.js';
 export { readSaid, type Said, type SaidOf } from './said.js';
 export {
+  MOST_SEEN,
   readSeen,
   SEEN_FORMAT,
   seenProblems,

@@ -58,7 +58,7 @@ export class Seen {
 
 /** Nobody watches for longer, nor sees more: it would be too much to try causes on. */
 const MOST_DAYS = 92;
-const MOST_SEEN = 300;
+export const MOST_SEEN = 300;
 
 /** Reads what was seen; every problem is reported at once, each with its JSON path. */
 export function readSeen(document: unknown): Result<Seen, readonly DocumentProblem[]> {

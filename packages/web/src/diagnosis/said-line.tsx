@@ -9,7 +9,8 @@ interface SaidLineProps {
   readonly dates: { readonly first: DayNumber; readonly last: DayNumber };
   readonly today: DayNumber;
   readonly stations: readonly StationName[];
-  readonly onSaid: (said: Said) => void;
+  /** False: there is no room for more. */
+  readonly onSaid: (said: Said) => boolean;
 }
 
 /** What somebody tells, typed in a line as they tell it; what cannot be understood stays, and says why. */
@@ -22,9 +23,10 @@ export function SaidLine({ dates, today, stations, onSaid }: SaidLineProps) {
       setFault(read.trouble);
       return;
     }
+    // What is not taken stays in its place.
+    if (!onSaid(read.value)) return;
     setText('');
     setFault(null);
-    onSaid(read.value);
   };
   return (
     <Field label="In a line" fault={fault}>

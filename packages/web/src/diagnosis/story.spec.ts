@@ -1,5 +1,14 @@
 import { asTimerSeconds, formatDate, parseDate } from '@water-clock/core/civil-time';
-import { blankStory, datesOf, seenOf, storyOf, withoutTold, withTold, type Told } from './story';
+import {
+  blankStory,
+  datesOf,
+  isFull,
+  seenOf,
+  storyOf,
+  withoutTold,
+  withTold,
+  type Told,
+} from './story';
 import { inLanes, onDay, weekScale } from './week-scale';
 import { toldWords } from './told-words';
 
@@ -50,6 +59,16 @@ it('comes back from this device as it was kept; what cannot be read is none', ()
     ...blank,
     first: '2026-05-01',
   });
+});
+
+it('takes no more than causes can be tried on, and what is told can still be changed', () => {
+  const many = Array.from({ length: 300 }, (_, index) =>
+    told(`n${index}`, '03T04:00', '03T04:20'),
+  ).reduce(withTold, blankStory(TODAY));
+  expect(isFull(many)).toBe(true);
+  expect(withTold(many, told('more', '03T05:00', '03T05:20'))).toBe(many);
+  expect(seenOf(withTold(many, told('n7', '03T06:00', null))).seen).toHaveLength(300);
+  expect(isFull(withoutTold(many, 'n7'))).toBe(false);
 });
 
 it.each([

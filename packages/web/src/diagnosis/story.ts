@@ -11,6 +11,7 @@ import {
 import { isObject } from '@water-clock/core/documents';
 import { FAULT_CODES } from '@water-clock/core/faults';
 import {
+  MOST_SEEN,
   readSeen,
   SEEN_FORMAT,
   type Answer,
@@ -117,11 +118,14 @@ const isAnswer = (value: unknown): value is Answer =>
 export const inOrder = (told: readonly Told[]): Told[] =>
   [...told].sort((a, b) => a.from.localeCompare(b.from) || a.id.localeCompare(b.id));
 
-/** With one told otherwise, or one more. */
-export const withTold = (story: Story, one: Told): Story => ({
-  ...story,
-  told: inOrder([...story.told.filter(({ id }) => id !== one.id), one]),
-});
+/** As much is told as causes can be tried on: one of it goes before another comes. */
+export const isFull = ({ told }: Story): boolean => told.length >= MOST_SEEN;
+
+/** With one told otherwise, or one more where there is room for it. */
+export function withTold(story: Story, one: Told): Story {
+  const others = story.told.filter(({ id }) => id !== one.id);
+  return others.length >= MOST_SEEN ? story : { ...story, told: inOrder([...others, one]) };
+}
 
 export const withoutTold = (story: Story, id: string): Story => ({
   ...story,

@@ -9,7 +9,7 @@ import type { DrawnWater } from '@water-clock/core/diagnosis';
 import { Button, Checkbox, Segmented } from 'antd';
 import { useState } from 'react';
 import { SaidLine } from './said-line';
-import { datesOf, withoutTold, withTold, type Story, type Told } from './story';
+import { datesOf, isFull, withoutTold, withTold, type Story, type Told } from './story';
 import { ToldEditor } from './told-editor';
 import { ToldList } from './told-list';
 import { WHAT_NAMES, type StationName } from './told-words';
@@ -46,7 +46,8 @@ export function Telling(props: TellingProps) {
   const dates = datesOf(story);
   const one = story.told.find(({ id }) => id === chosen);
 
-  const tell = (told: Omit<Told, 'id'>): string => {
+  const tell = (told: Omit<Told, 'id'>): string | null => {
+    if (isFull(story)) return null;
     const id = crypto.randomUUID();
     edit((before) => withTold(before, { ...told, id }));
     onTold();
@@ -69,7 +70,16 @@ export function Telling(props: TellingProps) {
   return (
     <section className={pageStyles['sheet']} aria-labelledby="seen">
       <h2 id="seen">What was seen</h2>
-      <SaidLine {...{ dates, stations }} today={dayOf(now)} onSaid={(said) => void tell(said)} />
+      {isFull(story) && (
+        <p role="alert">
+          {story.told.length} things are told, and more cannot be tried. Take one away first.
+        </p>
+      )}
+      <SaidLine
+        {...{ dates, stations }}
+        today={dayOf(now)}
+        onSaid={(said) => tell(said) !== null}
+      />
       <div className={styles['tools']}>
         <Segmented<Told['what']>
           aria-label="What is put on the week"
