@@ -10,6 +10,7 @@ import {
   type Told,
 } from './story';
 import { inLanes, onDay, weekScale } from './week-scale';
+import { longerBy, movedBy, toldOn } from './told-moves';
 import { toldWords } from './told-words';
 
 const TODAY = parseDate('2026-06-07')!;
@@ -113,4 +114,24 @@ it('what was seen at the same time lies one below the other', () => {
   const { placed, lanes } = inLanes([at('b', 50, 90), at('a', 0, 60), at('c', 60, 70)], 1);
   expect(lanes).toBe(2);
   expect(placed.map(({ one, lane }) => `${one}${lane}`)).toEqual(['a0', 'b1', 'c0']);
+});
+
+it('is moved and made longer by so many seconds, and never has no length', () => {
+  const one = told('a', '02T23:50', '03T00:20');
+  expect(movedBy(one, 600)).toEqual(told('a', '03T00:00', '03T00:30'));
+  expect(movedBy(told('a', '02T05:00', null), -300)).toEqual(told('a', '02T04:55', null));
+  expect(longerBy(one, 300)).toEqual(told('a', '02T23:50', '03T00:25'));
+  expect(longerBy(told('a', '02T05:00', '02T05:05'), -300)).toEqual(
+    told('a', '02T05:00', '02T05:05'),
+  );
+});
+
+it('what is being moved is drawn where it is by now, and on the day on which it is', () => {
+  const day = parseDate('2026-06-03')!;
+  const one = told('a', '02T05:00', '02T05:30');
+  expect(toldOn(day, [one], null)).toEqual([]);
+  const moved = movedBy(one, 86_400);
+  expect(toldOn(day, [one], moved)).toMatchObject([
+    { one, told: moved, part: { from: 18_000, to: 19_800 } },
+  ]);
 });

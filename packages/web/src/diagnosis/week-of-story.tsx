@@ -1,10 +1,4 @@
-import {
-  addSeconds,
-  dayOf,
-  formatDateTime,
-  parseDateTime,
-  type DayNumber,
-} from '@water-clock/core/civil-time';
+import { dayOf, formatDateTime, parseDateTime, type DayNumber } from '@water-clock/core/civil-time';
 import type { DrawnWater } from '@water-clock/core/diagnosis';
 import { shortDate } from '@water-clock/core/words';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
@@ -13,19 +7,17 @@ import { Hatch, useHatch } from '../ui/hatch';
 import { useElementSize } from '../ui/use-element-size';
 import type { Story, Told } from './story';
 import { toldWords, type StationName } from './told-words';
+import { longerBy, movedBy, toldOn } from './told-moves';
+import { Bar, Hours, Seen } from './week-parts';
 import {
   AXIS_HEIGHT,
   daysBetween,
-  inLanes,
   momentOn,
   onDay,
   ROW_HEIGHT,
   SEEN_HEIGHT,
   SEEN_TOP,
-  WATER_HEIGHT,
-  WATER_TOP,
   weekScale,
-  type WeekScale,
 } from './week-scale';
 import styles from './diagnosis.module.css';
 
@@ -55,8 +47,6 @@ interface Drag {
 
 const A_TAP_SECONDS = 900;
 const STEP_SECONDS = 300;
-const HOURS_WIDE = [0, 3, 6, 9, 12, 15, 18, 21, 24];
-const HOURS_NARROW = [0, 6, 12, 18, 24];
 
 /** A row for each day, from midnight to midnight: what was seen above, and what a cause would water below. */
 export function WeekOfStory(props: WeekOfStoryProps) {
@@ -198,122 +188,5 @@ export function WeekOfStory(props: WeekOfStoryProps) {
         <span data-what="water">{waterIs}</span>
       </p>
     </div>
-  );
-}
-
-const LEAST_SECONDS = 600;
-
-/** What was seen on a date, one below the other where it was at the same time; `shown` is being moved. */
-function toldOn(day: DayNumber, all: readonly Told[], shown: Told | null) {
-  const parts = all.flatMap((one) => {
-    const told = shown?.id === one.id ? shown : one;
-    const part = onDay(day, spanOf(told));
-    return part ? [{ one: { one, told }, part }] : [];
-  });
-  const { placed, lanes } = inLanes(parts, LEAST_SECONDS);
-  const height = SEEN_HEIGHT / lanes;
-  return placed.map(({ one: { one, told }, part, lane }) => ({
-    ...{ one, told, part, height },
-    top: SEEN_TOP + lane * height,
-  }));
-}
-
-const spanOf = ({ from, to }: Told) => ({
-  from: parseDateTime(from)!,
-  to: parseDateTime(to ?? from)!,
-});
-
-function movedBy(told: Told, seconds: number): Told {
-  const { from, to } = spanOf(told);
-  return {
-    ...told,
-    from: formatDateTime(addSeconds(from, seconds)),
-    to: told.to === null ? null : formatDateTime(addSeconds(to, seconds)),
-  };
-}
-
-function longerBy(told: Told, seconds: number): Told {
-  const { from, to } = spanOf(told);
-  return to + seconds <= from ? told : { ...told, to: formatDateTime(addSeconds(to, seconds)) };
-}
-
-function Hours({ scale, height }: { scale: WeekScale; height: number }) {
-  const say = useSay();
-  return (
-    <g aria-hidden="true">
-      {(scale.isNarrow ? HOURS_NARROW : HOURS_WIDE).map((hour) => (
-        <g key={hour}>
-          <line
-            className={styles['hour-line']}
-            x1={scale.x(hour * 3600)}
-            x2={scale.x(hour * 3600)}
-            y1={AXIS_HEIGHT - 4}
-            y2={height}
-          />
-          {hour < 24 && (
-            <text className={styles['hour']} x={scale.x(hour * 3600) + 3} y={13}>
-              {say(`${String(hour).padStart(2, '0')}:00`)}
-            </text>
-          )}
-        </g>
-      ))}
-    </g>
-  );
-}
-
-interface PartProps {
-  readonly scale: WeekScale;
-  readonly part: { readonly from: number; readonly to: number };
-}
-
-const LEAST_WIDTH = 3;
-const NUMBER_WIDTH = 13;
-
-function Bar({ scale, part, station }: PartProps & { station: number }) {
-  const x = scale.x(part.from);
-  const width = Math.max(LEAST_WIDTH, scale.x(part.to) - x - 1);
-  return (
-    <g className={styles['water']} aria-hidden="true">
-      <rect x={x} y={WATER_TOP} width={width} height={WATER_HEIGHT} />
-      {width >= NUMBER_WIDTH && (
-        <text x={x + width / 2} y={WATER_TOP + WATER_HEIGHT - 3}>
-          {station}
-        </text>
-      )}
-    </g>
-  );
-}
-
-/** Wide enough to be hit by a thumb, whatever is drawn. */
-const LEAST_HIT = 24;
-
-interface SeenProps extends PartProps {
-  readonly told: Told;
-  readonly top: number;
-  readonly height: number;
-}
-
-const TEXT_HEIGHT = 14;
-
-function Seen({ scale, part, told, top, height }: SeenProps) {
-  const x = scale.x(part.from);
-  const width = Math.max(told.to === null ? 5 : LEAST_WIDTH, scale.x(part.to) - x);
-  const hit = Math.max(LEAST_HIT, width);
-  return (
-    <>
-      <rect
-        className={styles['hit']}
-        x={x + width / 2 - hit / 2}
-        y={top}
-        width={hit}
-        height={Math.max(height, LEAST_HIT)}
-      />
-      <rect className={styles['mark']} x={x} y={top} width={width} height={height - 1} rx={3} />
-      {told.station !== null && width >= NUMBER_WIDTH && height >= TEXT_HEIGHT && (
-        <text x={x + width / 2} y={top + height / 2 + 4}>
-          {told.station}
-        </text>
-      )}
-    </>
   );
 }
