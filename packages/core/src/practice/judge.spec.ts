@@ -100,6 +100,20 @@ it('what was changed or replaced without need is told, and is not wrong by itsel
   ]);
 });
 
+it('what shuts several stations is put right from each of them', () => {
+  let seed = 1;
+  const caseOfCommon = () =>
+    LESSONS.find(({ code }) => code === 'electrical-faults')!.make(drawOf(seed));
+  const isCommon = ([hidden]: PracticeCase['hidden']) =>
+    hidden?.code === 'electrical' && hidden.of === 'common-open';
+  while (!isCommon(caseOfCommon().hidden)) seed += 1;
+  const one = caseOfCommon();
+  for (const station of [1, 2, 3, 4, null])
+    expect(
+      judge(one, putRight(one, { replaced: [{ of: 'common-open', station }] })).needless,
+    ).toEqual([]);
+});
+
 it('a count of days that comes to the same days is the same, from whichever of them it is counted', () => {
   for (const one of casesOf('days')) {
     const { days } = one.copy.programs[0]!;

@@ -12,6 +12,7 @@ import { getOrMake } from '../kernel/index.js';
 import { isSameValue, meantPlaces, valueWords } from '../key-in/index.js';
 import type { Plan } from '../settings/index.js';
 import { counted, lengthInWords, momentInWords } from '../words/index.js';
+import { isFixedAt } from './fixed-at.js';
 import type { PracticeCase } from './practice-case.js';
 
 /** A part that was replaced or joined anew, at a station where it is at one. */
@@ -169,7 +170,7 @@ function needlessOf({ copy, inTimer, hidden, goal }: PracticeCase, left: Left): 
       ({ of, station }) =>
         !hidden.some((one) =>
           one.code === 'electrical'
-            ? one.of === of && (station === null || one.station === station)
+            ? one.of === of && isFixedAt(copy, one, station)
             : (of === 'sensor' && one.code.startsWith('sensor')) ||
               (of === 'valve' && one.code === 'valve-stuck' && one.station === station),
         ),

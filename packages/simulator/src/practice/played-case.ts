@@ -1,12 +1,14 @@
 import { addSeconds, type TimerSeconds } from '@water-clock/core/civil-time';
 import { ELECTRICAL_FAULTS, type ElectricalCode } from '@water-clock/core/faults';
 import {
+  isFixedAt,
   judge,
   type Hidden,
   type HiddenElectrical,
   type Judgement,
   type PracticeCase,
   type Replaced,
+  shutBy,
 } from '@water-clock/core/practice';
 import { KEY_IN_PARTS } from '@water-clock/core/timer-types';
 import { hideFault } from '../device/hide-fault.js';
@@ -43,8 +45,10 @@ export class PlayedCase {
       this.#clear(station === null ? [] : [station], ['stuck', 'stuck-open']);
     else
       for (const hidden of this.of.hidden)
-        if (hidden.code === 'electrical' && hidden.of === of && isAt(hidden, station))
-          this.#clear(this.#shutBy(hidden), null);
+        if (hidden.code === 'electrical' && hidden.of === of) {
+          const { copy } = this.of;
+          if (isFixedAt(copy, hidden, station)) this.#clear(shutBy(copy, hidden), null);
+        }
   }
 
   /** What comes of it as it is left now. */
@@ -68,12 +72,8 @@ export class PlayedCase {
       hideFault(this.device, hidden);
       return;
     }
-    for (const station of this.#shutBy(hidden)) this.device.setFault(station, faultOf(hidden));
-  }
-
-  #shutBy({ of, station }: HiddenElectrical): readonly number[] {
-    const stations = this.of.copy.stations.map(({ number }) => number).sort((a, b) => a - b);
-    return kindOf(of).shuts(stations, station);
+    for (const station of shutBy(this.of.copy, hidden))
+      this.device.setFault(station, faultOf(hidden));
   }
 
   #clear(stations: readonly number[], faults: readonly ValveFault[] | null): void {
@@ -85,10 +85,6 @@ export class PlayedCase {
 }
 
 const kindOf = (code: ElectricalCode) => ELECTRICAL_FAULTS.find((one) => one.code === code)!;
-
-/** What is of all stations is put right wherever one stands. */
-const isAt = ({ of, station }: HiddenElectrical, at: number | null): boolean =>
-  at === null || at === station || kindOf(of).shuts([station, at], station).includes(at);
 
 function faultOf({ of }: HiddenElectrical): ValveFault {
   const { reading, wirings } = kindOf(of);

@@ -90,10 +90,9 @@ it('plays a case: shows what a technician would see, takes no more, and judges h
   expect((await practise('POST', 'ines/judgement')).body).toMatchObject({ isRight: false });
   for (const part of ['wire-open', 'coil-short', 'coil-open', 'common-open'])
     await command({ command: 'replace', of: part, station: broken });
-  expect((await practise('POST', 'ines/judgement')).body).toMatchObject({
-    ...{ isRight: true, wrong: [], presses: 0 },
-    needless: { length: 3 },
-  });
+  const { body: judged } = await practise('POST', 'ines/judgement');
+  expect(judged).toMatchObject({ isRight: true, wrong: [], presses: 0 });
+  expect(judged.needless).toHaveLength(3);
 });
 
 it('does what it is told, and tells what it did', async () => {
