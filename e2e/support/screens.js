@@ -46,6 +46,11 @@ export const SCREENS = [
   screen('the rules', '/rules', 'main ul li'),
   screen('rules of a district', '/rules/new', '[aria-label="Which houses"]'),
   screen('practice', '/practice', '[aria-labelledby="free"]'),
+  screen(
+    'a lesson',
+    '/practice/percentage?case=4',
+    ':is([aria-labelledby="begin"], [aria-label="Front"])',
+  ),
   screen('what is simulated', '/firm/simulated', '[aria-labelledby="meters"]'),
   screen('the firm', '/firm', '[aria-labelledby="customary"] table'),
   screen('an account', '/account', '[aria-labelledby="sessions"] li'),

@@ -1,7 +1,7 @@
 import { dayOf, formatDateTime, parseDateTime, type DayNumber } from '@water-clock/core/civil-time';
 import type { DrawnWater } from '@water-clock/core/diagnosis';
 import { shortDate } from '@water-clock/core/words';
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useSay } from '../session/use-signed-in';
 import { Hatch, useHatch } from '../ui/hatch';
 import { useElementSize } from '../ui/use-element-size';
@@ -57,6 +57,12 @@ export function WeekOfStory(props: WeekOfStoryProps) {
   const dry = useHatch('--hatch-dry');
   const rain = useHatch('--hatch-rain');
   const [drag, setDrag] = useState<Drag | null>(null);
+  // A finger is up again before a slow device has drawn that it was down.
+  const held = useRef<Drag | null>(null);
+  const hold = (next: Drag | null) => {
+    held.current = next;
+    setDrag(next);
+  };
   const scale = weekScale(width);
   const days = daysBetween(dates.first, dates.last);
   const height = AXIS_HEIGHT + days.length * ROW_HEIGHT;
@@ -68,15 +74,17 @@ export function WeekOfStory(props: WeekOfStoryProps) {
     event.stopPropagation();
     event.currentTarget.setPointerCapture(event.pointerId);
     const second = secondAt(event);
-    setDrag({ day, from: second, to: second, moved });
+    hold({ day, from: second, to: second, moved });
   };
   const go = (event: PointerEvent) => {
-    if (drag) setDrag({ ...drag, to: secondAt(event) });
+    if (held.current) hold({ ...held.current, to: secondAt(event) });
   };
-  const end = () => {
-    setDrag(null);
-    if (!drag) return;
-    const { day, from, to, moved } = drag;
+  const end = (event: PointerEvent) => {
+    const done = held.current;
+    hold(null);
+    if (!done) return;
+    const { day, from, moved } = done;
+    const to = secondAt(event);
     if (moved) {
       choose(moved.id);
       if (to !== from) onChange(movedBy(moved, to - from), `move ${moved.id}`);
@@ -131,7 +139,7 @@ export function WeekOfStory(props: WeekOfStoryProps) {
                   onPointerDown={(event) => begin(event, day, null)}
                   onPointerMove={go}
                   onPointerUp={end}
-                  onPointerCancel={() => setDrag(null)}
+                  onPointerCancel={() => hold(null)}
                 />
                 {water.map((span) => {
                   const part = onDay(day, span);
@@ -158,7 +166,7 @@ export function WeekOfStory(props: WeekOfStoryProps) {
                       onPointerDown={(event) => begin(event, dayOf(parseDateTime(told.from)!), one)}
                       onPointerMove={go}
                       onPointerUp={end}
-                      onPointerCancel={() => setDrag(null)}
+                      onPointerCancel={() => hold(null)}
                       onKeyDown={(event) => byKey(event, one)}
                     >
                       <Seen {...{ scale, part, told, height }} top={above} />
