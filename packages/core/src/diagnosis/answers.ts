@@ -25,13 +25,15 @@ const NEAR_SECONDS = 600;
 /** Of percentages that fit equally well the middle one is named. */
 const NEAR_PERCENT = 10;
 
+interface Subject {
+  readonly of: FaultCode;
+  readonly station?: number;
+  readonly program?: string;
+}
+
 /** What is told apart by one answer: it takes the place of an earlier one of the same. */
-export const subjectOf = (answer: Answer): string =>
-  [
-    answer.of,
-    'station' in answer ? answer.station : '',
-    'program' in answer ? answer.program : '',
-  ].join(' ');
+export const subjectOf = ({ of, station, program }: Subject): string =>
+  [of, station ?? '', program ?? ''].join(' ');
 
 function bearingOf(answer: Answer, fault: Fault): Bearing {
   if (answer.of !== fault.code) return 'open';

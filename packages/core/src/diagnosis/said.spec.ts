@@ -27,6 +27,7 @@ it.each([
   ["Sat 5:00–6:00 lawn didn't run", 'dry 2026-06-06T05:00 2026-06-06T06:00 1'],
   ['rain yesterday 3pm until 6pm', 'rain 2026-06-06T15:00 2026-06-06T18:00 null'],
   ['today 12:00 midnight? 1 h 30', null],
+  ['Tue 2 June all day, rain', 'rain 2026-06-02T00:00 2026-06-03T00:00 null'],
   ['mon 1 h 30 from midnight', 'watered 2026-06-01T00:00 2026-06-01T01:30 null'],
 ] as const)('%s', (line, expected) => {
   const read = readSaid(line, OF);
@@ -47,6 +48,12 @@ it.each([
   ['31 June 14:10', 'There is no such date.'],
   ['30 May 14:10', 'Sat 30 May is not among the days that were watched, Mon 1 Jun to Sun 7 Jun.'],
   ['Wed 05:00 dry', 'Until when?'],
+  ['last night 2 am, lawn', '“last night” is not understood'],
+  ['Mon 2 June 14:10', '2 june is a Tue'],
+  ['Tue 14:10 to 14:25, 40 min, lawn', 'Say either until when or how long'],
+  ['Tue, lawn dry, 40 min', 'From when on?'],
+  ['Tue all week 14:10', 'Say either one day or all week'],
+  ['Tue all day 14:10', 'Say either all day or a time'],
 ])('what is not understood is said, and nothing is dropped: “%s”', (line, trouble) => {
   const read = readSaid(line, OF);
   expect(read.ok ? read.value : read.trouble).toContain(trouble);

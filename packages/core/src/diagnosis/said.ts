@@ -56,35 +56,69 @@ export function readSaid(text: string, of: SaidOf): Result<Said, string> {
   const isAllWeek = line.take(/\ball (week|the time|along)\b/) !== null;
   const day = takeDay(line, of);
   if (typeof day === 'string') return err(day);
-  line.take(/\ball day\b/);
+  const isAllDay = line.take(/\ball day\b/) !== null;
   const seconds = takeLength(line);
   const times = [takeTime(line), takeTime(line)].filter((time) => time !== null);
-  const left = line.rest
+  const left = leftIn(line);
+  if (left !== '')
+    return err(`“${left}” is not understood. Say the day, the time and the station, ${EXAMPLE}.`);
+  const [begin, end] = times;
+  if (times.includes(undefined)) return err('That is no time of day.');
+  const parts = { what, day, isAllWeek, isAllDay, seconds, begin, end };
+  const trouble = twiceSaid(parts) ?? notSaid(parts);
+  if (trouble !== null) return err(trouble);
+  const [from, to] = timesOf(parts, of);
+  return ok({
+    ...{ what, station, from: formatDateTime(from) },
+    to: to === null ? null : formatDateTime(to),
+  });
+}
+
+const leftIn = ({ rest }: Line): string =>
+  rest
     .replace(FILLERS, ' ')
     .replace(/[\s,.;:-]+/g, ' ')
     .trim();
-  if (left !== '')
-    return err(`“${left}” is not understood. Say the day, the time and the station, ${EXAMPLE}.`);
-  if (times.some((time) => time === undefined)) return err('That is no time of day.');
 
-  const told = (from: TimerSeconds, to: TimerSeconds | null) =>
-    ok({ what, station, from: formatDateTime(from), to: to === null ? null : formatDateTime(to) });
+/** What a line says of when it was; times in seconds of the day. */
+interface Parts {
+  readonly what: Said['what'];
+  readonly day: DayNumber | null;
+  readonly isAllWeek: boolean;
+  readonly isAllDay: boolean;
+  readonly seconds: number | null;
+  readonly begin: number | undefined;
+  readonly end: number | undefined;
+}
+
+/** Nothing that is said is left out: where two things cannot both hold, neither is taken. */
+function twiceSaid({ day, isAllWeek, isAllDay, seconds, begin, end }: Parts): string | null {
+  if (day !== null && isAllWeek) return 'Say either one day or all week.';
+  if (isAllDay && (begin !== undefined || seconds !== null)) return 'Say either all day or a time.';
+  return end !== undefined && seconds !== null ? 'Say either until when or how long.' : null;
+}
+
+function notSaid({ what, day, isAllWeek, isAllDay, seconds, begin, end }: Parts): string | null {
+  const isWhole = what !== 'watered';
   if (day === null)
-    return isAllWeek && what !== 'watered'
-      ? told(startOfDay(of.first), startOfDay(addDays(of.last, 1)))
-      : err(`On which day? Say it, ${EXAMPLE}.`);
-  const [begin, end] = times;
-  if (begin === undefined)
-    return what === 'watered'
-      ? err(`At what time? Say it, ${EXAMPLE}.`)
-      : told(startOfDay(day), startOfDay(addDays(day, 1)));
+    return isAllWeek && isWhole && begin === undefined ? null : `On which day? Say it, ${EXAMPLE}.`;
+  if (begin === undefined && seconds !== null) return `From when on? Say it, ${EXAMPLE}.`;
+  if (begin === undefined) return isWhole || isAllDay ? null : `At what time? Say it, ${EXAMPLE}.`;
+  return isWhole && end === undefined && seconds === null
+    ? 'Until when? Say it, such as “Wed 05:00 to 06:00, dry”.'
+    : null;
+}
+
+function timesOf(
+  { day, seconds, begin, end }: Parts,
+  { first, last }: SaidOf,
+): readonly [TimerSeconds, TimerSeconds | null] {
+  if (day === null) return [startOfDay(first), startOfDay(addDays(last, 1))];
+  if (begin === undefined) return [startOfDay(day), startOfDay(addDays(day, 1))];
   const from = addSeconds(startOfDay(day), begin);
   if (end !== undefined)
-    return told(from, addSeconds(startOfDay(end > begin ? day : addDays(day, 1)), end));
-  if (seconds !== null) return told(from, addSeconds(from, seconds));
-  return what === 'watered'
-    ? told(from, null)
-    : err('Until when? Say it, such as “Wed 05:00 to 06:00, dry”.');
+    return [from, addSeconds(startOfDay(end > begin ? day : addDays(day, 1)), end)];
+  return [from, seconds === null ? null : addSeconds(from, seconds)];
 }
 
 function takeStation(line: Line, { stations }: SaidOf): number | null {
@@ -117,7 +151,7 @@ const MONTH = MONTHS_SHORT.join('|').toLowerCase();
 
 /** The day that is said; null: none is; a text: what is wrong with it. */
 function takeDay(line: Line, { first, last, today }: SaidOf): DayNumber | null | string {
-  const near = line.take(/\b(today|yesterday|last night)\b/);
+  const near = line.take(/\b(today|yesterday)\b/);
   if (near) return within(near[1] === 'today' ? today : addDays(today, -1));
   const dated =
     line.take(new RegExp(`\\b(\\d{1,2})\\.? (${MONTH})[a-z]*\\b`)) ??
@@ -132,7 +166,10 @@ function takeDay(line: Line, { first, last, today }: SaidOf): DayNumber | null |
     const found = [year, year - 1]
       .map((one) => parseDate(`${one}-${two(month + 1)}-${dayOfMonth.padStart(2, '0')}`))
       .find((one) => one !== null && one <= last);
-    return found === null || found === undefined ? 'There is no such date.' : within(found);
+    if (found === null || found === undefined) return 'There is no such date.';
+    const name = WEEKDAYS[weekdayOf(found) - 1]!;
+    const isOther = weekday !== null && weekday[1] !== name.toLowerCase();
+    return isOther ? `${dated[0]} is a ${name}.` : within(found);
   }
   if (!weekday) return null;
   const wanted = WEEKDAYS.findIndex((one) => one.toLowerCase() === weekday[1]) + 1;

@@ -20,7 +20,7 @@ import {
 } from '@water-clock/core/settings';
 import type { DayMode } from '@water-clock/core/timer-types';
 import { longDate, WEEKDAYS } from '@water-clock/core/words';
-import { numberRing, stepOn, turned } from './ring.js';
+import { isOdd, numberRing, stepOn, toggled, turned } from './ring.js';
 import type { Asks, Held, Stop } from './stop.js';
 
 const MODE_NAMES: Readonly<Record<DayMode, string>> = {
@@ -93,11 +93,6 @@ function rhythmStops(plan: Plan, program: string, days: DayRule, asks: Asks): St
       return [everyHoursStop(plan, program), firstHourStop(plan, program)];
   }
 }
-
-const toggled = (list: readonly number[], one: number): number[] =>
-  list.includes(one) ? list.filter((other) => other !== one) : [...list, one].sort((a, b) => a - b);
-
-const isOdd = (steps: number): boolean => Math.abs(steps) % 2 === 1;
 
 const weekdayStop = (program: string, name: string, weekday: number): Stop => ({
   ...{ key: `${program} day ${weekday}`, part: 'days', program, what: name },

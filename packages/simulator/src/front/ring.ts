@@ -33,3 +33,10 @@ export function numberRing(least: number, most: number, step = 1): Ring {
 
 export const stepOn = (ring: Ring, value: number, steps: number): number =>
   ring.value(turned(ring.place(value), steps, ring.count));
+
+/** Of something that is on or off, an even number of presses changes nothing. */
+export const isOdd = (steps: number): boolean => Math.abs(steps) % 2 === 1;
+
+/** With one more, or without it, in order. */
+export const toggled = (list: readonly number[], one: number): number[] =>
+  list.includes(one) ? list.filter((other) => other !== one) : [...list, one].sort((a, b) => a - b);

@@ -11,7 +11,7 @@ import {
 } from '@water-clock/core/civil-time';
 import { valueWords, type KeyInPlace, type KeyInValue } from '@water-clock/core/key-in';
 import type { DailyHours, Plan } from '@water-clock/core/settings';
-import { lengthRing, numberRing, stepOn, turned } from './ring.js';
+import { isOdd, lengthRing, numberRing, stepOn, toggled, turned } from './ring.js';
 import type { Asks, Held, Stop } from './stop.js';
 
 const DELAY_STEP_SECONDS = 1;
@@ -67,7 +67,7 @@ export function stopsOf(plan: Plan, place: KeyInPlace, asks: Asks): Stop[] {
           place,
           (now: ValueOf<'choice'>, steps) => ({
             ...now,
-            isOn: now.isOn !== (Math.abs(steps) % 2 === 1),
+            isOn: now.isOn !== isOdd(steps),
           }),
           value,
         ),
@@ -142,14 +142,11 @@ function stationStop(place: KeyInPlace, station: number): Stop {
     shows: ({ plan }) => (isOne(plan) ? 'yes' : 'no'),
     turn: (held, steps) => {
       const value = place.read(held.plan);
-      if (value.type !== 'stations' || Math.abs(steps) % 2 === 0) return held;
+      if (value.type !== 'stations' || !isOdd(steps)) return held;
       return put(held, place, { ...value, stations: toggled(value.stations, station) });
     },
   };
 }
-
-const toggled = (list: readonly number[], one: number): number[] =>
-  list.includes(one) ? list.filter((other) => other !== one) : [...list, one].sort((a, b) => a - b);
 
 const monthDayStop = (place: KeyInPlace, day: number): Stop => ({
   ...{ ...stopOf(place), key: `${place.key} ${day}`, what: `Never on the ${day}.` },
@@ -159,7 +156,7 @@ const monthDayStop = (place: KeyInPlace, day: number): Stop => ({
   },
   turn: (held, steps) => {
     const value = place.read(held.plan);
-    if (value.type !== 'month-days' || Math.abs(steps) % 2 === 0) return held;
+    if (value.type !== 'month-days' || !isOdd(steps)) return held;
     return put(held, place, { ...value, monthDays: toggled(value.monthDays, day) });
   },
 });

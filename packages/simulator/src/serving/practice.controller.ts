@@ -13,9 +13,8 @@ import {
 } from '@nestjs/common';
 import { formatDateTime } from '@water-clock/core/civil-time';
 import { fieldOf } from '@water-clock/core/kernel';
-import { readPlayed, type Played } from '@water-clock/core/practice';
+import { readPlayed } from '@water-clock/core/practice';
 import { programsAmiss } from '../front/lamps.js';
-import type { PlayedCase } from '../practice/played-case.js';
 import { readCommand } from './commands.js';
 import { Devices, type Served } from './devices.js';
 
@@ -25,10 +24,9 @@ const COMMANDS = [
   ...['stop', 'clock', 'advance', 'rain-delay', 'back-up', 'restore', 'reset', 'replace'],
 ];
 
-interface ServedForPractice extends Served {
-  readonly played: PlayedCase;
-  readonly playing: Played;
-}
+type ServedForPractice = Served & Required<Pick<Served, 'played' | 'playing'>>;
+const isForPractice = (served: Served | undefined): served is ServedForPractice =>
+  served?.played !== undefined && served.playing !== undefined;
 
 /** Timers with something hidden in them, each under the name of whoever practises. */
 @Controller('practice/:name')
@@ -56,6 +54,10 @@ export class PracticeController {
     if (typeof asked !== 'string' || !COMMANDS.includes(asked)) {
       const message = `must be one of ${COMMANDS.join(', ')}`;
       throw new UnprocessableEntityException({ errors: [{ path: 'command', message }] });
+    }
+    if (asked === 'clock' && fieldOf(body, 'reads') !== undefined) {
+      const message = 'the clock is set at the front';
+      throw new UnprocessableEntityException({ errors: [{ path: 'reads', message }] });
     }
     const command = readCommand(body);
     if (!command.ok) throw new UnprocessableEntityException({ errors: command.trouble });
@@ -87,10 +89,8 @@ export class PracticeController {
 
   private find(name: string): ServedForPractice {
     const served = this.devices.find(name);
-    const { played, playing } = served ?? {};
-    if (!served || !played || !playing)
-      throw new NotFoundException('Nobody practises under this name.');
-    return { ...served, played, playing };
+    if (!isForPractice(served)) throw new NotFoundException('Nobody practises under this name.');
+    return served;
   }
 }
 

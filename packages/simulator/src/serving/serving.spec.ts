@@ -82,6 +82,14 @@ it('plays a case: shows what a technician would see, takes no more, and judges h
   expect(body).not.toHaveProperty('watered');
   const command = (fields: object) => practise('POST', 'ines/commands', fields);
   expect((await command({ command: 'fault', station: 1, fault: 'open' })).status).toBe(422);
+  // The clock is set at the front, and nowhere else; how fast time goes is one's own.
+  expect((await command({ command: 'clock', reads })).status).toBe(422);
+  await command({ command: 'clock', speed: 60 });
+  const { body: before } = await practise('GET', 'ines');
+  milliseconds += 1000;
+  const { body: later } = await practise('GET', 'ines');
+  const seconds = (one: { trueTime: string }) => Date.parse(`${one.trueTime}Z`) / 1000;
+  expect([later.speed, seconds(later) - seconds(before)]).toEqual([60, 60]);
   const readings = await Promise.all(
     [1, 2, 3, 4].map((station) => practise('GET', `ines/stations/${station}/reading`)),
   );

@@ -35,11 +35,7 @@ export function CauseBody(props: CauseBodyProps) {
     ...('station' in fault && { station: fault.station }),
     ...('program' in fault && { program: fault.program }),
   };
-  const subject = subjectOf(
-    fault.code === 'clock' || fault.code === 'percent'
-      ? { of: 'clock', offSeconds: 0 }
-      : { of: fault.code, ...target, isSo: true },
-  ).replace(/^clock/, fault.code);
+  const subject = subjectOf({ of: fault.code, ...target });
   const given = answers.find((answer) => subjectOf(answer) === subject);
   const { mend, caution } = mendingOf(fault);
   const way = wayToMend(fault, plan.timer.programs);
