@@ -1,5 +1,6 @@
 import { readWhole } from '../testing/cases.js';
-import { explain, narrowed, readSeen, weigh, type Answer, type Seen } from './index.js';
+import { explain, narrowed, weigh, type Answer } from './index.js';
+import { seenOf } from './testing/seen-of.js';
 
 /** Three stations one after another at 04:00 every day; 20 minutes each. */
 const PLAN = readWhole({
@@ -18,18 +19,6 @@ const PLAN = readWhole({
   ],
 });
 
-const seenOf = (seen: object[]): Seen => {
-  const read = readSeen({
-    ...{
-      format: 'waterclock.seen/1',
-      from: '2026-06-01T00:00:00',
-      to: '2026-06-08T00:00:00',
-      seen,
-    },
-  });
-  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
-  return read.value;
-};
 const AT_SIXTEEN = seenOf([
   { what: 'watered', from: '2026-06-02T16:00:00', to: '2026-06-02T16:20:00', station: 1 },
 ]);

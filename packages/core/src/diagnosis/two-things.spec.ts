@@ -1,5 +1,6 @@
 import { readWhole } from '../testing/cases.js';
-import { explain, perhapsTwo, readSeen, waterWith, type Seen } from './index.js';
+import { explain, perhapsTwo, waterWith } from './index.js';
+import { seenOf } from './testing/seen-of.js';
 
 const PLAN = readWhole({
   format: 'waterclock.plan/2',
@@ -12,19 +13,6 @@ const PLAN = readWhole({
     },
   ],
 });
-
-const seenOf = (seen: object[]): Seen => {
-  const read = readSeen({
-    ...{
-      format: 'waterclock.seen/1',
-      from: '2026-06-01T00:00:00',
-      to: '2026-06-08T00:00:00',
-      seen,
-    },
-  });
-  if (!read.ok) throw new Error(JSON.stringify(read.trouble));
-  return read.value;
-};
 
 it('a clock and a dead station: the settings that one changes are the other one’s timer', () => {
   const seen = seenOf([
