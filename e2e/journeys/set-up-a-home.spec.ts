@@ -126,6 +126,11 @@ it('a technician sets up a home from nothing in under 90 steps, and compares wit
   // Later the homeowner has changed something.
   await goTo(page, `${stage.url()}/timers/${yard.timerId}/as-found?step=1`);
   await clickButton(page, 'Begin from copy № 1');
+  await page.waitForFunction(
+    () =>
+      document.querySelector<HTMLInputElement>('[aria-label="Program A, start 1"]')?.value ===
+      '04:00',
+  );
   await typeInCell(page, 'Program A, start 2', '21:45');
   await waitForWords(page, 'Program A waters 2 times on each of its days');
   await goTo(page, `${stage.url()}/timers/${yard.timerId}/as-found?step=5`);

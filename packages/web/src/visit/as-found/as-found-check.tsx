@@ -20,7 +20,8 @@ import styles from './as-found-page.module.css';
 
 interface AsFoundCheckProps {
   readonly plan: Plan;
-  readonly last: Copy | null;
+  /** Null where there is none, undefined until it has come. */
+  readonly last: Copy | null | undefined;
   readonly isBegun: boolean;
 }
 
@@ -47,6 +48,8 @@ export function SinceLastCopy({ plan, last, isBegun }: AsFoundCheckProps) {
             ))}
           </ul>
         </>
+      ) : last === undefined ? (
+        <p className={pageStyles['soft']}>The last copy has not come onto this device yet.</p>
       ) : (
         <p className={pageStyles['soft']}>
           There is no earlier copy of this timer: this will be the first.

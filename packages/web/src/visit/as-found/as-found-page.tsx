@@ -1,12 +1,11 @@
 import 'virtual:component-styles/steps.css';
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
-import { emptied, fromFactory, readPlan, type Plan } from '@water-clock/core/settings';
+import { emptied, fromFactory, type Plan } from '@water-clock/core/settings';
 import { App, Button, Steps } from 'antd';
-import { useCallback, useEffect, useReducer } from 'react';
+import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { usePlace } from '../../ui/use-place';
-import { draftOf, keepDraft } from '../../offline/drafts';
 import { useStoredSettings } from '../../offline/use-stored';
 import { useSignedIn } from '../../session/use-signed-in';
 import { copiesQuery, type Copy } from '../../api/copies';
@@ -14,13 +13,6 @@ import { timerQuery, type Timer } from '../../api/timers';
 import { Loaded } from '../../ui/loaded';
 import { Page } from '../../ui/page';
 import { useEditKeys } from '../../ui/use-edit-keys';
-import {
-  editHistory,
-  openHistory,
-  type EditHistory,
-  type HistoryAction,
-} from '../../ui/edit-history';
-import type { PlanEdit } from '@water-clock/core/settings';
 import { stepPlace } from '../step-places';
 import { useSaveCopy } from '../use-save-copy';
 import { useLastCopy } from '../../timer-records/use-timer-on-device';
@@ -28,9 +20,9 @@ import { firstUnread, UNREAD } from '../../api/unread-fields';
 import { useOpenVisit } from '../../timer-records/use-visit';
 import { AsFoundFindings, SinceLastCopy } from './as-found-check';
 import { FixAllFound } from './fix-all-found';
-import { partsRead } from './parts-read';
 import { ProgramReading, RestReading, ClockReading } from './readings';
 import { StepsBar } from './steps-bar';
+import { useReading } from './use-reading';
 import styles from './as-found-page.module.css';
 
 /** What the timer holds, entered in the order in which it shows it; the plan is not touched. */
@@ -40,30 +32,21 @@ export function AsFoundPage() {
   const settings = useStoredSettings(timerId, { isToRead: true });
   const copies = useQuery(copiesQuery(timerId));
   const { last, lastCopy } = useLastCopy(timerId, copies.data ?? []);
-  const queries = [timer, settings, copies, ...(last ? [lastCopy] : [])];
+  const document = settings.data?.document;
+  const blank = useMemo(() => document && emptied(document), [document]);
   return (
-    <Loaded what="The timer" missing="timer" queries={queries}>
+    <Loaded what="The timer" missing="timer" queries={[timer, settings, copies]}>
       {() => (
         <Reading
-          // Other stations, another reading; what was entered comes back from its draft.
-          key={`${timerId} ${settings.data!.version}`}
+          key={timerId}
           timer={timer.data!}
-          blank={emptied(settings.data!.document)}
-          last={lastCopy.data ?? null}
+          blank={blank!}
+          last={last ? lastCopy.data : null}
         />
       )}
     </Loaded>
   );
 }
-
-/** A draft that was kept; whatever can no longer be read is none. */
-function planOf(draft: unknown): Plan | null {
-  const read = readPlan(draft);
-  return read.ok ? read.value : null;
-}
-
-const reading = (state: EditHistory<Plan>, action: HistoryAction<Plan>) =>
-  editHistory(state, action);
 
 /** With more programs than these their letters alone have room. */
 const MOST_NAMED = 4;
@@ -71,35 +54,20 @@ const MOST_NAMED = 4;
 interface ReadingProps {
   readonly timer: Timer;
   readonly blank: Plan;
-  readonly last: Copy | null;
+  /** Null where there is none, undefined until it has come. */
+  readonly last: Copy | null | undefined;
 }
 
 function Reading({ timer, blank, last }: ReadingProps) {
   const { person } = useSignedIn();
-  const draft = `as-found.${timer.id}`;
-  const [state, act] = useReducer(reading, null, () =>
-    openHistory(planOf(draftOf(person.id, draft)) ?? blank),
-  );
-  const plan = state.present;
+  const reading = useReading(person.id, timer.id, blank);
+  const { plan, isRead, isBegun, edit, settle } = reading;
   const { longestHoldDays } = timer.handling;
   const saving = useSaveCopy(timer.id, 'as-found');
   const open = useOpenVisit(timer.id);
   const [search, goTo] = usePlace();
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
-
-  const edit = useCallback(
-    (change: PlanEdit, key?: string) =>
-      act({ type: 'edit', edit: change, ...(key !== undefined && { key }) }),
-    [],
-  );
-  const settle = useCallback(() => act({ type: 'settle' }), []);
-  const isRead = partsRead(plan, blank);
-  const isBegun = isRead.includes(true);
-  useEffect(
-    () => keepDraft(person.id, draft, isBegun ? plan : null),
-    [plan, isBegun, person.id, draft],
-  );
 
   const steps = [
     'Clock',
@@ -126,7 +94,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
     const id = crypto.randomUUID();
     const done = await saving.write({ id, document: found });
     if (!done) return false;
-    keepDraft(person.id, draft, null);
+    reading.forget();
     void (done.answer
       ? message.success('Saved as found. The plan on the desk is as it was.')
       : message.info('As found: on this device, waiting to be sent.'));
@@ -137,8 +105,8 @@ function Reading({ timer, blank, last }: ReadingProps) {
   };
   useEditKeys({
     isChanged: isBegun,
-    undo: () => act({ type: 'undo' }),
-    redo: () => act({ type: 'redo' }),
+    undo: reading.undo,
+    redo: reading.redo,
     save: () => save(),
   });
   const startOver = () =>
@@ -147,7 +115,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
       content: 'What you have entered of this reading goes. Undo brings it back.',
       okText: 'Begin anew',
       onOk: () => {
-        edit(() => blank);
+        reading.beginAnew();
         goTo({ step: '0' });
       },
     });
@@ -171,7 +139,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
       ]}
       actions={
         <>
-          <Button disabled={state.past.length === 0} onClick={() => act({ type: 'undo' })}>
+          <Button disabled={!reading.canUndo} onClick={reading.undo}>
             Undo
           </Button>
           {last && !isBegun && (
