@@ -97,6 +97,7 @@ const SERVER_ORDER = [
   'round',
   'search',
   'simulator',
+  'practice',
   'planning',
   'health',
   'changes',

@@ -63,6 +63,16 @@ it('a lesson is played by the keyboard alone, and judged', async () => {
   await waitForWords(page, `The season percentage stood at ${found} %.`);
   expect(await page.$('[aria-label="What was done without need"]')).toBeNull();
   expect(await axeFindings(page)).toEqual([]);
+  // It stands with the lessons, and with the crew's.
+  await tabTo(page, 'All lessons');
+  await page.keyboard.press('Enter');
+  await pictured(page, 'see what came of the sixth lesson', () =>
+    page.waitForFunction(() =>
+      document
+        .querySelector('[aria-labelledby="lessons"] li:nth-child(6)')
+        ?.textContent.includes('Put right at best with'),
+    ),
+  );
 });
 
 it('a free case is played by touch: what is left wrong is told, then it is put right', async () => {

@@ -20,7 +20,7 @@ import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
 import { SearchModule } from './search/search.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
-import { SimulatorModule } from './simulator/simulator.module.js';
+import { PracticeModule } from './practice/practice.module.js';
 import { TimersModule } from './timers/timers.module.js';
 import { VisitsModule } from './visits/visits.module.js';
 import { WeatherModule } from './weather/weather.module.js';
@@ -77,7 +77,7 @@ export class AppModule {
         SearchModule,
         SheetsModule.with(fontFolder),
         RoundModule,
-        SimulatorModule.with(simulatorUrl),
+        PracticeModule.with(simulatorUrl),
         PlanningModule,
         ErasureModule,
         RetentionModule,

@@ -25,6 +25,10 @@ export interface FaultKind<Code extends FaultCode> {
     fault: FaultOf<Code>,
     seen: SeenWater | undefined,
   ) => string;
+  /** How it shows to whoever lives there. */
+  readonly shows: string;
+  /** What tells it fastest, for whoever stands at the timer. */
+  readonly tells: string;
   /** One thing to look at or to try that tells it from its neighbours. */
   readonly check: (fault: FaultOf<Code>) => string;
   /** What to do about it. */

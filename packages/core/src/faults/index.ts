@@ -20,6 +20,7 @@ export {
   isCommon,
   mendingOf,
   settingsWith,
+  showingOf,
   sizeOf,
   unlikelihood,
 } from './library.js';

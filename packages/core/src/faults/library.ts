@@ -80,6 +80,10 @@ export const faultInWords = <Code extends FaultCode>(
   return { happens: kind.happens(believed, fault, seen), check: kind.check(fault) };
 };
 
+/** How it shows, and what tells it fastest. */
+export const showingOf = (code: FaultCode): { readonly shows: string; readonly tells: string } =>
+  KINDS[code];
+
 /** What to do about it, and what can hurt somebody at that; null: nothing can. */
 export const mendingOf = <Code extends FaultCode>(
   fault: FaultOf<Code>,

@@ -1,7 +1,7 @@
 import { ELECTRICAL_FAULTS, type ElectricalCode } from '../faults/index.js';
 import { setStart, type Plan, type PlanEdit } from '../settings/index.js';
 import { oneOf, type Draw } from './draw.js';
-import { electricalFault, faultOf } from './lesson-parts.js';
+import { electricalFault, faultOf, toldOf } from './lesson-parts.js';
 import { USUALLY_ASKED } from './lesson.js';
 import type { Hidden, PracticeCase, ToldFault } from './practice-case.js';
 import { arrival, planOf, runsOf, stationsOf, usualPrograms, WALL_TIMER } from './practice-home.js';
@@ -50,11 +50,7 @@ const oneStartMore: Making = (draw) => {
   return {
     edit: setStart('A', 1, time),
     seen: 'On some days the lawn is watered a second time, in the middle of the day or the evening.',
-    told: {
-      what: `Program A had a start more than the copy, at ${time}.`,
-      shows: 'All of its stations water once more, on its own days.',
-      fastest: 'Step through all starts of the program, beyond the first that is off as well.',
-    },
+    told: toldOf('extra-start', `Program A had a start more than the copy, at ${time}.`),
   };
 };
 
@@ -67,11 +63,10 @@ const leftovers: Making = (draw, { stations }) => {
   return {
     edit: (plan) => ({ ...plan, programs: [...plan.programs, { ...NOTHING_ELSE, ...program }] }),
     seen: 'One of them comes on at lunch every other day.',
-    told: {
-      what: `Program C, which nobody uses, held a start at 13:00 and 15 min for station ${station}.`,
-      shows: 'One station waters at an odd time, on days of its own.',
-      fastest: 'Go through the starts of every program, also of those that nobody uses.',
-    },
+    told: toldOf(
+      'extra-program',
+      `Program C, which nobody uses, held a start at 13:00 and 15 min for station ${station}.`,
+    ),
   };
 };
 

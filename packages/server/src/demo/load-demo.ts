@@ -17,6 +17,7 @@ import { DEMO_HOMES, DEMO_TOWN } from './homes.js';
 import { KEPT_HOMES } from './kept-homes.js';
 import { DEMO_FIRM, DEMO_PEOPLE } from './people.js';
 import { addPlannedVisits } from './planned-visits.js';
+import { addPracticeRuns } from './practice-runs.js';
 import { DEMO_RULES } from './rules.js';
 import { DEMO_TIMER_TYPES } from './timer-types.js';
 import { DEMO_WEATHER } from './weather.js';
@@ -61,6 +62,7 @@ export function loadDemo(
     const shared = { firm, rules, weather, timerTypes, now };
     for (const home of [...DEMO_HOMES, ...KEPT_HOMES]) await addHome(manager, home, shared);
     await addPlannedVisits(manager, firmId, now);
+    await addPracticeRuns(manager, firmId, now);
     return true;
   });
 }

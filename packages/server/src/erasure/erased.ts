@@ -73,6 +73,9 @@ export async function erasePerson(
       `UPDATE ${table} SET ${column} = '' WHERE firm_id = $1 AND ${column} = $2`,
       [firmId, name],
     );
+  await manager.query('DELETE FROM practice_runs WHERE firm_id = $1 AND person_id = $2', [
+    ...[firmId, id],
+  ]);
   await manager.query(
     `UPDATE timer_yards SET document = jsonb_set(document, '{ownMemory,storedBy}', '""')
      WHERE firm_id = $1 AND document #>> '{ownMemory,storedBy}' = $2`,

@@ -102,6 +102,10 @@ it('the name of somebody who left goes from all that they did, which stays', asy
     'SELECT id FROM people WHERE name = $1',
     [ines.name],
   );
+  await server.source.query(
+    'INSERT INTO practice_runs (firm_id, person_id, difficulty, seed) VALUES ($1, $2, 1, 1)',
+    [owner.firmId, person!.id],
+  );
   const path = `/api/former-people/${person!.id}/erasure`;
   await post(owner, path, { name: ines.name }, 404);
   await owner.agent.delete(`/api/people/${person!.id}`).expect(204);
@@ -111,6 +115,7 @@ it('the name of somebody who left goes from all that they did, which stays', asy
   await post(owner, path, { name: 'Somebody else' }, 422);
   await post(owner, path, { name: ines.name }, 204);
   expect(await tablesWith(ines.name)).toEqual([]);
+  expect(await tablesWith(person!.id)).not.toContain('practice_runs');
   expect((await owner.agent.get('/api/former-people').expect(200)).body).toEqual([]);
   const { body: visits } = await owner.agent.get(`/api/timers/${timerId}/visits`).expect(200);
   expect(visits).toHaveLength(1);

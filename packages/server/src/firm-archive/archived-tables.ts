@@ -37,6 +37,7 @@ export const ARCHIVED_TABLES: readonly ArchivedTable[] = [
   { table: 'due_answers', order: 'id' },
   { table: 'rollouts', order: 'id' },
   { table: 'rollout_timers', order: 'rollout_id, timer_id' },
+  { table: 'practice_runs', order: 'id' },
   { table: 'sheets', order: 'id', read: readSheet },
   { table: 'share_links', order: 'id' },
   { table: 'removals', order: 'id' },

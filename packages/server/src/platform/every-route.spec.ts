@@ -51,6 +51,7 @@ const TECHNICIANS = new Set([
   'GET /api/practice',
   'GET /api/practice/reading',
   'GET /api/practice/units',
+  'GET /api/practice/results',
 ]);
 /** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
 const OFFICE = new Set([

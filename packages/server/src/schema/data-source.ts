@@ -24,12 +24,14 @@ import { SetUp1950000000000 } from './migrations/1950000000000-set-up.js';
 import { Round1960000000000 } from './migrations/1960000000000-round.js';
 import { Rollouts1970000000000 } from './migrations/1970000000000-rollouts.js';
 import { RolloutsToDo1980000000000 } from './migrations/1980000000000-rollouts-to-do.js';
+import { PracticeRuns1990000000000 } from './migrations/1990000000000-practice-runs.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredStanding } from './standing.entity.js';
 import { PlannedVisit } from './planned-visit.entity.js';
 import { StoredDueAnswer } from './due-answer.entity.js';
 import { Rollout, RolloutTimer } from './rollout.entity.js';
+import { PracticeRun } from './practice-run.entity.js';
 import { CalendarLink } from './calendar-link.entity.js';
 import { AccountLink, KnownDevice, Person, Session, SignInTry } from './person.entity.js';
 import { Property } from './property.entity.js';
@@ -79,6 +81,7 @@ const databaseOptions = (url: string) => ({
     CalendarLink,
     Rollout,
     RolloutTimer,
+    PracticeRun,
     Change,
   ],
   subscribers: [NamesWhoAsked],
@@ -104,6 +107,7 @@ const databaseOptions = (url: string) => ({
     Round1960000000000,
     Rollouts1970000000000,
     RolloutsToDo1980000000000,
+    PracticeRuns1990000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

@@ -1,7 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { getDataSourceToken } from '@nestjs/typeorm';
 import type { DataSource } from 'typeorm';
-import { PracticeController } from './practice.controller.js';
 import { SimulatedTimersController, SimulatorController } from './simulator.controller.js';
 import { SimulatorService } from './simulator.service.js';
 
@@ -10,7 +9,7 @@ export class SimulatorModule {
   static with(simulatorUrl: string | null): DynamicModule {
     return {
       module: SimulatorModule,
-      controllers: [SimulatedTimersController, SimulatorController, PracticeController],
+      controllers: [SimulatedTimersController, SimulatorController],
       providers: [
         {
           provide: SimulatorService,
@@ -18,6 +17,7 @@ export class SimulatorModule {
           useFactory: (source: DataSource) => new SimulatorService(source, simulatorUrl),
         },
       ],
+      exports: [SimulatorService],
     };
   }
 }

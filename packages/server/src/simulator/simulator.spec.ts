@@ -1,28 +1,15 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { join } from 'node:path';
 import { planDocument } from '../testing/documents.js';
+import { startSimulator, type SimulatorProcess } from '../testing/simulator-process.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
 
 let server: TestServer;
 let person: TestPerson;
 let timerId: string;
-let simulator: ChildProcess;
-
-/** The real simulator, as it is built. */
-async function startSimulator(): Promise<string> {
-  const program = join(__dirname, '../../../simulator/dist/main.js');
-  simulator = spawn(process.execPath, [program], {
-    env: { ...process.env, PORT: '0' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  return new Promise((resolve, reject) => {
-    simulator.stdout!.once('data', (said) => resolve(/http:\S+/.exec(String(said))![0]));
-    simulator.once('exit', () => reject(new Error('The simulator ended before it was ready.')));
-  });
-}
+let simulator: SimulatorProcess;
 
 beforeAll(async () => {
-  server = await startTestServer(await startSimulator());
+  simulator = await startSimulator();
+  server = await startTestServer(simulator.url);
   person = await server.signIn();
   const { body: home } = await person.agent.post('/api/properties').send({ name: 'Plum cottage' });
   const { body } = await person.agent
@@ -32,7 +19,7 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await server.close();
-  simulator.kill('SIGTERM');
+  simulator.end();
 });
 
 const path = (rest = '') => `/api/timers/${timerId}/simulator${rest}`;
@@ -86,25 +73,6 @@ it('all that hang at homes of the firm are listed, and none of another firm', as
   expect((await stranger.agent.get('/api/simulated-timers').expect(200)).body).toEqual({
     ...{ isRunning: true, timers: [] },
   });
-});
-
-it('whoever practises has a timer of their own, and it is judged how they leave it', async () => {
-  const begin = { lesson: 'percentage', difficulty: 1, seed: 3 };
-  const { body } = await person.agent.put('/api/practice').send(begin).expect(200);
-  expect(body).toMatchObject({ playing: begin, lit: [], isOff: false });
-  expect(body).not.toHaveProperty('faults');
-  const bad = await person.agent
-    .put('/api/practice')
-    .send({ lesson: 'moon', seed: 'x' })
-    .expect(422);
-  expect(bad.body.errors.map((one: { path: string }) => one.path)).toEqual(['lesson', 'seed']);
-  const other = await server.signIn();
-  await other.agent.get('/api/practice').expect(404);
-  const reading = await person.agent.get('/api/practice/reading?station=1').expect(200);
-  expect(reading.body.ohms).toBeGreaterThan(10);
-  const judged = await person.agent.post('/api/practice/judgement').send({}).expect(200);
-  expect(judged.body).toMatchObject({ isRight: false, needless: [], presses: 0 });
-  expect(judged.body.wrong.length).toBeGreaterThan(0);
 });
 
 it('says so where there is no simulator', async () => {

@@ -623,6 +623,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/practice/results': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells what came of practice: of whoever asks; to owners of everybody. */
+    readonly get: operations['practiceResults'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/practice/units': {
     readonly parameters: {
       readonly query?: never;
@@ -2602,6 +2619,24 @@ export interface components {
       /** @example 2026-06-01T08:00:00 */
       readonly trueTime: string;
     };
+    readonly PracticeResult: {
+      /** @enum {number} */
+      readonly difficulty: 1 | 2 | 3;
+      /** @description Of those that were put right */
+      readonly fewestPresses: number | null;
+      /** Format: date-time */
+      readonly lastAt: string;
+      /** @description Null: free cases */
+      readonly lesson: string | null;
+      /** @description How often it was played and judged */
+      readonly played: number;
+      /** @description How often it was put right */
+      readonly right: number;
+      /** @description How often it was right when it was judged first */
+      readonly rightAtOnce: number;
+      /** @description Of those that were put right */
+      readonly shortestSeconds: number | null;
+    };
     readonly PreferencesChange: {
       /** @enum {string} */
       readonly clock: '24' | '12';
@@ -2783,6 +2818,12 @@ export interface components {
       readonly timerId: string;
       /** @enum {string} */
       readonly why: 'changed' | 'keyed-in' | 'nothing';
+    };
+    readonly ResultsOfPerson: {
+      /** Format: uuid */
+      readonly id: string;
+      readonly name: string;
+      readonly results: readonly components['schemas']['PracticeResult'][];
     };
     readonly RolloutAnswer: {
       /** @description How many can be accepted and were not */
@@ -4427,6 +4468,25 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['MeterAnswer'];
+        };
+      };
+    };
+  };
+  readonly practiceResults: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['ResultsOfPerson'][];
         };
       };
     };

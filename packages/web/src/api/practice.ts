@@ -4,6 +4,8 @@ import { request, type Api, type AskedWith } from './request';
 
 export type PracticeState = Api['PracticeAnswer'];
 export type Judgement = Api['JudgementAnswer'];
+export type PracticeResult = Api['PracticeResult'];
+export type ResultsOfPerson = Api['ResultsOfPerson'];
 export type PlayedFields = AskedWith<'/api/practice', 'put'>['body'];
 
 export type PracticeCommand =
@@ -17,6 +19,12 @@ export const practiceKey = [KEY];
 export const practiceQuery = queryOptions({
   queryKey: [KEY, 'state'],
   queryFn: () => request('get', '/api/practice').catch(() => null),
+});
+
+/** Of whoever is signed in; for an owner of everybody in the firm. */
+export const practiceResultsQuery = queryOptions({
+  queryKey: [KEY, 'results'],
+  queryFn: () => request('get', '/api/practice/results'),
 });
 
 export const beginPractice = (body: PlayedFields): Promise<PracticeState> =>

@@ -1,12 +1,16 @@
 import { DIFFICULTIES, LARGEST_SEED, LESSONS, type Difficulty } from '@water-clock/core/practice';
 import { counted } from '@water-clock/core/words';
+import { useQuery } from '@tanstack/react-query';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { practiceResultsQuery } from '../api/practice';
+import { useSignedIn } from '../session/use-signed-in';
 import { Field } from '../ui/field';
 import { NumberInput } from '../ui/number-input';
 import { Page } from '../ui/page';
 import { playPlace } from './play-place';
+import { CrewResults, FreeResults, LessonResult } from './results';
 import pageStyles from '../ui/page.module.css';
 import styles from './practice.module.css';
 
@@ -16,6 +20,9 @@ export function PracticePage() {
   const [seed, setSeed] = useState(() => Math.floor(Math.random() * LARGEST_SEED));
   const navigate = useNavigate();
   const [difficulty, setDifficulty] = useState<Difficulty>(1);
+  const { person } = useSignedIn();
+  const people = useQuery(practiceResultsQuery).data ?? [];
+  const own = people.find(({ id }) => id === person.id)?.results ?? [];
   return (
     <Page title="Practice">
       <p className={pageStyles['soft']}>
@@ -29,6 +36,7 @@ export function PracticePage() {
             <li key={code}>
               <Link to={playPlace({ lesson: code, difficulty: 1, seed })}>{title}</Link>
               <p>{teaches}</p>
+              <LessonResult results={own} {...{ code }} />
             </li>
           ))}
         </ol>
@@ -67,7 +75,9 @@ export function PracticePage() {
             Play this case
           </Button>
         </div>
+        <FreeResults results={own} />
       </section>
+      {person.role === 'owner' && people.length > 0 && <CrewResults crew={people} />}
     </Page>
   );
 }

@@ -5,6 +5,7 @@ import {
   commandPractice,
   judgePractice,
   practiceQuery,
+  practiceResultsQuery,
   type PlayedFields,
   type PracticeCommand,
 } from '../api/practice';
@@ -52,4 +53,11 @@ export function useBeginPractice() {
   };
 }
 
-export const useJudge = () => useWrite('judge-practice', () => judgePractice());
+export function useJudge() {
+  const client = useQueryClient();
+  return useWrite('judge-practice', async () => {
+    const judgement = await judgePractice();
+    await client.invalidateQueries({ queryKey: practiceResultsQuery.queryKey });
+    return judgement;
+  });
+}

@@ -18,6 +18,8 @@ export const AS_SET: FaultKind<'as-set'> = {
     const start = timeWords(addSeconds(nominal, -believed.offSeconds));
     return `the timer does what its settings say: program ${program}, start ${startNumber} at ${start}, waters ${stationWords(believed, flow.station)} from ${moment(flow.from)}.`;
   },
+  shows: 'It waters at a time that nobody had in mind, and each time the same.',
+  tells: 'Step through the starts and days of every program, also those that nobody uses.',
   check: () =>
     'Ask whether the household wants it at that time: read the start times and days of that program with them.',
   mend: () =>

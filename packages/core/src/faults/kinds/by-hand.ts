@@ -12,6 +12,8 @@ export const BY_HAND: FaultKind<'by-hand'> = {
   size: ({ pieces }) => pieces.length,
   happens: (believed, { run, at }) =>
     `somebody ran ${ranWords(believed, run)} by hand, once, from ${moment(at)}, beside what is set.`,
+  shows: 'It watered once, at no time that is set, and never again.',
+  tells: 'Ask who was there then.',
   check: () => 'Ask who was there then, and whether anybody ran something by hand.',
   mend: () => 'Nothing is wrong with it: tell the household what ran, and that it was once.',
 };

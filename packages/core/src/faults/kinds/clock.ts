@@ -39,6 +39,8 @@ export const CLOCK: FaultKind<'clock'> = {
       ? `${says}: what is set for ${moment(first.from)} runs on ${moment(addSeconds(first.from, -offSeconds))}.`
       : `${says}.`;
   },
+  shows: 'Everything waters as it is set, at another time or on another day than it is set for.',
+  tells: 'Read time, AM or PM, weekday and date off the display before any program is opened.',
   check: ({ offSeconds }) => {
     const ofDay = Math.abs(offSeconds) % SECONDS_PER_DAY;
     if (ofDay === HALF_A_DAY) return 'Read the clock: does it show PM in the morning?';

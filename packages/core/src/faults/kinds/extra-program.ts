@@ -22,6 +22,8 @@ export const EXTRA_PROGRAM: FaultKind<'extra-program'> = {
     const length = lengthInWords(Math.round(seconds / A_MINUTE) * A_MINUTE);
     return `something is left over in another program, and ${stationWords(believed, station)} waters at ${time} for about ${length}, on days of its own (${told}${more}).`;
   },
+  shows: 'A station waters beside its times, on days that no program in use has.',
+  tells: 'Step through every program, also those that nobody uses.',
   check: ({ station }) =>
     `Step through the programs that nobody uses: does one hold a start and a run time for station ${station}?`,
   mend: () => 'Take the starts and run times out of the program that nobody uses.',

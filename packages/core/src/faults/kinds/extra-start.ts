@@ -17,6 +17,8 @@ export const EXTRA_START: FaultKind<'extra-start'> = {
   size: () => 0,
   happens: (_believed, { program, time }) =>
     `program ${program} has one start more than the copy, at ${time}, on its own days.`,
+  shows: 'A whole program waters twice on its days.',
+  tells: 'Step through all starts of the program, to the last that is off.',
   check: ({ program }) =>
     `Step through all starts of program ${program}: is there one more than on the copy?`,
   mend: ({ program }) =>

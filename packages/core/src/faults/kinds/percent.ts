@@ -29,6 +29,8 @@ export const PERCENT: FaultKind<'percent'> = {
     const takes = Math.round((run.seconds * percent) / 100 / A_MINUTE) * A_MINUTE;
     return `${says}: station ${run.station}, set for ${lengthInWords(run.seconds)}, takes about ${lengthInWords(takes)}.`;
   },
+  shows: 'Each station runs at its time, all of them for longer or shorter than they are set for.',
+  tells: 'Look at the percentage before the run times are believed.',
   check: () => 'Read the season percentage on the timer, and by month where it has that.',
   mend: () =>
     'Set the percentage as it is meant to be, and leave it at 100 % where nobody is sure.',

@@ -11,6 +11,8 @@ export const STATION_DEAD: FaultKind<'station-dead'> = {
     const when = flow ? `, from ${moment(flow.from)} on` : '';
     return `${stationWords(believed, station)} never opens, though the timer spends its time on it${when}.`;
   },
+  shows: 'One station stays dry, though the timer spends its time on it.',
+  tells: 'Run it by hand, and measure at its terminal.',
   check: ({ station }) =>
     `Run station ${station} by hand, and measure its coil: open, short, or fine?`,
   mend: () =>

@@ -16,6 +16,8 @@ export const VALVE_STUCK: FaultKind<'valve-stuck'> = {
     const when = flow ? `: open from ${moment(flow.from)} to ${timeWords(flow.runEnd)}` : '';
     return `${what}, and stays open until its run ends${when}.`;
   },
+  shows: 'Water flows at that station when others are on, or all the time.',
+  tells: 'Turn the timer off: does water still come from it?',
   check: ({ station }) =>
     `Turn the timer off: does water still come from station ${station}? Look for grit in its valve.`,
   mend: () => 'Shut the water off, open the valve, and clean out grit or change its diaphragm.',

@@ -1,3 +1,4 @@
+import { toldOf } from '../lesson-parts.js';
 import { USUALLY_ASKED, type Lesson } from '../lesson.js';
 import {
   arrival,
@@ -27,11 +28,10 @@ export const LEFTOVERS: Lesson = {
       story:
         'At night it does what it should. But every other day one of them comes on at lunch as well.',
       told: [
-        {
-          what: `Program C, which nobody uses, had a start at 13:00 and 12 min for station ${station}, on odd days.`,
-          shows: 'One station waters once more, at an odd time, on days of its own.',
-          fastest: 'Go through the starts of every program: the one that is not on the copy is it.',
-        },
+        toldOf(
+          'extra-program',
+          `Program C, which nobody uses, had a start at 13:00 and 12 min for station ${station}, on odd days.`,
+        ),
       ],
     };
   },

@@ -2,7 +2,7 @@ import { ApiProperty } from '@nestjs/swagger';
 import { OneOf, OrNull, WholeNumber } from '@water-clock/core/documents';
 import { DIFFICULTIES, LARGEST_SEED, LESSONS, type Difficulty } from '@water-clock/core/practice';
 import { AsNumber } from '../platform/dto.js';
-import { FrontAnswer, OpenStation } from './simulator.dto.js';
+import { FrontAnswer, OpenStation } from '../simulator/simulator.dto.js';
 
 const LESSON_CODES = LESSONS.map(({ code }) => code);
 
@@ -65,4 +65,26 @@ export class JudgementAnswer {
   needless!: string[];
   @ApiProperty() presses!: number;
   @ApiProperty({ description: 'Of its true time' }) passedSeconds!: number;
+}
+
+/** What came of a lesson, or of free cases with so many faults. */
+export class PracticeResult {
+  @ApiProperty({ type: String, nullable: true, description: 'Null: free cases' })
+  lesson!: string | null;
+  @ApiProperty({ enum: DIFFICULTIES }) difficulty!: Difficulty;
+  @ApiProperty({ description: 'How often it was played and judged' }) played!: number;
+  @ApiProperty({ description: 'How often it was put right' }) right!: number;
+  @ApiProperty({ description: 'How often it was right when it was judged first' })
+  rightAtOnce!: number;
+  @ApiProperty({ type: Number, nullable: true, description: 'Of those that were put right' })
+  fewestPresses!: number | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'Of those that were put right' })
+  shortestSeconds!: number | null;
+  @ApiProperty({ type: String, format: 'date-time' }) lastAt!: Date;
+}
+
+export class ResultsOfPerson {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty({ type: [PracticeResult] }) results!: PracticeResult[];
 }

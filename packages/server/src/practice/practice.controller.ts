@@ -2,16 +2,26 @@ import { Body, Controller, Get, HttpCode, Post, Put, Query } from '@nestjs/commo
 import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { CurrentPerson, ForTechnicians, type SignedIn } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
-import { JudgementAnswer, PlayedFields, PracticeAnswer, ReadingQuery } from './practice.dto.js';
-import { COMMAND } from './simulator.controller.js';
-import { CableAnswer, MeterAnswer } from './simulator.dto.js';
-import { SimulatorService } from './simulator.service.js';
+import { COMMAND } from '../simulator/simulator.controller.js';
+import { CableAnswer, MeterAnswer } from '../simulator/simulator.dto.js';
+import { SimulatorService } from '../simulator/simulator.service.js';
+import {
+  JudgementAnswer,
+  PlayedFields,
+  PracticeAnswer,
+  ReadingQuery,
+  ResultsOfPerson,
+} from './practice.dto.js';
+import { PracticeRunsService } from './practice-runs.service.js';
 
 /** Practice of whoever is signed in: a simulated timer with something hidden in it. No home is touched. */
 @ApiTags('practice')
 @Controller('practice')
 export class PracticeController {
-  constructor(private readonly simulator: SimulatorService) {}
+  constructor(
+    private readonly simulator: SimulatorService,
+    private readonly runs: PracticeRunsService,
+  ) {}
 
   @ForTechnicians()
   @ApiOperation({
@@ -20,8 +30,10 @@ export class PracticeController {
   @Put()
   @ApiOkResponse({ type: PracticeAnswer })
   @ApiProblems(403, 422, 503)
-  begin(@CurrentPerson() person: SignedIn, @Body() fields: PlayedFields): Promise<unknown> {
-    return this.pass(person, '', 'PUT', fields);
+  async begin(@CurrentPerson() person: SignedIn, @Body() fields: PlayedFields): Promise<unknown> {
+    const state = await this.pass(person, '', 'PUT', fields);
+    await this.runs.begin(person, fields);
+    return state;
   }
 
   @ForTechnicians()
@@ -68,8 +80,21 @@ export class PracticeController {
   @HttpCode(200)
   @ApiOkResponse({ type: JudgementAnswer })
   @ApiProblems(403, 404, 503)
-  judge(@CurrentPerson() person: SignedIn): Promise<unknown> {
-    return this.pass(person, '/judgement', 'POST', {});
+  async judge(@CurrentPerson() person: SignedIn): Promise<unknown> {
+    const judgement = await this.pass(person, '/judgement', 'POST', {});
+    await this.runs.judged(person, judgement);
+    return judgement;
+  }
+
+  @ForTechnicians()
+  @ApiOperation({
+    summary: 'Tells what came of practice: of whoever asks; to owners of everybody.',
+  })
+  @Get('results')
+  @ApiOkResponse({ type: [ResultsOfPerson] })
+  @ApiProblems(403)
+  results(@CurrentPerson() person: SignedIn): Promise<ResultsOfPerson[]> {
+    return this.runs.results(person);
   }
 
   private async pass(
