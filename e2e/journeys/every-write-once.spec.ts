@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import { Secret, TOTP } from 'otpauth';
 import type { HTTPRequest, Page } from 'puppeteer-core';
 import { WRITE_NAMES, type WriteName } from '../../packages/web/src/api/write-names.js';
@@ -265,6 +266,14 @@ async function asIfWorking(request: HTTPRequest): Promise<void> {
     contentType: 'application/json',
     body: JSON.stringify({ ...rollout, state: 'working' }),
   });
+}
+
+/** A photo of the demo, opened large. */
+async function aPhotoOpen(page: Page): Promise<void> {
+  const { propertyId } = await stage.timerOf('Garage timer');
+  await open(page, `/properties/${propertyId}/photos`);
+  await clickOn(page, 'main section ul button');
+  await page.waitForSelector('.ant-modal textarea', { visible: true });
 }
 
 const aCalendarLink = () => stage.ask('POST', '/calendar-link');
@@ -953,6 +962,33 @@ const EXERCISES: Record<WriteName, Exercise> = {
         'Remove',
         'Remove it',
       ),
+  },
+  'keep-photo': {
+    sends: 'POST /timers/*/photos',
+    come: async (page) => {
+      await open(page, `/properties/${(await aTimer()).propertyId}/photos`);
+      const path = join(process.cwd(), '.reports', 'a-photo.png') as `${string}.png`;
+      await page.screenshot({ path });
+      void page.waitForFileChooser().then((chooser) => chooser.accept([path]));
+      return button('Photo of its front');
+    },
+  },
+  'say-of-photo': {
+    sends: 'PUT /photos/*',
+    come: async (page) => {
+      await aPhotoOpen(page);
+      await page.type('.ant-modal textarea', 'Seen twice');
+      return inDialog('Save');
+    },
+  },
+  'remove-photo': {
+    sends: 'DELETE /photos/*',
+    come: async (page) => {
+      await aPhotoOpen(page);
+      await clickOn(page, inDialog('Take away…'));
+      await page.waitForSelector(button('Take it away'), { visible: true });
+      return button('Take it away');
+    },
   },
   'save-as-found': {
     sends: 'POST /timers/*/copies',

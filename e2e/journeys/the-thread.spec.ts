@@ -4,6 +4,7 @@ import {
   clickMenuItem,
   clickOn,
   giveFile,
+  givePicture,
   goTo,
   pictured,
   turnTo,
@@ -247,6 +248,18 @@ it('a fault of the walk is a job; it, a step that is skipped and a battery are t
   await turnTo(phone, `/timers/${id}/visit/leave`);
   await clickOn(phone, 'xpath/.//label[contains(., "The battery was changed")]');
   await readEverywhere('Visit steps');
+});
+
+it('a photo of the walk, and what is said of it, is wherever photos of its home are', async () => {
+  await turnTo(phone, `/timers/${id}/visit/walk?station=2`);
+  await givePicture(phone, 'head');
+  await clickOn(phone, '[aria-label="The head, station 2"]');
+  await phone.waitForSelector('.ant-modal textarea', { visible: true });
+  await phone.focus('.ant-modal textarea');
+  await phone.keyboard.type('Under the pear');
+  await clickButton(phone, 'Save');
+  await phone.waitForFunction(() => !document.querySelector('.ant-modal-wrap'), { polling: 200 });
+  await readEverywhere('Photos');
 });
 
 it('a visit that is planned stands in the round and in its week', async () => {

@@ -132,6 +132,27 @@ export const giveFile = (page: Page, text: string): Promise<void> =>
     text,
   );
 
+/** Takes a photo where photos of something are taken: 2,400 × 1,800, as a phone's camera gives it. */
+export const givePicture = (page: Page, about: string): Promise<void> =>
+  pictured(page, `take a photo of ${about}`, async () => {
+    const input = await page.waitForSelector(`input[data-photos="${about}"]`);
+    await input!.evaluate(async (element) => {
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [2400, 1800];
+      const pen = canvas.getContext('2d')!;
+      for (let at = 0; at < 400; at++) {
+        pen.fillStyle = `hsl(${at * 37} 40% ${30 + (at % 50)}%)`;
+        pen.fillRect((at * 331) % 2400, (at * 173) % 1800, 260, 190);
+      }
+      const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg'));
+      const data = new DataTransfer();
+      data.items.add(new File([blob!], 'camera.jpg', { type: 'image/jpeg' }));
+      if (!(element instanceof HTMLInputElement)) throw new Error('It takes no files.');
+      element.files = data.files;
+      element.dispatchEvent(new Event('change', { bubbles: true }));
+    });
+  });
+
 /** Types into a cell of the grid, over what it holds. */
 export async function typeInCell(page: Page, label: string, text: string): Promise<void> {
   await clickOn(page, `[aria-label="${label}"]`);

@@ -146,6 +146,12 @@ export function factsShown({
       property: at(property, 'Leak'),
       round: inRound('Carport', '1 job open'),
     },
+    Photos: {
+      photos: see(`${property}/photos`, 'main button', 'Under the pear'),
+      walk: see(of('/visit/walk?station=2'), 'main button', 'The head, station 2: Under the pear'),
+      visit: see(of('/visit'), '[aria-label="Photos of this visit"] button', 'Under the pear'),
+      property: see(property, '[aria-labelledby="photos"] button', 'Under the pear'),
+    },
     'Planned visits and dues': {
       round: at('/round?whose=firm', 'Fence posts'),
       'weeks planned': at('/round/plan?whose=firm', 'Fence posts'),

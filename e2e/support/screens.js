@@ -31,6 +31,7 @@ export const SCREENS = [
   screen('a new property', '/properties/new', '#gateNotes'),
   screen('a property that is changed', '/properties/HOME/edit', '#gateNotes'),
   screen('a week of a home', '/properties/HOME/week', 'main table tbody tr'),
+  screen('photos of a home', '/properties/HOME/photos', 'main section h2'),
   screen('something is wrong', '/timers/TIMER/wrong', '[aria-labelledby="seen"] svg'),
   screen(
     'a simulated timer',

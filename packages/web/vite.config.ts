@@ -71,6 +71,8 @@ export default defineConfig({
             { name: 'ours', test: /packages/, minShareCount: 22 },
             // The list of homes wants this of what is shared, and nothing else.
             { name: 'table', test: /ui[\\/]data-table/ },
+            // Many screens show photos, and the desk is none of them.
+            { name: 'photos', test: /web[\\/]src[\\/]photos|CameraOutlined/, minShareCount: 3 },
             { name: 'shared', test: /packages[\\/]web|icons[\\/]es/, minShareCount: 5 },
           ],
         },

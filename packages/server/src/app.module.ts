@@ -20,6 +20,7 @@ import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
 import { SearchModule } from './search/search.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
+import { PhotosModule } from './photos/photos.module.js';
 import { PracticeModule } from './practice/practice.module.js';
 import { TimersModule } from './timers/timers.module.js';
 import { VisitsModule } from './visits/visits.module.js';
@@ -73,6 +74,7 @@ export class AppModule {
         TimersModule,
         CopiesModule,
         PropertyFilesModule,
+        PhotosModule,
         VisitsModule,
         SearchModule,
         SheetsModule.with(fontFolder),

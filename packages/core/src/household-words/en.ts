@@ -19,6 +19,7 @@ export const EN = {
     caution:
       'Local watering rules come first. Water on paths is slippery, and freezes. Leave the mains side, and the pump, to a licensed electrician.',
     asPdf: 'As a PDF',
+    photos: 'Photos',
     demo: 'Demo: a made-up home of a made-up firm.',
     linkGone: 'This link no longer works',
     linkGoneWhat: 'It has expired, or was withdrawn. Ask your sprinkler technician for a new one.',

@@ -21,6 +21,7 @@ export const ES: Language = {
     caution:
       'Las normas locales de riego van primero. El agua en los caminos resbala, y se congela. Deje la parte de la corriente eléctrica, y la bomba, a un electricista con licencia.',
     asPdf: 'En PDF',
+    photos: 'Fotos',
     demo: 'Demostración: una casa inventada de una empresa inventada.',
     linkGone: 'Este enlace ya no lleva a ninguna parte',
     linkGoneWhat: 'Venció, o fue retirado. Pida uno nuevo a su técnico de riego.',

@@ -16,6 +16,7 @@ import type { DemoHome } from './demo-home.js';
 import { DEMO_HOMES, DEMO_TOWN } from './homes.js';
 import { KEPT_HOMES } from './kept-homes.js';
 import { DEMO_FIRM, DEMO_PEOPLE } from './people.js';
+import { addPhotos } from './photos.js';
 import { addPlannedVisits } from './planned-visits.js';
 import { addPracticeRuns } from './practice-runs.js';
 import { DEMO_RULES } from './rules.js';
@@ -63,6 +64,7 @@ export function loadDemo(
     for (const home of [...DEMO_HOMES, ...KEPT_HOMES]) await addHome(manager, home, shared);
     await addPlannedVisits(manager, firmId, now);
     await addPracticeRuns(manager, firmId, now);
+    await addPhotos(manager, firmId, now);
     return true;
   });
 }

@@ -20,6 +20,7 @@ export const NAME_COLUMNS = [
   ['planned_visits', 'made_by'],
   ['due_answers', 'person_name'],
   ['rollouts', 'made_by'],
+  ['photos', 'person_name'],
   ['share_links', 'made_by'],
   ['share_links', 'withdrawn_by'],
 ] as const;

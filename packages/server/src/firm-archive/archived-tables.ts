@@ -2,6 +2,7 @@ import type { DocumentProblem } from '@water-clock/core/documents';
 import type { Result } from '@water-clock/core/kernel';
 import { readRuleSet } from '@water-clock/core/local-rules';
 import { readPlan } from '@water-clock/core/settings';
+import { readPhotoFacts } from '@water-clock/core/photos';
 import { readSheet } from '@water-clock/core/sheets';
 import { readEntry } from '@water-clock/core/visits';
 import { readWeather } from '@water-clock/core/weather';
@@ -38,8 +39,11 @@ export const ARCHIVED_TABLES: readonly ArchivedTable[] = [
   { table: 'rollouts', order: 'id' },
   { table: 'rollout_timers', order: 'rollout_id, timer_id' },
   { table: 'practice_runs', order: 'id' },
+  { table: 'photos', order: 'id', read: readPhotoFacts },
+  { table: 'photo_files', order: 'photo_id' },
   { table: 'sheets', order: 'id', read: readSheet },
   { table: 'share_links', order: 'id' },
+  { table: 'share_link_photos', order: 'link_id, photo_id' },
   { table: 'removals', order: 'id' },
   { table: 'changes', order: 'id' },
 ];

@@ -4,6 +4,7 @@ import { schemaOf, WholeNumber, type DocumentClass } from '@water-clock/core/doc
 import { Spans } from '@water-clock/core/dues';
 import { RuleSet } from '@water-clock/core/local-rules';
 import { Customary } from '@water-clock/core/needs';
+import { PhotoFacts } from '@water-clock/core/photos';
 import { Brief } from '@water-clock/core/planner';
 import { PropertyFile, propertyFileSchema } from '@water-clock/core/property-file';
 import { HOMES_CHANGES } from '@water-clock/core/rollouts';
@@ -21,6 +22,7 @@ const CORE_DOCUMENTS = {
   Confirmed: { of: 'settings', classes: [Confirmed] },
   Customary: { of: 'needs', classes: [Customary] },
   HomesChange: { of: 'rollouts', classes: HOMES_CHANGES },
+  PhotoFacts: { of: 'photos', classes: [PhotoFacts] },
   Plan: { of: 'settings', classes: [Plan] },
   PropertyFile: { of: 'property-file', classes: [PropertyFile] },
   RuleSet: { of: 'local-rules', classes: [RuleSet] },

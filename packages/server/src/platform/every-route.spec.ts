@@ -1,5 +1,6 @@
 import request from 'supertest';
 import { planDocument } from '../testing/documents.js';
+import { photoFields } from '../testing/photo-fields.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
 
 const METHODS = ['get', 'post', 'put', 'patch', 'delete'] as const;
@@ -26,6 +27,7 @@ const OPEN = new Set([
   'GET /api/shared/{token}',
   'GET /api/calendars/{token}',
   'GET /api/shared/{token}/sheet.pdf',
+  'GET /api/shared/{token}/photos/{photoId}',
 ]);
 const OWNERS = new Set([
   'PATCH /api/firm',
@@ -124,6 +126,8 @@ const BODIES: Record<string, object> = {
   'POST /api/timers/{timerId}/copies': { reason: 'left', document: planDocument() },
   'POST /api/timers/{timerId}/sheets': { document: SHEET },
   'POST /api/sheets/{sheetId}/links': { days: 30 },
+  'POST /api/timers/{timerId}/photos': { ...photoFields(), id: SOME_ID },
+  'PUT /api/photos/{photoId}': { version: 1, document: { about: 'wiring' } },
   'PATCH /api/visits/{visitId}': { isEnded: true },
   'POST /api/visits/{visitId}/entries': {
     ...ENTRY,
@@ -196,7 +200,10 @@ beforeAll(async () => {
   await post(`/api/visits/${visitId}/entries`, ENTRY);
   const { body: jobs } = await agent.get(`/api/properties/${propertyId}/jobs`).expect(200);
   const sheetId = await post(`/api/timers/${timerId}/sheets`, { document: SHEET });
-  const { body: link } = await agent.post(`/api/sheets/${sheetId}/links`).send({ days: 30 });
+  const photoId = await post(`/api/timers/${timerId}/photos`, photoFields());
+  const { body: link } = await agent
+    .post(`/api/sheets/${sheetId}/links`)
+    .send({ days: 30, photoIds: [photoId] });
   const invited = { name: 'Piet', email: 'piet@example.test', role: 'office' };
   const { body: piet } = await agent.post('/api/people').send(invited).expect(201);
   const { body: account } = await agent.get('/api/account').expect(200);
@@ -207,6 +214,7 @@ beforeAll(async () => {
     jobId: jobs[0].id,
     sheetId,
     linkId: link.id,
+    photoId,
     plannedVisitId: await post('/api/planned-visits', {
       ...{ propertyId, personId: home.id, onDate: '2026-06-09' },
     }),
@@ -271,6 +279,9 @@ const everything = async () => {
       'rollout_timers',
       'sheets',
       'share_links',
+      'photos',
+      'photo_files',
+      'share_link_photos',
     ].map((table) =>
       server.source.query(`SELECT * FROM ${table} WHERE firm_id = $1 ORDER BY 1`, [home.firmId]),
     ),

@@ -29,6 +29,7 @@ export const CHANGE_KINDS = [
   'due',
   'calendar link',
   'rollout',
+  'photo',
 ] as const;
 export type ChangeKind = (typeof CHANGE_KINDS)[number];
 

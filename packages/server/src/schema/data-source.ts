@@ -25,19 +25,21 @@ import { Round1960000000000 } from './migrations/1960000000000-round.js';
 import { Rollouts1970000000000 } from './migrations/1970000000000-rollouts.js';
 import { RolloutsToDo1980000000000 } from './migrations/1980000000000-rollouts-to-do.js';
 import { PracticeRuns1990000000000 } from './migrations/1990000000000-practice-runs.js';
+import { Photos2000000000000 } from './migrations/2000000000000-photos.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredStanding } from './standing.entity.js';
 import { PlannedVisit } from './planned-visit.entity.js';
 import { StoredDueAnswer } from './due-answer.entity.js';
 import { Rollout, RolloutTimer } from './rollout.entity.js';
+import { Photo, PhotoFile } from './photo.entity.js';
 import { PracticeRun } from './practice-run.entity.js';
 import { CalendarLink } from './calendar-link.entity.js';
 import { AccountLink, KnownDevice, Person, Session, SignInTry } from './person.entity.js';
 import { Property } from './property.entity.js';
 import { Removal } from './removal.entity.js';
 import { StoredRuleSet } from './rule-set.entity.js';
-import { ShareLink, StoredSheet } from './sheet.entity.js';
+import { ShareLink, ShareLinkPhoto, StoredSheet } from './sheet.entity.js';
 import { Timer, TimerSettings, TimerYard } from './timer.entity.js';
 import { Job } from './job.entity.js';
 import { StoredEntry, StoredVisit } from './visit.entity.js';
@@ -82,6 +84,9 @@ const databaseOptions = (url: string) => ({
     Rollout,
     RolloutTimer,
     PracticeRun,
+    Photo,
+    PhotoFile,
+    ShareLinkPhoto,
     Change,
   ],
   subscribers: [NamesWhoAsked],
@@ -108,6 +113,7 @@ const databaseOptions = (url: string) => ({
     Rollouts1970000000000,
     RolloutsToDo1980000000000,
     PracticeRuns1990000000000,
+    Photos2000000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

@@ -8,10 +8,12 @@ import {
   JoinColumn,
   ManyToOne,
   OneToMany,
+  PrimaryColumn,
   PrimaryGeneratedColumn,
   Unique,
   type Relation,
 } from 'typeorm';
+import { Photo } from './photo.entity.js';
 import { Timer } from './timer.entity.js';
 
 /** A sheet for the door as it was left once. */
@@ -100,4 +102,43 @@ export class ShareLink {
 
   @Column('text', { name: 'withdrawn_by', default: '' })
   withdrawnBy!: string;
+
+  @OneToMany(() => ShareLinkPhoto, (chosen) => chosen.link)
+  photos?: Relation<ShareLinkPhoto[]>;
+}
+
+/** A photo that was chosen for a link. */
+@Entity('share_link_photos')
+@Index('share_link_photos_by_photo', ['photoId'])
+export class ShareLinkPhoto {
+  @PrimaryColumn('uuid', { name: 'link_id', primaryKeyConstraintName: 'share_link_photos_pkey' })
+  linkId!: string;
+
+  @ManyToOne(() => ShareLink, (link) => link.photos, { nullable: false, onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'link_id', foreignKeyConstraintName: 'share_link_photos_link' })
+  link!: Relation<ShareLink>;
+
+  @PrimaryColumn('uuid', { name: 'photo_id', primaryKeyConstraintName: 'share_link_photos_pkey' })
+  photoId!: string;
+
+  @Column('uuid', { name: 'firm_id' })
+  firmId!: string;
+
+  @ManyToOne(() => Photo, { nullable: false, onDelete: 'CASCADE' })
+  @JoinColumn([
+    {
+      name: 'photo_id',
+      referencedColumnName: 'id',
+      foreignKeyConstraintName: 'share_link_photos_photo',
+    },
+    {
+      name: 'firm_id',
+      referencedColumnName: 'firmId',
+      foreignKeyConstraintName: 'share_link_photos_photo',
+    },
+  ])
+  photo!: Relation<Photo>;
+
+  @Column('integer')
+  place!: number;
 }

@@ -1,6 +1,8 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Optional, Uuid, WholeNumber } from '@water-clock/core/documents';
 import type { Sheet } from '@water-clock/core/sheets';
+import { MOST_SHARED_PHOTOS, type PhotoFacts } from '@water-clock/core/photos';
+import { ArrayMaxSize, ArrayUnique, IsUUID } from 'class-validator';
 import { ApiDocument, withDocument } from '../platform/core-documents.js';
 
 export class SheetFields extends withDocument('Sheet') {
@@ -17,6 +19,16 @@ export class LinkFields {
   @ApiProperty({ example: 180, description: 'For how many days it leads to the sheet' })
   @WholeNumber(1, 730)
   days!: number;
+
+  @ApiPropertyOptional({
+    type: [String],
+    description: 'Photos at its timer that it shows, in this order; absent: none',
+  })
+  @Optional()
+  @ArrayMaxSize(MOST_SHARED_PHOTOS, { message: `must be at most ${MOST_SHARED_PHOTOS} photos` })
+  @ArrayUnique({ message: 'must name each photo once' })
+  @IsUUID('all', { each: true, message: 'must be ids of photos' })
+  photoIds?: string[];
 }
 
 export class LinkListing {
@@ -27,6 +39,7 @@ export class LinkListing {
   @ApiProperty({ description: 'How often somebody came by it' }) opened!: number;
   @ApiProperty({ type: String, nullable: true, format: 'date-time' })
   lastOpenedAt!: string | null;
+  @ApiProperty({ description: 'How many photos it shows' }) photos!: number;
 }
 
 export class LinkAnswer extends LinkListing {
@@ -46,7 +59,18 @@ export class SheetAnswer extends SheetListing {
   document!: Sheet;
 }
 
+/** A photo that was chosen for a link. */
+export class SharedPhoto {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty({ format: 'date-time' }) takenAt!: string;
+  @ApiProperty({ description: 'In pixels' }) width!: number;
+  @ApiProperty({ description: 'In pixels' }) height!: number;
+  @ApiDocument('PhotoFacts') document!: PhotoFacts;
+}
+
 export class SharedSheet {
   @ApiDocument('Sheet') document!: Sheet;
+  @ApiProperty({ type: [SharedPhoto], description: 'Those that were chosen for the link' })
+  photos!: SharedPhoto[];
   @ApiProperty({ description: 'Of a made-up home, for looking around' }) isDemo!: boolean;
 }

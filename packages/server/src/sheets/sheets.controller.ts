@@ -25,6 +25,7 @@ import {
 } from '../people/signed-in.js';
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
+import { PHOTO_POLICY, PHOTO_SCHEMA, photoFile } from '../photos/photo-file.js';
 import {
   LinkAnswer,
   LinkFields,
@@ -96,9 +97,9 @@ export class SheetsController {
   share(
     @CurrentPerson() person: SignedIn,
     @Param('sheetId', idOf('sheet')) sheetId: string,
-    @Body() { days }: LinkFields,
+    @Body() fields: LinkFields,
   ): Promise<LinkAnswer> {
-    return this.sheets.share(person, sheetId, days);
+    return this.sheets.share(person, sheetId, fields);
   }
 
   @ForTechnicians()
@@ -122,9 +123,22 @@ export class SheetsController {
   @Header('referrer-policy', 'no-referrer')
   @ApiOkResponse({ type: SharedSheet })
   @ApiProblems(404)
-  async shared(@Param('token') token: string): Promise<SharedSheet> {
-    const { document, firmId } = await this.sheets.shared(token);
-    return { document, isDemo: await this.sheets.isDemo(firmId) };
+  shared(@Param('token') token: string): Promise<SharedSheet> {
+    return this.sheets.shared(token);
+  }
+
+  @Public()
+  @ApiOperation({ summary: 'Gives the picture of a photo that was chosen for a link.' })
+  @Get('shared/:token/photos/:photoId')
+  @Header('cache-control', 'no-store')
+  @Header('content-security-policy', PHOTO_POLICY)
+  @ApiOkResponse({ content: PHOTO_SCHEMA })
+  @ApiProblems(404)
+  async sharedPhoto(
+    @Param('token') token: string,
+    @Param('photoId', idOf('photo')) photoId: string,
+  ): Promise<StreamableFile> {
+    return photoFile(await this.sheets.sharedPhoto(token, photoId));
   }
 
   @Public()

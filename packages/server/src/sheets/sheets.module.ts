@@ -1,4 +1,5 @@
 import { Module, type DynamicModule } from '@nestjs/common';
+import { PhotosModule } from '../photos/photos.module.js';
 import { SheetsController } from './sheets.controller.js';
 import { FONT_FOLDER, SheetsService } from './sheets.service.js';
 
@@ -7,6 +8,7 @@ export class SheetsModule {
   static with(fontFolder: string): DynamicModule {
     return {
       module: SheetsModule,
+      imports: [PhotosModule],
       controllers: [SheetsController],
       providers: [SheetsService, { provide: FONT_FOLDER, useValue: fontFolder }],
     };

@@ -12,7 +12,17 @@ import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
 import { Timer } from '../schema/timer.entity.js';
-import { LinkAnswer, LinkListing, SheetAnswer, SheetFields, SheetListing } from './sheet.dto.js';
+import { PhotosService, type PhotoBytes } from '../photos/photos.service.js';
+import {
+  LinkAnswer,
+  LinkFields,
+  LinkListing,
+  SharedSheet,
+  SheetAnswer,
+  SheetFields,
+  SheetListing,
+} from './sheet.dto.js';
+import { choosePhotos, photosOf, showsPhoto } from './shared-photos.js';
 import { ShareLink, StoredSheet } from '../schema/sheet.entity.js';
 import { PRINT_TASK } from './sheet-pdf.js';
 
@@ -26,6 +36,7 @@ export class SheetsService {
   constructor(
     @InjectDataSource() private readonly source: DataSource,
     private readonly computing: ComputingService,
+    private readonly photos: PhotosService,
     @Inject(FONT_FOLDER) private readonly fontFolder: string,
   ) {}
 
@@ -35,7 +46,7 @@ export class SheetsService {
       throw notFound('timer');
     const rows = await this.source.manager.find(StoredSheet, {
       where: { firmId, timerId },
-      relations: { links: true },
+      relations: { links: { photos: true } },
       order: { madeAt: 'DESC' },
     });
     return rows.map(listing);
@@ -44,7 +55,7 @@ export class SheetsService {
   async one(firmId: string, id: string): Promise<SheetAnswer> {
     const row = await this.source.manager.findOne(StoredSheet, {
       where: { firmId, id },
-      relations: { links: true },
+      relations: { links: { photos: true } },
     });
     if (!row) throw notFound('sheet');
     return { ...listing(row), document: row.document };
@@ -77,19 +88,23 @@ export class SheetsService {
   async share(
     { firmId, name: madeBy }: SignedIn,
     sheetId: string,
-    days: number,
+    { days, photoIds = [] }: LinkFields,
   ): Promise<LinkAnswer> {
-    await this.one(firmId, sheetId);
     const token = newToken();
     const now = Date.now();
-    const row = await this.source.manager.save(
-      this.source.manager.create(ShareLink, {
-        ...{ firmId, sheetId, tokenHash: tokenHash(token), madeBy },
-        madeAt: new Date(now),
-        expiresAt: new Date(now + days * DAY_MS),
-      }),
-    );
-    return { ...linkListing(row), token };
+    return transact(this.source, async (manager) => {
+      const sheet = await manager.findOneBy(StoredSheet, { firmId, id: sheetId });
+      if (!sheet) throw notFound('sheet');
+      const row = await manager.save(
+        manager.create(ShareLink, {
+          ...{ firmId, sheetId, tokenHash: tokenHash(token), madeBy },
+          madeAt: new Date(now),
+          expiresAt: new Date(now + days * DAY_MS),
+        }),
+      );
+      await choosePhotos(manager, sheet, row.id, photoIds);
+      return { ...linkListing(row), photos: photoIds.length, token };
+    });
   }
 
   /** From now on the link leads nowhere. */
@@ -104,8 +119,25 @@ export class SheetsService {
     if (!affected) throw notFound('link');
   }
 
-  /** The sheet that a link leads to, as long as it does. */
-  async shared(token: string): Promise<StoredSheet> {
+  /** What a link leads to, as long as it does: the sheet, and the photos that were chosen for it. */
+  async shared(token: string): Promise<SharedSheet> {
+    const link = await this.opened(token);
+    const { document, firmId } = link.sheet;
+    return {
+      document,
+      photos: await photosOf(this.source.manager, link.id),
+      isDemo: await this.isDemo(firmId),
+    };
+  }
+
+  /** A photo that a link shows. */
+  async sharedPhoto(token: string, photoId: string): Promise<PhotoBytes> {
+    const link = await this.linkOf(token);
+    if (!(await showsPhoto(this.source.manager, link, photoId))) throw notFound('photo');
+    return this.photos.bytes(link.firmId, photoId, 'picture');
+  }
+
+  private async linkOf(token: string): Promise<ShareLink> {
     const link = await this.source.manager.findOne(ShareLink, {
       where: {
         tokenHash: tokenHash(token),
@@ -115,20 +147,25 @@ export class SheetsService {
       relations: { sheet: true },
     });
     if (!link) throw notFound('sheet');
+    return link;
+  }
+
+  private async opened(token: string): Promise<ShareLink> {
+    const link = await this.linkOf(token);
     await this.source.manager.update(
       ShareLink,
       { id: link.id },
       { opened: () => 'opened + 1', lastOpenedAt: () => 'now()' },
     );
-    return link.sheet;
+    return link;
   }
 
-  isDemo(firmId: string): Promise<boolean> {
+  private isDemo(firmId: string): Promise<boolean> {
     return this.source.manager.existsBy(Firm, { id: firmId, isDemo: true });
   }
 
   async sharedPdf(token: string): Promise<Uint8Array> {
-    const { id, firmId, document } = await this.shared(token);
+    const { id, firmId, document } = (await this.opened(token)).sheet;
     return this.print({ firmId, personId: id }, document);
   }
 
@@ -146,8 +183,10 @@ const linkListing = ({
   expiresAt,
   opened,
   lastOpenedAt,
+  photos = [],
 }: ShareLink): LinkListing => ({
   ...{ id, madeBy, opened, lastOpenedAt: lastOpenedAt?.toISOString() ?? null },
+  photos: photos.length,
   madeAt: madeAt.toISOString(),
   expiresAt: expiresAt.toISOString(),
 });

@@ -1,4 +1,5 @@
 import { planDocument } from './documents.js';
+import { photoFields } from './photo-fields.js';
 import type { TestPerson } from './test-server.js';
 
 const SHEET = {
@@ -9,7 +10,7 @@ const SHEET = {
   firm: 'Quillhaven Sprinkler Care',
 };
 
-/** A home with a timer, a copy, a visit that found something, a sheet with a link, a due that was answered and a visit that is planned: all of it one person's work. */
+/** A home with a timer, a copy, a visit that found something, a photo, a sheet with a link that shows it, a due that was answered and a visit that is planned: all of it one person's work. */
 export async function wholeHome(
   { agent, name, id: personId }: TestPerson,
   fields: { readonly name: string },
@@ -35,7 +36,8 @@ export async function wholeHome(
   });
   await agent.patch(`/api/visits/${visitId}`).send({ isEnded: true }).expect(200);
   const sheetId = await post(`/api/timers/${timerId}/sheets`, { document: SHEET });
-  await post(`/api/sheets/${sheetId}/links`, { days: 30 });
+  const photoId = await post(`/api/timers/${timerId}/photos`, photoFields({ visitId }));
+  await post(`/api/sheets/${sheetId}/links`, { days: 30, photoIds: [photoId] });
   const due = { key: 'battery:never', kind: 'battery', doneBy: 'firm', on: '2026-06-01' };
   await post(`/api/timers/${timerId}/due-answers`, due);
   const change = { kind: 'percentage', percent: 80 };

@@ -137,6 +137,7 @@ function jobOfFirm(row: Job): JobOfFirm {
 
 const jobAnswer = (row: Job): JobAnswer => ({
   id: row.id,
+  visitId: row.visitId,
   timerId: row.timerId,
   timer: row.timer.name,
   station: row.station,

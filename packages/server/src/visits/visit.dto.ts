@@ -77,6 +77,7 @@ export class VisitAnswer extends VisitListing {
 
 export class JobAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty({ format: 'uuid', description: 'At which it was found' }) visitId!: string;
   @ApiProperty({ format: 'uuid' }) timerId!: string;
   @ApiProperty() timer!: string;
   @ApiProperty() station!: number;

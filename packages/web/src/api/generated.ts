@@ -261,6 +261,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/firm/photo-room': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells how much of its room for photos the firm has filled. */
+    readonly get: operations['photosRoom'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/firm/spans': {
     readonly parameters: {
       readonly query?: never;
@@ -479,6 +496,58 @@ export interface paths {
     readonly post?: never;
     /** Takes out the authenticator of somebody who lost it. */
     readonly delete: operations['peopleForgetSecondFactor'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/photos/{photoId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Says what a photo shows, with a note and pins. */
+    readonly put: operations['photosChange'];
+    readonly post?: never;
+    /** Takes a photo away, from links that show it too. */
+    readonly delete: operations['photosRemove'];
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/photos/{photoId}/picture': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the picture of a photo. */
+    readonly get: operations['photosPicture'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/photos/{photoId}/small': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the small picture of a photo. */
+    readonly get: operations['photosSmall'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
     readonly patch?: never;
@@ -771,6 +840,23 @@ export interface paths {
     };
     /** Lists the jobs at a property. */
     readonly get: operations['visitsJobsOf'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/properties/{propertyId}/photos': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists the photos at a property, the newest first. */
+    readonly get: operations['photosList'];
     readonly put?: never;
     readonly post?: never;
     readonly delete?: never;
@@ -1280,6 +1366,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/shared/{token}/photos/{photoId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the picture of a photo that was chosen for a link. */
+    readonly get: operations['sheetsSharedPhoto'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/shared/{token}/sheet.pdf': {
     readonly parameters: {
       readonly query?: never;
@@ -1499,6 +1602,23 @@ export interface paths {
     /** Holds a timer, or ends its holds; the settings stay as they are. */
     readonly put: operations['timersHold'];
     readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/timers/{timerId}/photos': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Keeps a photo of something at a timer. */
+    readonly post: operations['photosAdd'];
     readonly delete?: never;
     readonly options?: never;
     readonly head?: never;
@@ -1855,7 +1975,8 @@ export interface components {
         | 'planned visit'
         | 'due'
         | 'calendar link'
-        | 'rollout';
+        | 'rollout'
+        | 'photo';
       /** Format: date-time */
       readonly madeAt: string;
       readonly name: string | null;
@@ -2201,6 +2322,11 @@ export interface components {
       readonly timer: string;
       /** Format: uuid */
       readonly timerId: string;
+      /**
+       * Format: uuid
+       * @description At which it was found
+       */
+      readonly visitId: string;
     };
     readonly JobChange: {
       readonly isDone: boolean;
@@ -2245,6 +2371,11 @@ export interface components {
       /** Format: uuid */
       readonly timerId: string;
       readonly version: number;
+      /**
+       * Format: uuid
+       * @description At which it was found
+       */
+      readonly visitId: string;
     };
     readonly JobWork: {
       /** @default  */
@@ -2304,6 +2435,8 @@ export interface components {
       readonly madeBy: string;
       /** @description How often somebody came by it */
       readonly opened: number;
+      /** @description How many photos it shows */
+      readonly photos: number;
       /** @description Told this once only */
       readonly token: string;
     };
@@ -2313,6 +2446,8 @@ export interface components {
        * @example 180
        */
       readonly days: number;
+      /** @description Photos at its timer that it shows, in this order; absent: none */
+      readonly photoIds?: readonly string[];
     };
     readonly LinkHeld: {
       readonly email: string;
@@ -2338,6 +2473,8 @@ export interface components {
       readonly madeBy: string;
       /** @description How often somebody came by it */
       readonly opened: number;
+      /** @description How many photos it shows */
+      readonly photos: number;
     };
     readonly LinkUse: {
       /** @description Of the authenticator, or a recovery code, where it is wanted */
@@ -2523,6 +2660,79 @@ export interface components {
       readonly isDisabled?: boolean;
       /** @enum {string} */
       readonly role?: 'owner' | 'technician' | 'office';
+    };
+    readonly PhotoAnswer: {
+      /** Format: uuid */
+      readonly copyId: string | null;
+      readonly document: components['schemas']['PhotoFacts'];
+      /** @description In pixels */
+      readonly height: number;
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: uuid */
+      readonly jobId: string | null;
+      /** @enum {string} */
+      readonly media: 'image/jpeg' | 'image/webp';
+      readonly person: string;
+      /** Format: date-time */
+      readonly takenAt: string;
+      /** Format: uuid */
+      readonly timerId: string;
+      readonly version: number;
+      /** Format: uuid */
+      readonly visitId: string | null;
+      /** @description In pixels */
+      readonly width: number;
+    };
+    readonly PhotoChange: {
+      readonly document: components['schemas']['PhotoFacts'];
+      /**
+       * @description The version that the change was made from
+       * @example 1
+       */
+      readonly version: number;
+    };
+    readonly PhotoFacts: import('@water-clock/core/photos').PhotoFacts;
+    readonly PhotoFields: {
+      /**
+       * Format: uuid
+       * @description The reading that it belongs to, which may be saved later
+       */
+      readonly copyId?: string;
+      readonly document: components['schemas']['PhotoFacts'];
+      /**
+       * Format: uuid
+       * @description Made by the device; sent twice it counts once
+       */
+      readonly id: string;
+      /**
+       * Format: uuid
+       * @description The job that it belongs to
+       */
+      readonly jobId?: string;
+      /**
+       * Format: byte
+       * @description A JPEG or a WebP of at most 1,600 pixels a side and 400 KB
+       */
+      readonly picture: string;
+      /**
+       * Format: byte
+       * @description The same of at most 320 pixels a side and 40 KB, for lists
+       */
+      readonly small: string;
+      /** Format: date-time */
+      readonly takenAt: string;
+      /**
+       * Format: uuid
+       * @description The visit on which it was taken
+       */
+      readonly visitId?: string;
+    };
+    readonly PhotoRoom: {
+      readonly bytes: number;
+      /** @description That may be filled */
+      readonly mostBytes: number;
+      readonly photos: number;
     };
     readonly Plan: import('@water-clock/core/settings').Plan;
     readonly PlannedAnswer: {
@@ -3013,10 +3223,23 @@ export interface components {
       readonly name: string;
       readonly password: string;
     };
+    readonly SharedPhoto: {
+      readonly document: components['schemas']['PhotoFacts'];
+      /** @description In pixels */
+      readonly height: number;
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: date-time */
+      readonly takenAt: string;
+      /** @description In pixels */
+      readonly width: number;
+    };
     readonly SharedSheet: {
       readonly document: components['schemas']['Sheet'];
       /** @description Of a made-up home, for looking around */
       readonly isDemo: boolean;
+      /** @description Those that were chosen for the link */
+      readonly photos: readonly components['schemas']['SharedPhoto'][];
     };
     readonly Sheet: import('@water-clock/core/sheets').Sheet;
     readonly SheetAnswer: {
@@ -3673,7 +3896,8 @@ export interface operations {
           | 'planned visit'
           | 'due'
           | 'calendar link'
-          | 'rollout';
+          | 'rollout'
+          | 'photo';
         /** @description By one person only */
         readonly personId?: string;
         /** @description Of one property only */
@@ -3718,7 +3942,8 @@ export interface operations {
           | 'planned visit'
           | 'due'
           | 'calendar link'
-          | 'rollout';
+          | 'rollout'
+          | 'photo';
         /** @description By one person only */
         readonly personId?: string;
         /** @description Of one property only */
@@ -3908,6 +4133,25 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['KeepingFields'];
+        };
+      };
+    };
+  };
+  readonly photosRoom: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PhotoRoom'];
         };
       };
     };
@@ -4226,6 +4470,94 @@ export interface operations {
           readonly [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  readonly photosChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly photoId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PhotoChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PhotoAnswer'];
+        };
+      };
+    };
+  };
+  readonly photosRemove: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly photoId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readonly photosPicture: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly photoId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'image/jpeg': string;
+          readonly 'image/webp': string;
+        };
+      };
+    };
+  };
+  readonly photosSmall: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly photoId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'image/jpeg': string;
+          readonly 'image/webp': string;
+        };
       };
     };
   };
@@ -4765,6 +5097,27 @@ export interface operations {
         };
         content: {
           readonly 'application/json': readonly components['schemas']['JobAnswer'][];
+        };
+      };
+    };
+  };
+  readonly photosList: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['PhotoAnswer'][];
         };
       };
     };
@@ -5593,6 +5946,29 @@ export interface operations {
       };
     };
   };
+  readonly sheetsSharedPhoto: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly photoId: string;
+        readonly token: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'image/jpeg': string;
+          readonly 'image/webp': string;
+        };
+      };
+    };
+  };
   readonly sheetsSharedPdf: {
     readonly parameters: {
       readonly query?: never;
@@ -5972,6 +6348,31 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['SettingsAnswer'];
+        };
+      };
+    };
+  };
+  readonly photosAdd: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['PhotoFields'];
+      };
+    };
+    readonly responses: {
+      readonly 201: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['PhotoAnswer'];
         };
       };
     };

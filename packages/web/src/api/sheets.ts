@@ -16,8 +16,16 @@ export const sheetsQuery = (timerId: string) =>
 
 export const pdfAddress = (sheetId: string): string => `/api/sheets/${sheetId}/sheet.pdf`;
 
-export const shareSheet = (sheetId: string, days: number): Promise<Api['LinkAnswer']> =>
-  request('post', '/api/sheets/{sheetId}/links', { path: { sheetId }, body: { days } });
+/** `photoIds`: the photos that it shows, in their order. */
+export const shareSheet = (
+  sheetId: string,
+  days: number,
+  photoIds: readonly string[] = [],
+): Promise<Api['LinkAnswer']> =>
+  request('post', '/api/sheets/{sheetId}/links', {
+    path: { sheetId },
+    body: { days, photoIds: [...photoIds] },
+  });
 
 export const withdrawLink = (linkId: string): Promise<void> =>
   request('delete', '/api/links/{linkId}', { path: { linkId } });

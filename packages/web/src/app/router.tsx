@@ -53,6 +53,11 @@ export const router = createBrowserRouter([
             () => import('../property/week/week-page'),
             'WeekPage',
           ),
+          screen(
+            'properties/:propertyId/photos',
+            () => import('../photos/photos-page'),
+            'PhotosPage',
+          ),
           screen('timers/:timerId', () => import('../desk/desk-page'), 'DeskPage'),
           screen('timers/:timerId/yard', () => import('../yard/yard-page'), 'YardPage'),
           screen('timers/:timerId/measure', () => import('../measure/measure-page'), 'MeasurePage'),

@@ -26,6 +26,7 @@ const KINDS: Record<Change['kind'], string> = {
   due: 'a due',
   'calendar link': 'a calendar link',
   rollout: 'a change for many homes',
+  photo: 'a photo',
 };
 
 /** To choose one of. */

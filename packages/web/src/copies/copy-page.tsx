@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { changeCopy, copiesKey, copyQuery, type Copy } from '../api/copies';
 import { useWrite } from '../api/use-write';
+import { PhotoStrip } from '../photos/photo-strip';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
 import { NotConfirmed, sinceWords } from './in-timer-words';
@@ -103,6 +104,13 @@ function CopySheet({ copy }: { copy: Copy }) {
           />
         </label>
       )}
+      <PhotoStrip
+        propertyId={timer.property.id}
+        label="Photos of this reading"
+        isShown={({ copyId }) => copyId === id}
+        of={{ timerId: timer.id, about: 'reading', copyId: id }}
+        words="Photo of the display"
+      />
       <section className={pageStyles['sheet']} aria-label="Settings">
         <SettingsSheet plan={document} />
       </section>

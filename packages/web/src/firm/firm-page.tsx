@@ -1,5 +1,8 @@
+import { useQuery } from '@tanstack/react-query';
+import { counted } from '@water-clock/core/words';
 import { Button, Checkbox } from 'antd';
 import { useNavigate } from 'react-router';
+import { photoRoomQuery } from '../api/photos';
 import { Page } from '../ui/page';
 import { useSignedIn } from '../session/use-signed-in';
 import { CustomaryMinutes } from './customary-minutes';
@@ -33,10 +36,29 @@ export function FirmPage() {
       <CustomaryMinutes />
       <DueSpans />
       <People />
+      <PhotosKept />
       {isOwner && <SecondFactorWanted />}
     </Page>
   );
 }
+
+/** How much of its room for photos is filled. */
+function PhotosKept() {
+  const { data } = useQuery(photoRoomQuery);
+  if (!data) return null;
+  const { photos, bytes, mostBytes } = data;
+  return (
+    <section className={pageStyles['sheet']} aria-labelledby="photos-kept">
+      <h2 id="photos-kept">Photos</h2>
+      <p className={pageStyles['soft']}>
+        {counted(photos, 'photo')}, {Math.ceil(bytes / BYTES_PER_MB)} MB of{' '}
+        {mostBytes / BYTES_PER_MB} MB.
+      </p>
+    </section>
+  );
+}
+
+const BYTES_PER_MB = 1e6;
 
 /** Whether whoever signs in needs an authenticator too. */
 function SecondFactorWanted() {

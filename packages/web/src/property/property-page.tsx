@@ -28,6 +28,7 @@ import { useWrite } from '../api/use-write';
 import { useMayChange, useQuantity, useSignedIn } from '../session/use-signed-in';
 import { shownAmount } from '../format/quantities';
 import { listingOf, recordWords } from '../weather/weather-words';
+import { HomePhotos } from '../photos/home-photos';
 import { Jobs } from '../visit/jobs';
 import { saveForOffline } from '../timer-records/use-timer-on-device';
 import { mowingInWords } from '../format/mowing-words';
@@ -132,6 +133,7 @@ function PropertySheets({ property }: { property: Property }) {
         <div className={styles['work']}>
           <Timers propertyId={id} />
           <Jobs propertyId={id} />
+          <HomePhotos propertyId={id} />
         </div>
         <div className={clsx(pageStyles['sheet'], styles['about'])}>
           <WhoSheet property={property} />

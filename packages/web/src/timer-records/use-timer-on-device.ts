@@ -2,6 +2,7 @@ import { useQuery, type QueryClient } from '@tanstack/react-query';
 import type { Confirmed, Plan } from '@water-clock/core/settings';
 import type { Reading } from '@water-clock/core/visits';
 import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
+import { photosQuery } from '../api/photos';
 import { propertyQuery, timersOfPropertyQuery } from '../api/properties';
 import { settingsQuery, settingsToReadQuery, timerQuery, yardQuery } from '../api/timers';
 import { jobsQuery, visitsQuery } from '../api/visits';
@@ -104,6 +105,7 @@ export async function saveForOffline(
     await Promise.all([
       client.query(propertyQuery(timer.property.id)),
       client.query(jobsQuery(timer.property.id)),
+      client.query(photosQuery(timer.property.id)),
       client.query(timersOfPropertyQuery(timer.property.id, on)),
       client.query(weatherQuery(timer.property.weatherId)),
       ...(last ? [client.query(copyQuery(last.id))] : []),

@@ -5,6 +5,7 @@ import { useWrite } from '../api/use-write';
 import { changeJob, jobsKey, jobsQuery } from '../api/visits';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
+import { PhotoStrip } from '../photos/photo-strip';
 import pageStyles from '../ui/page.module.css';
 import styles from './jobs.module.css';
 
@@ -41,6 +42,15 @@ export function Jobs({ propertyId }: { propertyId: string }) {
               {job.timer}, {momentWords(job.foundAt, clock)}
               {job.doneBy && `, done by ${job.doneBy}`}
             </span>
+            <PhotoStrip
+              {...{ propertyId }}
+              label={`Photos of the job at station ${job.station}`}
+              isShown={({ jobId, visitId, document }) =>
+                jobId === job.id || (visitId === job.visitId && document.station === job.station)
+              }
+              of={{ timerId: job.timerId, about: 'job', station: job.station, jobId: job.id }}
+              words="Photo"
+            />
           </li>
         ))}
       </ul>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { pdfAddress, sheetsKey, sheetsQuery, shareSheet, withdrawLink } from '../api/sheets';
 import { useWrite } from '../api/use-write';
 import type { Timer } from '../api/timers';
+import { PhotoChoice } from '../photos/photo-choice';
 import { momentWords } from '../format/moment-words';
 import { useOutbox } from '../offline/use-outbox';
 import { useClock } from '../session/use-signed-in';
@@ -31,11 +32,12 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
   const sheets = useQuery(sheetsQuery(timer.id));
   const waits = useOutbox().some(({ id }) => id === leftId);
   const [days, setDays] = useState(180);
+  const [photoIds, setPhotoIds] = useState<readonly string[]>([]);
   const [made, setMade] = useState<{ id: string; address: string } | null>(null);
   const sharing = useWrite(
     'share-sheet',
     async (id: string) => {
-      const { id: linkId, token } = await shareSheet(id, days);
+      const { id: linkId, token } = await shareSheet(id, days, photoIds);
       // Before the list below it is asked for anew: what could be pressed there would move away under the finger.
       setMade({ id: linkId, address: `${window.location.origin}/s/${token}` });
     },
@@ -71,6 +73,12 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
           PDF
         </a>
       </span>
+      <PhotoChoice
+        propertyId={timer.property.id}
+        timerId={timer.id}
+        chosen={photoIds}
+        onChange={setPhotoIds}
+      />
       <span>
         <Button loading={sharing.isWriting} onClick={() => void sharing.write(last.id)}>
           Make a link
@@ -103,10 +111,11 @@ export function SheetLinks({ timer, leftId, isLeaving }: SheetLinksProps) {
         </span>
       )}
       <ul>
-        {last.links.map(({ id, expiresAt, madeBy, opened, lastOpenedAt }) => (
+        {last.links.map(({ id, expiresAt, madeBy, opened, lastOpenedAt, photos }) => (
           <li key={id}>
             A link until {momentWords(expiresAt, clock).split(',')[0]}
-            {madeBy && `, made by ${madeBy}`},{' '}
+            {madeBy && `, made by ${madeBy}`}
+            {photos > 0 && `, with ${counted(photos, 'photo')}`},{' '}
             {lastOpenedAt === null
               ? 'not opened yet'
               : `opened ${counted(opened, 'time')}, last ${momentWords(lastOpenedAt, clock)}`}{' '}

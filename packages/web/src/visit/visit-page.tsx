@@ -12,6 +12,7 @@ import { copyWords } from '../copies/copy-words';
 import { InTimerWords } from '../copies/in-timer-words';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange, useSay, useSignedIn } from '../session/use-signed-in';
+import { PhotoStrip } from '../photos/photo-strip';
 import { Jobs } from './jobs';
 import { STEP_PURPOSES, stepPlace } from './step-places';
 import { useTimerOnDevice } from '../timer-records/use-timer-on-device';
@@ -47,6 +48,14 @@ export function VisitPage() {
               <Conflicts open={open} />
               <WasWrong open={open} />
               <Meanwhile open={open} copies={device.copies} />
+              <section className={pageStyles['sheet']} aria-label="Photos of this visit">
+                <PhotoStrip
+                  propertyId={device.timer!.property.id}
+                  label="Photos of this visit"
+                  isShown={({ visitId }) => visitId === open.id}
+                  of={{ timerId, about: 'visit', visitId: open.id }}
+                />
+              </section>
             </>
           ) : (
             open === null && <Begin timerId={timerId} />

@@ -18,6 +18,7 @@ import {
   type SimulatorState,
 } from '../api/simulator';
 import type { Timer } from '../api/timers';
+import { PhotoStrip } from '../photos/photo-strip';
 import { Caution, Foot } from '../ui/page';
 import { oncePressed } from '../ui/once-pressed';
 import { nowIn } from '../format/now-in';
@@ -116,6 +117,13 @@ function Walk({ open, timer, inTimer: { plan } }: VisitHere) {
           if (countdown.station === station.number) stop();
           if (after) go(after.number);
         }}
+      />
+      <PhotoStrip
+        propertyId={timer.property.id}
+        label={`Photos of station ${station.number}`}
+        isShown={(photo) => photo.timerId === timer.id && photo.document.station === station.number}
+        of={{ timerId: timer.id, about: 'head', station: station.number, visitId: open.id }}
+        words={`Photo of station ${station.number}`}
       />
       <ol className={styles['walk-stations']} aria-label="Stations">
         {stations.map(({ number, name }) => {

@@ -10,6 +10,7 @@ import { useStoredSettings } from '../../offline/use-stored';
 import { useSignedIn } from '../../session/use-signed-in';
 import { copiesQuery, type Copy } from '../../api/copies';
 import { timerQuery, type Timer } from '../../api/timers';
+import { PhotoStrip } from '../../photos/photo-strip';
 import { Loaded } from '../../ui/loaded';
 import { Page } from '../../ui/page';
 import { useEditKeys } from '../../ui/use-edit-keys';
@@ -47,6 +48,26 @@ export function AsFoundPage() {
     </Loaded>
   );
 }
+
+interface ReadingPhotosProps {
+  readonly timer: Timer;
+  readonly open: ReturnType<typeof useOpenVisit>;
+  readonly copyId: string;
+}
+
+/** Photos of what the display shows, which belong to the reading when it is saved. */
+const ReadingPhotos = ({ timer, open, copyId }: ReadingPhotosProps) => (
+  <PhotoStrip
+    propertyId={timer.property.id}
+    label="Photos of this reading"
+    isShown={(photo) => photo.copyId === copyId}
+    of={{
+      ...{ timerId: timer.id, about: 'reading', copyId },
+      ...(open && { visitId: open.id }),
+    }}
+    words="Photo of the display"
+  />
+);
 
 /** With more programs than these their letters alone have room. */
 const MOST_NAMED = 4;
@@ -91,7 +112,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
 
   /** `toDesk`: then on to the desk with what was found, where all of it is fixed. */
   const save = async (found = plan, toDesk = false): Promise<boolean> => {
-    const id = crypto.randomUUID();
+    const id = reading.copyId;
     const done = await saving.write({ id, document: found });
     if (!done) return false;
     reading.forget();
@@ -178,6 +199,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
           {at === steps.length - 2 && <RestReading {...{ plan, longestHoldDays, edit, settle }} />}
           {at === steps.length - 1 && <SinceLastCopy {...{ plan, last, isBegun }} />}
         </div>
+        <ReadingPhotos {...{ timer, open }} copyId={reading.copyId} />
         <AsFoundFindings plan={plan} isBegun={isBegun} timerId={timer.id}>
           {at === steps.length - 1 && (
             <FixAllFound

@@ -1,5 +1,5 @@
 import { readPlan, type Plan, type PlanEdit } from '@water-clock/core/settings';
-import { useCallback, useEffect, useReducer } from 'react';
+import { useCallback, useEffect, useReducer, useState } from 'react';
 import { draftOf, keepDraft } from '../../offline/drafts';
 import {
   editHistory,
@@ -24,6 +24,13 @@ const reading = (state: EditHistory<Plan>, action: HistoryAction<Plan>) =>
  */
 export function useReading(personId: string, timerId: string, blank: Plan) {
   const draft = `as-found.${timerId}`;
+  const idDraft = `as-found-id.${timerId}`;
+  // Photos belong to a reading before it is saved.
+  const [copyId] = useState(() => {
+    const kept = draftOf(personId, idDraft);
+    return typeof kept === 'string' ? kept : crypto.randomUUID();
+  });
+  useEffect(() => keepDraft(personId, idDraft, copyId), [personId, idDraft, copyId]);
   const [state, act] = useReducer(reading, null, () => ({
     ...openHistory(blank),
     present: planOf(draftOf(personId, draft)) ?? blank,
@@ -38,6 +45,8 @@ export function useReading(personId: string, timerId: string, blank: Plan) {
   );
   return {
     plan,
+    /** Under which it is saved. */
+    copyId,
     /** Of the clock, each program and the rest, in this order. */
     isRead,
     isBegun,
@@ -51,6 +60,9 @@ export function useReading(personId: string, timerId: string, blank: Plan) {
     undo: () => act({ type: 'undo' }),
     redo: () => act({ type: 'redo' }),
     beginAnew: () => act({ type: 'edit', edit: () => saved }),
-    forget: () => keepDraft(personId, draft, null),
+    forget: () => {
+      keepDraft(personId, draft, null);
+      keepDraft(personId, idDraft, null);
+    },
   };
 }

@@ -1,0 +1,1 @@
+export { cameraJpeg, cameraWebp, PLACE, plainWebp } from './pictures.js';
