@@ -136,7 +136,11 @@ it('a link leads whoever has it to the sheet and nothing else, until it is withd
   expect(link.token).toMatch(/^[\w-]{43}$/);
   const stranger = request(server.app.getHttpServer());
   const { body, headers } = await stranger.get(`/api/shared/${link.token}`).expect(200);
-  expect(body).toEqual({ document: JSON.parse(JSON.stringify(bigSheet())), photos: [], isDemo: false });
+  expect(body).toEqual({
+    document: JSON.parse(JSON.stringify(bigSheet())),
+    photos: [],
+    isDemo: false,
+  });
   expect(headers['cache-control']).toBe('no-store');
   await bytesOf(stranger.get(`/api/shared/${link.token}/sheet.pdf`));
   // The token itself is nowhere in the database.
