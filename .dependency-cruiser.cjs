@@ -16,6 +16,7 @@ const CORE_ORDER = [
   'words',
   'household-words',
   'engine',
+  'flows',
   'water-use',
   'findings',
   'compare',

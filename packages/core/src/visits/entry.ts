@@ -49,6 +49,13 @@ export class StationEntry {
   @Optional() @Amount(0, 1e9) ohms?: number;
   @Optional() @Amount(0, 1000) amps?: number;
   @Optional() @WholeNumber(1, LONGEST_SECONDS) runoffSeconds?: number;
+  /** What it took while it ran and nobody else drew water, in litres a minute. */
+  @Optional() @Amount(0, 10_000) flowLpm?: number;
+  /** How coarse that is, in litres a minute. */
+  @Optional() @Amount(0, 1000) flowStepLpm?: number;
+  /** Something was changed before it was read: from here on it counts anew. */
+  @Optional() @Flag() isFlowNew?: boolean;
+  @Optional() @Amount(0, 2000) pressureKpa?: number;
 }
 
 export const CARES = ['battery', 'sensor', 'filter'] as const;

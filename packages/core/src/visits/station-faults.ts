@@ -8,6 +8,7 @@ export const STATION_FAULTS = [
   'valve-stuck',
   'no-valve',
   'wrong-area',
+  'wet-place',
 ] as const;
 export type StationFault = (typeof STATION_FAULTS)[number];
 
@@ -20,4 +21,5 @@ export const FAULT_NAMES: Readonly<Record<StationFault, string>> = {
   'valve-stuck': 'Valve does not shut',
   'no-valve': 'No valve opens',
   'wrong-area': 'Waters the wrong area',
+  'wet-place': 'Wet where it should not be',
 };

@@ -26,6 +26,7 @@ import { Rollouts1970000000000 } from './migrations/1970000000000-rollouts.js';
 import { RolloutsToDo1980000000000 } from './migrations/1980000000000-rollouts-to-do.js';
 import { PracticeRuns1990000000000 } from './migrations/1990000000000-practice-runs.js';
 import { Photos2000000000000 } from './migrations/2000000000000-photos.js';
+import { WetPlaces2010000000000 } from './migrations/2010000000000-wet-places.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredStanding } from './standing.entity.js';
@@ -114,6 +115,7 @@ const databaseOptions = (url: string) => ({
     RolloutsToDo1980000000000,
     PracticeRuns1990000000000,
     Photos2000000000000,
+    WetPlaces2010000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

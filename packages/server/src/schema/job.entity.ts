@@ -19,7 +19,7 @@ import { StoredVisit } from './visit.entity.js';
 @Check('jobs_station', 'station > 0')
 @Check(
   'jobs_fault',
-  `fault IN ('head-broken', 'head-tilted', 'head-clogged', 'leak', 'low-pressure', 'valve-stuck', 'no-valve', 'wrong-area')`,
+  `fault IN ('head-broken', 'head-tilted', 'head-clogged', 'leak', 'low-pressure', 'valve-stuck', 'no-valve', 'wrong-area', 'wet-place')`,
 )
 @Unique('jobs_once', ['visitId', 'station', 'fault'])
 @Check('jobs_price', 'price >= 0')

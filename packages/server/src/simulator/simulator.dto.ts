@@ -57,6 +57,12 @@ export class SimulatorAnswer {
   @ApiProperty({ type: 'object', additionalProperties: { type: 'string' } })
   faults!: Record<string, string>;
   @ApiProperty() flowLpm!: number;
+  @ApiProperty({
+    type: Object,
+    additionalProperties: { type: 'number' },
+    description: 'By how much more flows at a station, as a share of its flow',
+  })
+  leaks!: Record<string, number>;
   @ApiProperty({ type: [FlowAnswer], description: 'In the last 24 hours of its clock' })
   watered!: FlowAnswer[];
   @ApiProperty() isOff!: boolean;

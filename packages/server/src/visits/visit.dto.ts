@@ -75,6 +75,14 @@ export class VisitAnswer extends VisitListing {
   @ApiProperty({ type: [EntryAnswer] }) entries!: EntryAnswer[];
 }
 
+/** What was seen and read of stations at a visit. */
+export class StationsOfVisit {
+  @ApiProperty({ format: 'uuid' }) visitId!: string;
+  @ApiProperty({ format: 'date-time' }) startedAt!: string;
+  @ApiProperty({ type: [EntryAnswer], description: 'Of each station what was said last' })
+  stations!: EntryAnswer[];
+}
+
 export class JobAnswer {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty({ format: 'uuid', description: 'At which it was found' }) visitId!: string;

@@ -11,6 +11,7 @@ import {
   JobChange,
   JobOfFirm,
   JobWork,
+  StationsOfVisit,
   VisitAnswer,
   VisitChange,
   VisitFields,
@@ -48,6 +49,19 @@ export class VisitsController {
     @Body() fields: VisitFields,
   ): Promise<VisitAnswer> {
     return this.visits.begin(person, timerId, fields);
+  }
+
+  @ApiOperation({
+    summary: 'Tells what was seen and read of stations at the last visits, the oldest first.',
+  })
+  @Get('timers/:timerId/stations-seen')
+  @ApiOkResponse({ type: [StationsOfVisit] })
+  @ApiProblems(404)
+  stations(
+    @CurrentFirm() firmId: string,
+    @Param('timerId', idOf('timer')) timerId: string,
+  ): Promise<StationsOfVisit[]> {
+    return this.visits.stations(firmId, timerId);
   }
 
   @ApiOperation({ summary: 'Gives one visit with all that was done and seen.' })

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { readEntry } from '@water-clock/core/visits';
+import { readEntry, visitOf } from '@water-clock/core/visits';
 import { DataSource, type EntityManager, IsNull } from 'typeorm';
 import type { SignedIn } from '../people/signed-in.js';
 import { wholeDocument } from '../platform/documents.js';
@@ -13,8 +13,18 @@ import { holdPlannedVisit } from './hold-planned-visit.js';
 import { keepInTimer } from './keep-in-timer.js';
 import { madeEntry } from './made-entry.js';
 import { renewJobs } from './renew-jobs.js';
-import { EntryAnswer, EntryFields, VisitAnswer, VisitFields, VisitListing } from './visit.dto.js';
+import {
+  EntryAnswer,
+  EntryFields,
+  StationsOfVisit,
+  VisitAnswer,
+  VisitFields,
+  VisitListing,
+} from './visit.dto.js';
 import { StoredEntry, StoredVisit } from '../schema/visit.entity.js';
+
+/** More of them say nothing more of what is usual. */
+const MOST_VISITS_READ = 40;
 
 @Injectable()
 export class VisitsService {
@@ -49,6 +59,27 @@ export class VisitsService {
       return id;
     });
     return this.one(firmId, id);
+  }
+
+  /** What was seen and read of stations at the last visits, the oldest first. */
+  async stations(firmId: string, timerId: string): Promise<StationsOfVisit[]> {
+    if (!(await this.source.manager.existsBy(Timer, { firmId, id: timerId })))
+      throw notFound('timer');
+    const visits = await this.source.manager.find(StoredVisit, {
+      where: { firmId, timerId },
+      relations: { entries: true },
+      order: { startedAt: 'DESC', entries: { number: 'ASC' } },
+      take: MOST_VISITS_READ,
+    });
+    return visits.reverse().map(({ id: visitId, startedAt, entries }) => {
+      const ofStations = entries.filter(({ document }) => document.kind === 'station');
+      const made = ofStations.map(madeEntry);
+      const last = new Set([...visitOf(made).stations.values()].map(({ latest }) => latest.id));
+      return {
+        ...{ visitId, startedAt: startedAt.toISOString() },
+        stations: made.filter(({ id }) => last.has(id)),
+      };
+    });
   }
 
   async one(firmId: string, id: string): Promise<VisitAnswer> {

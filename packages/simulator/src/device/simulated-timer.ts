@@ -35,6 +35,8 @@ const runKey = ({ place: { program = '', startNumber, nominal } }: Run): string 
 export class SimulatedTimer {
   readonly log = new DeviceLog();
   private readonly outputs = new Outputs(this.log);
+  /** By how much more than its heads take flows at a station, as a share. */
+  private readonly leaks = new Map<number, number>();
   private dry: DryHours;
   private starts: Starts;
   private running: Run[] = [];
@@ -104,6 +106,7 @@ export class SimulatedTimer {
       lit: this.outputs.lit,
       shorted: this.outputs.shorted,
       flowLpm: this.flowLpm,
+      leaks: Object.fromEntries(this.leaks),
       watered: this.outputs
         .flowed(addSeconds(this.now, -SECONDS_PER_DAY), this.now)
         .map(({ station, from, to }) => ({
@@ -125,9 +128,15 @@ export class SimulatedTimer {
     return this.outputs.open
       .map(({ place: { station } }) => {
         const own = stations.find(({ number }) => number === station)?.flowLpm;
-        return own ?? LEAST_FLOW_LPM + ((station * 5) % 9);
+        return (own ?? LEAST_FLOW_LPM + ((station * 5) % 9)) * (1 + (this.leaks.get(station) ?? 0));
       })
       .reduce((sum, flow) => sum + flow, 0);
+  }
+
+  /** More water than its heads take flows at a station; `share` of it, 0: no more. */
+  setLeak(station: number, share: number): void {
+    if (share === 0) this.leaks.delete(station);
+    else this.leaks.set(station, share);
   }
 
   /** Lets seconds pass. Without power the clock goes on only by its battery, and nothing waters. */

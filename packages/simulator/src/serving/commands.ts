@@ -185,6 +185,17 @@ class SetFault extends Command {
   }
 }
 
+class SetLeak extends Command {
+  @WholeNumber(1) station!: number;
+  /** Of its flow: 0.2 is a fifth more. */
+  @Amount(0, 5) share!: number;
+
+  do({ device }: Served) {
+    device.setLeak(this.station, this.share);
+    return undefined;
+  }
+}
+
 class CutPower extends Command {
   @Flag() hasBattery = true;
   @OneOf(['stops', 'midnight']) afterPowerCut: AfterPowerCut = 'stops';
@@ -231,6 +242,7 @@ const COMMANDS: Readonly<Record<string, new () => Command>> = {
   sensor: SetSensor,
   switches: SetSwitches,
   fault: SetFault,
+  leak: SetLeak,
   'cut-power': CutPower,
   'restore-power': RestorePower,
   'back-up': BackUp,

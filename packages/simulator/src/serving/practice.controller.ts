@@ -96,7 +96,7 @@ export class PracticeController {
 
 /** What a technician would see of it: its face, its lamps, and the yard. */
 function stateOf({ device, front, played, playing, speed }: ServedForPractice) {
-  const { faults: _faults, watered: _watered, ...seen } = device.state;
+  const { faults: _faults, leaks: _leaks, watered: _watered, ...seen } = device.state;
   return {
     ...{ ...seen, speed, playing, trueTime: formatDateTime(played.trueTime) },
     front: front.display,

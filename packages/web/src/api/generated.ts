@@ -1764,6 +1764,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/timers/{timerId}/stations-seen': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells what was seen and read of stations at the last visits, the oldest first. */
+    readonly get: operations['visitsStations'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/timers/{timerId}/visits': {
     readonly parameters: {
       readonly query?: never;
@@ -2311,7 +2328,8 @@ export interface components {
         | 'low-pressure'
         | 'valve-stuck'
         | 'no-valve'
-        | 'wrong-area';
+        | 'wrong-area'
+        | 'wet-place';
       /** Format: date-time */
       readonly foundAt: string;
       readonly foundBy: string;
@@ -2344,7 +2362,8 @@ export interface components {
         | 'low-pressure'
         | 'valve-stuck'
         | 'no-valve'
-        | 'wrong-area';
+        | 'wrong-area'
+        | 'wet-place';
       /** Format: date-time */
       readonly foundAt: string;
       readonly foundBy: string;
@@ -3314,6 +3333,10 @@ export interface components {
       readonly isOff: boolean;
       readonly isSensorBypassed: boolean;
       readonly isSensorWet: boolean;
+      /** @description By how much more flows at a station, as a share of its flow */
+      readonly leaks: {
+        readonly [key: string]: number;
+      };
       /** @description Stations under power, opening or not */
       readonly lit: readonly number[];
       /** @description What waters, whether it is to or not */
@@ -3343,6 +3366,14 @@ export interface components {
       readonly document: components['schemas']['Spans'];
     };
     readonly Standing: import('@water-clock/core/standing').Standing;
+    readonly StationsOfVisit: {
+      /** Format: date-time */
+      readonly startedAt: string;
+      /** @description Of each station what was said last */
+      readonly stations: readonly components['schemas']['EntryAnswer'][];
+      /** Format: uuid */
+      readonly visitId: string;
+    };
     readonly StrengthAnswer: {
       /** @description 0 and 1: among those that are guessed first; 4: out of reach */
       readonly strength: number;
@@ -6630,6 +6661,27 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['UnitTestAnswer'];
+        };
+      };
+    };
+  };
+  readonly visitsStations: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['StationsOfVisit'][];
         };
       };
     };

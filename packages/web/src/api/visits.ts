@@ -26,6 +26,14 @@ export const visitQuery = (visitId: string) =>
     ...KEPT,
   });
 
+/** What was seen and read of stations at the last visits to a timer, the oldest first. */
+export const stationsSeenQuery = (timerId: string) =>
+  queryOptions({
+    queryKey: [KEY, 'stations', timerId],
+    queryFn: () => request('get', '/api/timers/{timerId}/stations-seen', { path: { timerId } }),
+    ...KEPT,
+  });
+
 /** The jobs at a property. */
 export const jobsQuery = (propertyId: string) =>
   queryOptions({

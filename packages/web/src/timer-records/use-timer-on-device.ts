@@ -5,7 +5,7 @@ import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { photosQuery } from '../api/photos';
 import { propertyQuery, timersOfPropertyQuery } from '../api/properties';
 import { settingsQuery, settingsToReadQuery, timerQuery, yardQuery } from '../api/timers';
-import { jobsQuery, visitsQuery } from '../api/visits';
+import { jobsQuery, stationsSeenQuery, visitsQuery } from '../api/visits';
 import { weatherQuery } from '../api/weather';
 import { useStoredSettings } from '../offline/use-stored';
 import { useOutbox } from '../offline/use-outbox';
@@ -100,6 +100,7 @@ export async function saveForOffline(
       client.query(settingsQuery(id, on)),
       client.query(yardQuery(id)),
       client.query(visitsQuery(id)),
+      client.query(stationsSeenQuery(id)),
     ]);
     const last = lastOf(copies);
     await Promise.all([

@@ -13,6 +13,7 @@ const LINK = {
   madeBy: 'Ines Marlow',
   opened: 0,
   lastOpenedAt: null,
+  photos: 0,
 };
 
 const before: SheetListing = {
@@ -22,13 +23,15 @@ const before: SheetListing = {
   links: [],
 };
 
+const TIMER = { id: 'garage', property: { id: 'home' } } as Timer;
+
 /** The screen with a button that leaves a sheet, which never comes to its end. */
 function Leaving() {
   const leaving = useWrite('leave-sheet', () => new Promise<never>(() => undefined));
   return (
     <>
       <button onClick={() => void leaving.write()}>Leave this sheet</button>
-      <SheetLinks timer={{ id: 'garage' } as Timer} leftId={null} isLeaving={leaving.isWriting} />
+      <SheetLinks timer={TIMER} leftId={null} isLeaving={leaving.isWriting} />
     </>
   );
 }
@@ -41,6 +44,7 @@ async function onScreen() {
       links = [LINK];
       return { status: 201, body: { ...LINK, token: 'secret' } };
     },
+    'GET /api/properties/home/photos': { status: 200, body: [] },
     'DELETE /api/links/link': () => {
       links = [];
       return { status: 204 };

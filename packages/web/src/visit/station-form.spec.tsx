@@ -8,7 +8,8 @@ import { testPlan } from '../testing/plans';
 import { StationForm } from './station-form';
 import type { OpenVisit } from '../timer-records/use-visit';
 
-const [station] = testPlan().stations;
+const plan = testPlan();
+const [station] = plan.stations;
 
 /** The form of a visit; `unmount` is a reload, or a step aside. */
 function formOf(id: string) {
@@ -22,7 +23,9 @@ function formOf(id: string) {
   const { wrapper } = aroundScreens();
   const shown = render(
     <StationForm
-      {...{ open, station: station!, power: 'mains', readOhms: null, isOn: true }}
+      {...{ open, station: station!, plan, isTwoWire: false, isOn: true }}
+      readOhms={null}
+      readFlow={null}
       onSaved={() => undefined}
     />,
     { wrapper },

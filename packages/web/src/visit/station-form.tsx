@@ -1,48 +1,66 @@
-import { fieldOf } from '@water-clock/core/kernel';
 import { lengthInWords } from '@water-clock/core/words';
 import { clsx } from 'clsx';
-import type { StationSettings } from '@water-clock/core/settings';
+import type { Plan, StationSettings } from '@water-clock/core/settings';
 import {
   FAULT_NAMES,
-  judgeReading,
   STATION_FAULTS,
   StationEntry,
-  VERDICT_NAMES,
   type StationFault,
 } from '@water-clock/core/visits';
-import { Button, Checkbox, Input, Segmented } from 'antd';
+import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
-import type { OpenVisit } from '../timer-records/use-visit';
+import { readAmount } from '../measure/read-amount';
 import { useStopwatch } from '../measure/use-stopwatch';
 import { useKeptForm } from '../offline/use-kept-form';
+import { useQuantity } from '../session/use-signed-in';
+import type { OpenVisit } from '../timer-records/use-visit';
 import { oncePressed } from '../ui/once-pressed';
+import { FlowField } from './flow-field';
+import { amountOf, ReadingField, type ReadingFieldProps, type ReadOhms } from './reading-field';
+import { flowOf, seenBefore, seenIn, type Seen } from './station-seen';
 import styles from './walk-page.module.css';
 import pageStyles from '../ui/page.module.css';
-
-/** Reads the meter of a simulated timer: null is over its range, undefined did not work. */
-type ReadOhms = (station: number) => Promise<number | null | undefined>;
 
 interface StationFormProps {
   readonly open: OpenVisit;
   readonly station: StationSettings;
-  readonly power: 'mains' | 'battery';
+  /** As it is in the timer. */
+  readonly plan: Plan;
+  /** Units on two wires are judged by their own test, never by ohms. */
+  readonly isTwoWire: boolean;
   /** Null where no simulated timer hangs. */
   readonly readOhms: ReadOhms | null;
+  readonly readFlow: (() => number) | null;
   /** Somebody watches it run. */
   readonly isOn: boolean;
   readonly onSaved: () => void;
 }
 
-/** Fine, or the faults of a station, with a note, a reading and the time to run-off. */
-export function StationForm({ open, station, power, readOhms, isOn, onSaved }: StationFormProps) {
+const PRESSURE = { least: 0, most: 2000 };
+
+/** Fine, or the faults of a station, with a note, readings and the time to run-off. */
+export function StationForm(props: StationFormProps) {
+  const { open, station, plan, isTwoWire, readOhms, readFlow, isOn, onSaved } = props;
   const { number, name = '' } = station;
+  const [flowUnit, volume, pressureUnit] = [
+    useQuantity('flow'),
+    useQuantity('volume'),
+    useQuantity('pressure'),
+  ];
   const before = open.visit.stations.get(number)?.latest.entry;
-  const kept = useKeptForm(`walk.${open.id}.${number}`, seenIn, seenBefore(before));
+  const kept = useKeptForm(
+    `walk.${open.id}.${number}`,
+    seenIn,
+    seenBefore(before, flowUnit, pressureUnit),
+  );
   const { faults, note, reading, runoffSeconds: runoff } = kept.form;
   const see = (seen: Partial<Seen>) => kept.set((form) => ({ ...form, ...seen }));
   const watch = useStopwatch(`walk ${open.timerId} ${number}`);
   const [isOpen, setOpen] = useState(watch.isRunning || faults.length > 0 || kept.isChanged);
-  const isWrong = amountOf(reading) === undefined;
+  const flow = flowOf(kept.form.flow, flowUnit, volume);
+  const pressure = readAmount(kept.form.pressure, PRESSURE, pressureUnit);
+  const isWrong =
+    amountOf(reading) === undefined || typeof flow === 'string' || typeof pressure === 'string';
   const save = async (found: readonly StationFault[]) => {
     const amount = amountOf(reading);
     const entry = Object.assign(new StationEntry(), {
@@ -51,6 +69,8 @@ export function StationForm({ open, station, power, readOhms, isOn, onSaved }: S
       note: note.trim(),
       ...(typeof amount === 'number' && { [reading.unit]: amount }),
       ...(runoff && { runoffSeconds: runoff }),
+      ...flowFields(flow, kept.form.flow.isNew),
+      ...(typeof pressure === 'number' && { pressureKpa: pressure }),
     });
     const words = found.map((fault) => FAULT_NAMES[fault]).join(', ') || 'fine';
     await open.add(entry, `Station ${number} ${name}: ${words}`);
@@ -91,10 +111,22 @@ export function StationForm({ open, station, power, readOhms, isOn, onSaved }: S
             value={note}
             onChange={(event) => see({ note: event.target.value })}
           />
-          <ReadingField
-            {...{ reading, power }}
+          <FlowField
+            {...{ open, plan, readFlow }}
+            station={number}
+            typed={kept.form.flow}
+            onChange={(typed) => see({ flow: typed })}
+          />
+          <Terminal
+            {...{ reading, isTwoWire }}
+            power={plan.timer.power}
             readOhms={readOhms && (() => readOhms(number))}
             onChange={(read) => see({ reading: read })}
+          />
+          <PressureField
+            text={kept.form.pressure}
+            fault={typeof pressure === 'string' ? pressure : null}
+            onType={(text) => see({ pressure: text })}
           />
           {watch.isRunning ? (
             <Button type="primary" onClick={() => see({ runoffSeconds: watch.stop() })}>
@@ -118,103 +150,50 @@ export function StationForm({ open, station, power, readOhms, isOn, onSaved }: S
   );
 }
 
-interface Reading {
-  readonly unit: 'ohms' | 'amps';
-  readonly text: string;
+interface TerminalProps extends ReadingFieldProps {
+  readonly isTwoWire: boolean;
 }
 
-/** What somebody enters of a station, until it is kept in the visit. */
-interface Seen {
-  readonly faults: readonly StationFault[];
-  readonly note: string;
-  readonly reading: Reading;
-  readonly runoffSeconds?: number;
-}
-
-const seenBefore = (entry: StationEntry | undefined): Seen => ({
-  faults: entry?.faults ?? [],
-  note: entry?.note ?? '',
-  reading: readingOf(entry),
-  ...(entry?.runoffSeconds !== undefined && { runoffSeconds: entry.runoffSeconds }),
-});
-
-/** The same, as it lies on the device; null where it cannot be read. */
-function seenIn(kept: unknown): Seen | null {
-  const [faults, note, runoffSeconds] = ['faults', 'note', 'runoffSeconds'].map((name) =>
-    fieldOf(kept, name),
+const Terminal = ({ isTwoWire, ...reading }: TerminalProps) =>
+  isTwoWire ? (
+    <p className={pageStyles['soft']}>
+      On two wires a unit is judged by the timer&rsquo;s own test of it, not by ohms.
+    </p>
+  ) : (
+    <ReadingField {...reading} />
   );
-  const [unit, text] = ['unit', 'text'].map((name) => fieldOf(fieldOf(kept, 'reading'), name));
-  if (!Array.isArray(faults) || typeof note !== 'string' || typeof text !== 'string') return null;
-  return {
-    faults: STATION_FAULTS.filter((fault) => faults.includes(fault)),
-    note,
-    reading: { unit: unit === 'amps' ? 'amps' : 'ohms', text },
-    ...(typeof runoffSeconds === 'number' && { runoffSeconds }),
-  };
+
+interface PressureFieldProps {
+  readonly text: string;
+  readonly fault: string | null;
+  readonly onType: (text: string) => void;
 }
 
-const readingOf = (entry: StationEntry | undefined): Reading =>
-  entry?.amps === undefined
-    ? { unit: 'ohms', text: String(entry?.ohms ?? '') }
-    : { unit: 'amps', text: String(entry.amps) };
-
-/** What was typed as a number: null for nothing, undefined for what is none. */
-function amountOf({ text }: Reading): number | null | undefined {
-  if (text.trim() === '') return null;
-  const amount = Number(text.replace(',', '.'));
-  return amount >= 0 ? amount : undefined;
-}
-
-/** What a meter shows of a broken wire: more than it can. */
-const OVER_RANGE_OHMS = 1e9;
-
-interface ReadingFieldProps {
-  readonly reading: Reading;
-  readonly power: 'mains' | 'battery';
-  readonly readOhms: (() => Promise<number | null | undefined>) | null;
-  readonly onChange: (reading: Reading) => void;
-}
-
-/** Ohms or amperes at the station's terminal, judged. */
-function ReadingField({ reading, power, readOhms, onChange }: ReadingFieldProps) {
-  const { unit, text } = reading;
-  const amount = amountOf(reading);
-  const isWrong = amount === undefined;
-  const verdict =
-    typeof amount === 'number'
-      ? judgeReading(unit === 'ohms' ? { ohms: amount } : { amps: amount }, power)
-      : undefined;
-  const setOhms = (ohms: number | null | undefined) =>
-    ohms !== undefined && onChange({ unit: 'ohms', text: String(ohms ?? OVER_RANGE_OHMS) });
+function PressureField({ text, fault, onType }: PressureFieldProps) {
+  const { label } = useQuantity('pressure');
   return (
     <div className={styles['walk-reading']}>
-      <Segmented<'ohms' | 'amps'>
-        aria-label="Unit of the reading"
-        value={unit}
-        options={[
-          { value: 'ohms', label: 'Ω' },
-          { value: 'amps', label: 'A' },
-        ]}
-        onChange={(value) => onChange({ unit: value, text })}
-      />
       <Input
-        aria-label="Reading of the meter"
+        aria-label="Pressure at the head"
         className="figures"
         inputMode="decimal"
-        placeholder="reading"
-        status={isWrong ? 'error' : ''}
-        aria-invalid={isWrong}
+        placeholder="pressure"
+        suffix={label}
+        status={fault === null ? '' : 'error'}
+        aria-invalid={fault !== null}
         value={text}
-        onChange={(event) => onChange({ unit, text: event.target.value })}
+        onChange={(event) => onType(event.target.value)}
       />
-      {readOhms ? (
-        <Button onClick={() => void readOhms().then(setOhms)}>Read it</Button>
-      ) : (
-        <Button onClick={() => setOhms(null)}>Over range</Button>
-      )}
-      <span role="status" data-verdict={verdict}>
-        {isWrong ? 'A number, such as 26' : verdict && VERDICT_NAMES[verdict]}
-      </span>
+      <span role="status">{fault}</span>
     </div>
   );
 }
+
+/** What an entry says of a flow. */
+const flowFields = (flow: ReturnType<typeof flowOf>, isNew: boolean) =>
+  flow === null || typeof flow === 'string'
+    ? {}
+    : {
+        ...{ flowLpm: Number(flow.lpm.toFixed(3)), flowStepLpm: Number(flow.stepLpm.toFixed(3)) },
+        ...(isNew && { isFlowNew: true }),
+      };

@@ -37,6 +37,18 @@ export function WalkPage() {
 }
 
 const CHOICES_MINUTES = [1, 2, 3, 5];
+/** What runs; else a program's letter. */
+const [ONE, ALL] = ['one', 'all'];
+
+/** The stations that a test run of a program, or of all, turns on one after the other. */
+function runBy(what: string, plan: Plan, stations: Plan['stations']): readonly number[] {
+  const all = stations.map(({ number }) => number);
+  if (what === ALL) return all;
+  const runs = plan.programs.find(({ id }) => id === what)?.runs ?? [];
+  return runs
+    .filter(({ station, seconds }) => seconds > 0 && all.includes(station))
+    .map(({ station }) => station);
+}
 
 function Walk({ open, timer, inTimer: { plan } }: VisitHere) {
   const stations = plan.stations.filter(({ enabled }) => enabled);
@@ -48,20 +60,28 @@ function Walk({ open, timer, inTimer: { plan } }: VisitHere) {
     stations.find(({ number }) => number === asked) ??
     stations.find(({ number }) => !seen.has(number)) ??
     stations[0];
-  const countdown = useCountdown(`walk ${open.timerId}`);
   const simulator = useSimulator(timer, plan);
+  const countdown = useCountdown(`walk ${open.timerId}`, (number, seconds) =>
+    simulator.command({ command: 'run-station', station: number, seconds }),
+  );
+  const [what, setWhat] = useState(ONE);
   const navigate = useNavigate();
   if (!station) return <p className={pageStyles['soft']}>No station is wired: see the yard.</p>;
 
   const go = (number: number) => goTo({ station: String(number) });
-  const start = (number: number) => {
-    countdown.start(number, minutes * 60);
+  const start = (number: number, then: readonly number[] = []) => {
+    countdown.start(number, minutes * 60, then);
     go(number);
     simulator.command({ command: 'run-station', station: number, seconds: minutes * 60 });
   };
   const stop = () => {
     countdown.stop();
     simulator.command({ command: 'stop' });
+  };
+  const turnOn = () => {
+    const [first, ...rest] = runBy(what, plan, stations);
+    if (what === ONE || first === undefined) start(station.number);
+    else start(first, rest);
   };
   const after = stations[stations.indexOf(station) + 1];
   const isSeen = stations.every(({ number }) => seen.has(number));
@@ -84,9 +104,17 @@ function Walk({ open, timer, inTimer: { plan } }: VisitHere) {
           {isOn ? minutesAndSeconds(countdown.secondsLeft) : 'off'}
         </span>
         <span className={pageStyles['soft']}>
-          {countdown.station !== null && !isOn && countdown.station !== station.number
-            ? `Station ${countdown.station} is on.`
-            : simulator.words(station.number, isOn)}
+          {countdown.station !== null && !isOn && countdown.station !== station.number ? (
+            <>
+              Station {countdown.station} is on.{' '}
+              <Button size="small" onClick={() => go(countdown.station!)}>
+                Go to it
+              </Button>
+            </>
+          ) : (
+            simulator.words(station.number, isOn)
+          )}
+          {countdown.then.length > 0 && ` Then by itself: ${countdown.then.join(', ')}.`}
         </span>
       </div>
       <Segmented
@@ -96,23 +124,46 @@ function Walk({ open, timer, inTimer: { plan } }: VisitHere) {
         options={CHOICES_MINUTES.map((value) => ({ value, label: `${value} min` }))}
         onChange={setMinutes}
       />
+      <Segmented
+        block
+        aria-label="What runs"
+        value={what}
+        options={[
+          { value: ONE, label: 'This station' },
+          ...plan.programs
+            .filter(({ runs }) => runs.length > 0)
+            .map(({ id }) => ({ value: id, label: `Program ${id}` })),
+          { value: ALL, label: 'All' },
+        ]}
+        onChange={setWhat}
+      />
       <div className={styles['walk-controls']}>
         {isOn ? (
           <Button onClick={stop}>Stop</Button>
         ) : (
-          <Button type={isSeen ? 'default' : 'primary'} onClick={() => start(station.number)}>
+          <Button type={isSeen ? 'default' : 'primary'} onClick={turnOn}>
             {simulator.isThere ? 'Turn it on' : 'It is on'}
           </Button>
         )}
-        <Button disabled={!after} onClick={() => after && start(after.number)}>
+        <Button
+          disabled={!after}
+          onClick={() =>
+            after &&
+            start(
+              after.number,
+              countdown.then.filter((one) => one !== after.number),
+            )
+          }
+        >
           Next on{after ? `: ${after.number}` : ''}
         </Button>
       </div>
       <StationForm
         key={station.number}
-        {...{ open, station, isOn }}
-        power={plan.timer.power}
+        {...{ open, station, plan, isOn }}
+        isTwoWire={timer.handling.wiring === 'two-wire'}
         readOhms={simulator.isThere ? simulator.readOhms : null}
+        readFlow={simulator.readFlow}
         onSaved={() => {
           if (countdown.station === station.number) stop();
           if (after) go(after.number);
@@ -218,6 +269,7 @@ function useSimulator(timer: Timer, plan: Plan) {
       if (data) void commanding.write(command).then(take);
     },
     hangUp: async () => take(await connecting.write()),
+    readFlow: data ? () => data.flowLpm : null,
     readOhms: async (station: number): Promise<number | null | undefined> => {
       try {
         return (await readSimulator(timerId, station)).ohms;
