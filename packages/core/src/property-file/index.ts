@@ -1,6 +1,8 @@
 export {
   COPY_REASONS,
   CopyInFile,
+  FIRST_PROPERTY_FORMAT,
+  PhotoInFile,
   PROPERTY_FORMAT,
   PropertyFacts,
   PropertyFile,

@@ -19,7 +19,7 @@ const PLAN = {
 
 /** A property file with some of everything, to be changed by the tests. */
 const file = () => ({
-  format: 'waterclock.property/1',
+  format: 'waterclock.property/2',
   id: '7b0c9f8e-0d5e-4e8a-9a67-0a6f6f3b9c11',
   property: { name: 'Plum cottage', supplySource: 'mains', supplyLpm: 45.5, mowingWeekdays: [6] },
   rules: {
@@ -53,6 +53,15 @@ const file = () => ({
         },
       ] as Record<string, unknown>[],
       copyInTimer: 1,
+      photos: [
+        {
+          id: '3d2f8a52-0f0f-4d7e-9d55-0a1b2c3d4e60',
+          takenAt: '2026-06-01T08:40:00.000Z',
+          picture: 'photos/1.webp',
+          small: 'photos/1.small.webp',
+          document: { about: 'head', station: 1, pins: [{ x: 0.5, y: 0.5, words: 'Here' }] },
+        },
+      ] as Record<string, unknown>[],
     },
   ],
 });
@@ -87,7 +96,7 @@ it('is read with all documents in it, defaults filled in', () => {
 type Spoil = readonly [what: string, path: string, spoil: (file: File) => unknown];
 
 const SPOILT: readonly Spoil[] = [
-  ['another format', 'format', (f) => (f.format = 'waterclock.property/2')],
+  ['another format', 'format', (f) => (f.format = 'waterclock.property/3')],
   ['no id', 'id', (f) => delete (f as Partial<File>).id],
   ['an unknown field', 'property.colour', (f) => Object.assign(f.property, { colour: 'red' })],
   ['a latitude beyond', 'property.latitude', (f) => Object.assign(f.property, { latitude: 91 })],
@@ -111,6 +120,14 @@ const SPOILT: readonly Spoil[] = [
     (f) => (f.timers[0]!.yard['stations'] = [{ number: 1, soil: 'mud' }]),
   ],
   [
+    'a pin beyond its photo',
+    'timers[0].photos[0].document.pins[0].x',
+    (f) =>
+      (f.timers[0]!.photos[0]!['document'] = {
+        ...{ about: 'head', station: 1, pins: [{ x: 2, y: 0.5, words: 'Here' }] },
+      }),
+  ],
+  [
     'no such reason',
     'timers[0].copies[0].reason',
     (f) => (f.timers[0]!.copies[0]!['reason'] = 'x'),
@@ -129,6 +146,16 @@ it.each(SPOILT)('with %s is refused, by the schema too', (_, path, spoil) => {
   const read = readPropertyFile(spoilt);
   expect(!read.ok && read.trouble.map((problem) => problem.path)).toContain(path);
   expect(isValid(spoilt)).toBe(false);
+});
+
+it('a file of the first version is one without photos', () => {
+  const { timers, ...first } = file();
+  const [{ photos: _photos, ...timer }] = timers as [File['timers'][0]];
+  const read = readPropertyFile({ ...first, format: 'waterclock.property/1', timers: [timer] });
+  expect(read).toMatchObject({
+    ok: true,
+    value: { format: 'waterclock.property/2', timers: [{ photos: [] }] },
+  });
 });
 
 it('what several fields break together is told by reading', () => {

@@ -15,11 +15,14 @@ import {
   WholeNumber,
 } from '../documents/index.js';
 import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from './household-language.js';
+import { PhotoFacts } from '../photos/index.js';
 import type { RuleSet } from '../local-rules/index.js';
 import { Confirmed, SUPPLY_SOURCES, type Plan, type SupplySource } from '../settings/index.js';
 import type { Yard } from '../yards/index.js';
 
-export const PROPERTY_FORMAT = 'waterclock.property/1';
+export const PROPERTY_FORMAT = 'waterclock.property/2';
+/** Without photos; still read. */
+export const FIRST_PROPERTY_FORMAT = 'waterclock.property/1';
 
 export const COPY_REASONS = ['as-found', 'planned', 'left'] as const;
 /** Why a copy was saved: it was read off the timer, it was planned, or it was left in the timer. */
@@ -65,6 +68,18 @@ export class CopyInFile {
   @OptionalNested(() => Confirmed) confirmed?: Confirmed;
 }
 
+/** A photo; its pictures lie beside the file, in the same archive. */
+export class PhotoInFile {
+  @Uuid() id!: string;
+  @UtcMoment() takenAt!: string;
+  /** Who took it. */
+  @Text() person = '';
+  /** Where the picture lies in the archive, and the small one. */
+  @Text() picture!: string;
+  @Text() small!: string;
+  @Nested(() => PhotoFacts) document!: PhotoFacts;
+}
+
 export class TimerInFile {
   @Uuid() id!: string;
   @Text() name!: string;
@@ -75,6 +90,7 @@ export class TimerInFile {
   @NestedList(() => CopyInFile) copies: CopyInFile[] = [];
   /** The number of the copy that is believed to be in the timer. */
   @Optional() @WholeNumber(1) copyInTimer?: number;
+  @NestedList(() => PhotoInFile) photos: PhotoInFile[] = [];
   /** The timer holds a backup of its own. */
   @Optional() @Flag() hasOwnBackup?: boolean;
 }

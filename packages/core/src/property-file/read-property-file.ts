@@ -2,16 +2,23 @@ import {
   entryPath,
   fieldPath,
   isBlank,
+  isObject,
   pathWithin,
   readObject,
   ROOT_PATH,
   type DocumentProblem,
 } from '../documents/index.js';
 import { err, ok, type Result } from '../kernel/index.js';
+import { readPhotoFacts } from '../photos/index.js';
 import { readRuleSet } from '../local-rules/index.js';
 import { readPlan, TOO_FEW_VALUES } from '../settings/index.js';
 import { readYard } from '../yards/index.js';
-import { PropertyFile, type TimerInFile } from './property-file.js';
+import {
+  FIRST_PROPERTY_FORMAT,
+  PROPERTY_FORMAT,
+  PropertyFile,
+  type TimerInFile,
+} from './property-file.js';
 
 type Read<Value> = (document: unknown) => Result<Value, readonly DocumentProblem[]>;
 
@@ -23,7 +30,7 @@ export function readPropertyFile(
   document: unknown,
 ): Result<PropertyFile, readonly DocumentProblem[]> {
   const problems: DocumentProblem[] = [];
-  const file = readObject(PropertyFile, document, ROOT_PATH, problems);
+  const file = readObject(PropertyFile, asNow(document), ROOT_PATH, problems);
 
   /** Reads a document inside the file in its place. */
   function inPlace<Value>(raw: unknown, path: string, read: Read<Value>): Value {
@@ -45,10 +52,23 @@ export function readPropertyFile(
       const place = fieldPath(entryPath(fieldPath(path, 'copies'), at), 'document');
       copy.document = inPlace(copy.document, place, readPlan);
     });
+    timer.photos.forEach(({ document: facts }, at) => {
+      const photo = readPhotoFacts(facts);
+      const place = fieldPath(entryPath(fieldPath(path, 'photos'), at), 'document');
+      if (!photo.ok)
+        for (const problem of photo.trouble)
+          problems.push({ path: pathWithin(place, problem.path), message: problem.message });
+    });
     crossCheck(timer, path, timers.slice(0, index), problems);
   });
   return problems.length === 0 ? ok(file) : err(problems);
 }
+
+/** A file of the first version is one without photos. */
+const asNow = (document: unknown): unknown =>
+  isObject(document) && document['format'] === FIRST_PROPERTY_FORMAT
+    ? { ...document, format: PROPERTY_FORMAT }
+    : document;
 
 const namelessHome = ({ property }: Partial<PropertyFile>): DocumentProblem[] =>
   isBlank(property?.name) ? [{ path: 'property.name', message: 'must not be empty' }] : [];

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { pathWithin, type DocumentProblem } from '@water-clock/core/documents';
@@ -61,19 +62,23 @@ export class PhotosService {
     const bytes = picture.bytes.length + small.bytes.length;
     return transact(this.source, async (manager) => {
       if (!(await lockTimer(manager, firmId, timerId))) throw notFound('timer');
+      const takenAt = observedAt(fields.takenAt, new Date());
       const known = await manager.findOneBy(Photo, { id: fields.id });
-      if (known) {
-        if (known.firmId !== firmId || known.timerId !== timerId)
-          throw badInput([{ path: 'id', message: 'is taken' }]);
+      if (known?.firmId === firmId) {
+        if (known.timerId !== timerId) throw badInput([{ path: 'id', message: 'is taken' }]);
         return answer(known);
       }
+      // From a home that another firm gave away: here it is another photo, with an id of its own.
+      const brought =
+        known && (await manager.findOneBy(Photo, { firmId, timerId, takenAt, bytes }));
+      if (brought) return answer(brought);
       const { visitId = null, jobId = null, copyId = null } = fields;
       await refuseOthers(manager, { firmId, timerId, visitId, jobId });
       await refuseBeyondRoom(manager, firmId, bytes);
       const { media, width, height } = picture;
       const row = manager.create(Photo, {
-        ...{ id: fields.id, firmId, timerId, visitId, jobId, copyId, personName, document },
-        ...{ media, width, height, bytes, takenAt: observedAt(fields.takenAt, new Date()) },
+        ...{ id: known ? randomUUID() : fields.id, firmId, timerId, visitId, jobId, copyId },
+        ...{ personName, document, media, width, height, bytes, takenAt },
       });
       await manager.insert(Photo, row);
       await manager.insert(PhotoFile, {

@@ -223,6 +223,17 @@ it('is counted against the room of the firm, and refused where that is full', as
   expect(body.errors[0].message).toMatch(/photos fill all that it has/);
 });
 
+it('one whose id another firm has, from a home that it gave away, is another photo here', async () => {
+  const { body: theirs } = await add({}).expect(201);
+  const stranger = await server.signIn('owner');
+  const [home, at] = await homeOf(stranger);
+  const { body: own } = await add({ id: theirs.id }, stranger, at).expect(201);
+  expect(own.id).not.toBe(theirs.id);
+  expect((await add({ id: theirs.id }, stranger, at).expect(201)).body.id).toBe(own.id);
+  const { body: all } = await stranger.agent.get(`/api/properties/${home}/photos`).expect(200);
+  expect(all).toEqual([own]);
+});
+
 it('is seen by the office, and taken by technicians', async () => {
   const office = await server.signIn('office', ines.firmId);
   await office.agent.get(`/api/properties/${propertyId}/photos`).expect(200);

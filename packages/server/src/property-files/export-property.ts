@@ -1,8 +1,9 @@
-import type { PropertyFile, TimerInFile } from '@water-clock/core/property-file';
+import type { PhotoInFile, PropertyFile, TimerInFile } from '@water-clock/core/property-file';
 import { PROPERTY_FORMAT } from '@water-clock/core/property-file';
-import type { EntityManager } from 'typeorm';
+import { In, type EntityManager } from 'typeorm';
 import { Copy } from '../schema/copy.entity.js';
 import { notFound } from '../platform/problem.js';
+import { Photo, PhotoFile } from '../schema/photo.entity.js';
 import { Property } from '../schema/property.entity.js';
 import { Timer } from '../schema/timer.entity.js';
 import { confirmedOf } from '../timer-records/make-copy.js';
@@ -27,6 +28,11 @@ export async function exportProperty(
     where: { firmId, timer: { propertyId: id } },
     order: { number: 'ASC' },
   });
+  const photos = await manager.find(Photo, {
+    where: { firmId, timer: { propertyId: id } },
+    order: { takenAt: 'ASC', id: 'ASC' },
+  });
+  const small = await smallMediaOf(manager, photos);
   return {
     format: PROPERTY_FORMAT,
     id,
@@ -36,6 +42,9 @@ export async function exportProperty(
       timerInFile(
         timer,
         copies.filter(({ timerId }) => timerId === timer.id),
+        photos
+          .filter(({ timerId }) => timerId === timer.id)
+          .map((photo) => photoInFile(photo, small.get(photo.id))),
       ),
     ),
   };
@@ -64,7 +73,34 @@ export function propertyFacts(row: Property): PropertyFile['property'] {
   };
 }
 
-function timerInFile(timer: Timer, copies: readonly Copy[]): TimerInFile {
+const ending = (media: string | undefined): string => (media === 'image/jpeg' ? 'jpg' : 'webp');
+
+function photoInFile(photo: Photo, smallMedia: string | undefined): PhotoInFile {
+  const { id, takenAt, personName, media, document } = photo;
+  return {
+    ...{ id, takenAt: takenAt.toISOString(), person: personName, document },
+    picture: `photos/${id}.${ending(media)}`,
+    small: `photos/${id}.small.${ending(smallMedia)}`,
+  };
+}
+
+/** As what the small picture of each photo is stored. */
+async function smallMediaOf(
+  manager: EntityManager,
+  photos: readonly Photo[],
+): Promise<ReadonlyMap<string, string>> {
+  const rows = await manager.find(PhotoFile, {
+    select: { photoId: true, smallMedia: true },
+    where: { photoId: In(photos.map(({ id }) => id)) },
+  });
+  return new Map(rows.map(({ photoId, smallMedia }) => [photoId, smallMedia]));
+}
+
+function timerInFile(
+  timer: Timer,
+  copies: readonly Copy[],
+  photos: readonly PhotoInFile[],
+): TimerInFile {
   const inTimer = copies.find(({ isInTimer }) => isInTimer);
   return {
     id: timer.id,
@@ -80,6 +116,7 @@ function timerInFile(timer: Timer, copies: readonly Copy[]): TimerInFile {
       document: copy.document,
       ...(copy.valuesOf > 0 && { confirmed: confirmedOf(copy) }),
     })),
+    photos: [...photos],
     ...(inTimer && { copyInTimer: inTimer.number }),
     ...(timer.hasOwnBackup !== null && { hasOwnBackup: timer.hasOwnBackup }),
   };

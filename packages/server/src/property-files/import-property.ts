@@ -12,7 +12,7 @@ import { addTimer } from '../timers/timers.service.js';
 import { Timer } from '../schema/timer.entity.js';
 import { storeSettings, storeYard } from '../timer-records/store-settings.js';
 import { propertyFacts } from './export-property.js';
-import type { ImportAnswer, ImportChange } from './property-file.dto.js';
+import type { ImportAnswer, ImportChange, TimerBroughtIn } from './property-file.dto.js';
 import { confirmedColumns } from '../timer-records/make-copy.js';
 
 /**
@@ -28,9 +28,13 @@ export async function importProperty(
   const changes: ImportChange[] = [];
   const ruleSetId = await importRules(manager, firmId, file, changes);
   const propertyId = await importFacts(manager, firmId, file, ruleSetId, changes);
+  const timers: TimerBroughtIn[] = [];
   for (const timer of file.timers)
-    await importTimer(manager, { firmId, propertyId, timer, savedBy }, changes);
-  return { propertyId, name: file.property.name, changes };
+    timers.push({
+      inFile: timer.id,
+      timerId: await importTimer(manager, { firmId, propertyId, timer, savedBy }, changes),
+    });
+  return { propertyId, name: file.property.name, changes, timers };
 }
 
 async function importRules(
@@ -132,7 +136,7 @@ async function importTimer(
   manager: EntityManager,
   { firmId, propertyId, timer, savedBy }: ImportedTimer,
   changes: ImportChange[],
-): Promise<void> {
+): Promise<string> {
   const { name, settings, yard } = timer;
   const what = `Timer "${name}"`;
   await lockTimer(manager, firmId, timer.id);
@@ -173,6 +177,7 @@ async function importTimer(
       what: `${counted(added, 'saved copy').replace(/copys$/, 'copies')} of ${name}`,
       details: [],
     });
+  return timerId;
 }
 
 async function changeTimer(

@@ -2298,6 +2298,7 @@ export interface components {
        * @description The property
        */
       readonly propertyId: string;
+      readonly timers: readonly components['schemas']['TimerBroughtIn'][];
     };
     readonly ImportChange: {
       /** @description What of it, in sentences */
@@ -3391,6 +3392,15 @@ export interface components {
       readonly name: string;
       readonly property: components['schemas']['PropertyAnswer'];
       readonly timerTypeId: string | null;
+    };
+    readonly TimerBroughtIn: {
+      /**
+       * Format: uuid
+       * @description Its id in the file
+       */
+      readonly inFile: string;
+      /** Format: uuid */
+      readonly timerId: string;
     };
     readonly TimerCapability: import('@water-clock/core/timer-types').TimerCapability;
     readonly TimerChange: {

@@ -28,7 +28,7 @@ export async function shrink(file: Blob): Promise<Shrunk> {
   try {
     const small = await drawn(bitmap, { side: SMALL_SIDE, mostBytes: MOST_SMALL_BYTES });
     const picture = await drawn(bitmap, { side: LONGEST_SIDE, mostBytes: MOST_BYTES });
-    return { picture: await base64Of(picture), small: await base64Of(small) };
+    return { picture: base64Of(await bytesOf(picture)), small: base64Of(await bytesOf(small)) };
   } finally {
     bitmap.close();
   }
@@ -73,8 +73,9 @@ async function blobOf(canvas: HTMLCanvasElement, quality: number): Promise<Blob>
 /** Few enough at a time for the stack of a telephone. */
 const AT_ONCE = 8192;
 
-async function base64Of(blob: Blob): Promise<string> {
-  const bytes = new Uint8Array(await blob.arrayBuffer());
+const bytesOf = async (blob: Blob): Promise<Uint8Array> => new Uint8Array(await blob.arrayBuffer());
+
+export function base64Of(bytes: Uint8Array): string {
   const parts: string[] = [];
   for (let at = 0; at < bytes.length; at += AT_ONCE)
     parts.push(String.fromCharCode(...bytes.subarray(at, at + AT_ONCE)));

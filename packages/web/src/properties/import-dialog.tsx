@@ -1,10 +1,13 @@
+import { counted } from '@water-clock/core/words';
 import { Alert, Button } from 'antd';
 import { Dialog } from '../ui/dialog';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '../api/client';
 import { importProperty, previewImport, propertiesKey, type ImportAnswer } from '../api/properties';
+import { photosKey } from '../api/photos';
 import { useWrite } from '../api/use-write';
+import type { Unpacked } from '../photos/photo-archive';
 import { FileButton } from '../ui/file-button';
 import styles from './properties-page.module.css';
 import pageStyles from '../ui/page.module.css';
@@ -12,6 +15,8 @@ import pageStyles from '../ui/page.module.css';
 interface Looked {
   readonly document: unknown;
   readonly answer: ImportAnswer;
+  /** Of an archive, what lies beside the file. */
+  readonly unpacked: Unpacked | null;
 }
 
 /** Brings a property file in, after showing what it would add or change. */
@@ -20,11 +25,32 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
   const [trouble, setTrouble] = useState<unknown>(null);
   const navigate = useNavigate();
   const looking = useWrite('preview-import', previewImport, { isToldHere: true });
-  const importing = useWrite('import-property', importProperty, {
-    touches: [propertiesKey],
-    isToldHere: true,
-  });
-  const look = async (text: string) => {
+  const [done, setDone] = useState<string | null>(null);
+  const importing = useWrite(
+    'import-property',
+    async ({ document, unpacked }: Looked) => {
+      const answer = await importProperty(document);
+      if (unpacked) {
+        const { bringPhotosIn } = await import('../photos/photo-archive');
+        await bringPhotosIn(unpacked, answer.timers, {
+          onDone: (count, of) => setDone(`${count} of ${of} photos`),
+        });
+      }
+      return answer;
+    },
+    { touches: [propertiesKey, photosKey], isToldHere: true },
+  );
+  const openArchive = (file: File): boolean => {
+    if (!file.name.endsWith('.zip')) return false;
+    setLooked(null);
+    setTrouble(null);
+    void import('../photos/photo-archive')
+      .then(({ unpacked }) => unpacked(file))
+      .then((all) => look(all.text, all))
+      .catch(setTrouble);
+    return true;
+  };
+  const look = async (text: string, unpacked: Unpacked | null = null) => {
     setLooked(null);
     setTrouble(null);
     importing.reset();
@@ -36,15 +62,16 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
       setTrouble(error);
       return;
     }
-    const done = await looking.write(document);
-    if (done) setLooked({ document, answer: done.answer });
+    const seen = await looking.write(document);
+    if (seen) setLooked({ document, unpacked, answer: seen.answer });
   };
-  const bringIn = async ({ document }: Looked) => {
-    const done = await importing.write(document);
-    if (done) await navigate(`/properties/${done.answer.propertyId}`);
+  const bringIn = async (all: Looked) => {
+    const brought = await importing.write(all);
+    if (brought) await navigate(`/properties/${brought.answer.propertyId}`);
   };
   const refused = trouble ?? looking.error ?? importing.error;
   const changes = looked?.answer.changes ?? [];
+  const photos = looked?.unpacked ? Object.keys(looked.unpacked.files).length >> 1 : 0;
   return (
     <Dialog
       open
@@ -57,7 +84,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
         <Button
           key="bring"
           type="primary"
-          disabled={!looked || changes.length === 0}
+          disabled={!looked || (changes.length === 0 && photos === 0)}
           loading={importing.isWriting}
           onClick={() => looked && void bringIn(looked)}
         >
@@ -69,15 +96,27 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
         A file that Water Clock made of a whole property: yard, timer type, rules and saved copies.
         Nothing is changed before you have seen what it would do; nothing that is here is removed.
       </p>
-      <FileButton accept=".json,application/json" onText={(text) => void look(text)}>
+      <FileButton
+        accept=".json,.zip,application/json,application/zip"
+        onText={(text) => void look(text)}
+        onFile={openArchive}
+      >
         Choose a file…
       </FileButton>
       {refused !== null && <ImportTrouble error={refused} />}
       {looked && (
         <section aria-label="What it would do" style={{ marginTop: 12 }}>
           <strong>{looked.answer.name}</strong>
+          {photos > 0 && (
+            <p>{counted(photos, 'photo')} beside it: those that are not here yet are added.</p>
+          )}
+          {importing.isWriting && done && <p role="status">{done}</p>}
           {changes.length === 0 ? (
-            <p>All of it is here already: there is nothing to import.</p>
+            <p>
+              {photos > 0
+                ? 'All of the file is here already.'
+                : 'All of it is here already: there is nothing to import.'}
+            </p>
           ) : (
             <ul className={styles['import-changes']}>
               {changes.map(({ does, what, details }) => (

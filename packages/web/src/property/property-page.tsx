@@ -3,8 +3,8 @@ import { PlusOutlined } from '@ant-design/icons';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { parseDate } from '@water-clock/core/civil-time';
 import { houseNumberOf } from '@water-clock/core/local-rules';
-import { App, Button, Skeleton, Tag } from 'antd';
-import { useEffect } from 'react';
+import { App, Button, Dropdown, Skeleton, Tag } from 'antd';
+import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { troubleInWords } from '../api/client';
 import {
@@ -21,7 +21,7 @@ import { timersKey } from '../api/timers';
 import { weatherQuery } from '../api/weather';
 import { Loaded } from '../ui/loaded';
 import { Caution, LoadError, Page } from '../ui/page';
-import { downloadText, fileNameOf } from '../ui/text-files';
+import { downloadBlob, downloadText, fileNameOf } from '../ui/text-files';
 import { usePlace } from '../ui/use-place';
 import { RulesInForceWords } from '../rules/rules-in-force';
 import { useWrite } from '../api/use-write';
@@ -80,13 +80,19 @@ function PropertySheets({ property }: { property: Property }) {
       cancelText: 'Keep it in the list',
       onOk: () => archive(true),
     });
-  const save = async () => {
+  const [isSaving, setSaving] = useState(false);
+  const save = async (withPhotos: boolean) => {
+    setSaving(true);
     try {
       const file = await propertyFile(id);
-      downloadText(`${fileNameOf(name)}.property.json`, JSON.stringify(file, null, 2));
+      if (withPhotos) {
+        const { archiveOf } = await import('../photos/photo-archive');
+        downloadBlob(`${fileNameOf(name)}.property.zip`, await archiveOf(file));
+      } else downloadText(`${fileNameOf(name)}.property.json`, JSON.stringify(file, null, 2));
     } catch (error) {
       void message.error(troubleInWords(error));
     }
+    setSaving(false);
   };
   return (
     <Page
@@ -97,7 +103,18 @@ function PropertySheets({ property }: { property: Property }) {
           <Button onClick={() => void navigate(`/properties/${id}/changes`)}>
             Who changed what
           </Button>
-          <Button onClick={() => void save()}>Export</Button>
+          <Dropdown
+            trigger={['click']}
+            menu={{
+              items: [
+                { key: 'file', label: 'The file alone' },
+                { key: 'photos', label: 'With its photos, as an archive' },
+              ],
+              onClick: ({ key }) => void save(key === 'photos'),
+            }}
+          >
+            <Button loading={isSaving}>Export</Button>
+          </Dropdown>
           <Button
             {...(!mayChange && { type: 'primary' as const })}
             onClick={() => void navigate(`/properties/${id}/week`)}

@@ -4,14 +4,17 @@ import { useRef, type ReactNode } from 'react';
 interface FileButtonProps {
   readonly accept: string;
   readonly onText: (text: string, name: string) => void;
+  /** Takes a file that is no text; false: it is one. */
+  readonly onFile?: (file: File) => boolean;
   readonly children: ReactNode;
 }
 
 /** A button that asks for a file and gives its text. */
-export function FileButton({ accept, onText, children }: FileButtonProps) {
+export function FileButton({ accept, onText, onFile, children }: FileButtonProps) {
   const input = useRef<HTMLInputElement>(null);
   const { message } = App.useApp();
   const read = async (file: File) => {
+    if (onFile?.(file)) return;
     let text: string;
     try {
       text = await file.text();

@@ -1,6 +1,10 @@
 /** Hands a text to the person as a file. */
-export function downloadText(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const downloadText = (name: string, text: string, type = 'application/json'): void =>
+  downloadBlob(name, new Blob([text], { type }));
+
+/** Hands bytes to the person as a file. */
+export function downloadBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;
