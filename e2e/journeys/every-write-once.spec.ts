@@ -268,6 +268,20 @@ async function asIfWorking(request: HTTPRequest): Promise<void> {
   });
 }
 
+/** Somebody at a home tells something, by a link to a sheet that was left. */
+async function tellByLink(words: string): Promise<void> {
+  const sheetId = await made(`/timers/${(await aTimer()).id}/sheets`, {
+    document: {
+      ...{ format: 'waterclock.sheet/1', madeOn: '2026-06-01', property: 'Wren corner' },
+      ...{ timer: 'Carport', firm: 'Quillhaven Sprinkler Care' },
+    },
+  });
+  const { token } = await stage.ask<{ token: string }>('POST', `/sheets/${sheetId}/links`, {
+    days: 30,
+  });
+  await stage.ask('POST', `/shared/${token}/tellings`, { document: { words } });
+}
+
 /** A photo of the demo, opened large. */
 async function aPhotoOpen(page: Page): Promise<void> {
   const { propertyId } = await stage.timerOf('Garage timer');
@@ -962,6 +976,14 @@ const EXERCISES: Record<WriteName, Exercise> = {
         'Remove',
         'Remove it',
       ),
+  },
+  'close-telling': {
+    sends: 'PATCH /tellings/*',
+    come: async (page) => {
+      await tellByLink('Water on the path');
+      await open(page, '/round');
+      return '[data-telling] .ant-btn:last-of-type';
+    },
   },
   'keep-photo': {
     sends: 'POST /timers/*/photos',

@@ -19,6 +19,7 @@ import { PropertiesModule } from './properties/properties.module.js';
 import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
 import { SearchModule } from './search/search.module.js';
+import { TellingsModule } from './tellings/tellings.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { PracticeModule } from './practice/practice.module.js';
@@ -55,6 +56,7 @@ export class AppModule {
     takesQueues = false,
     ...people
   }: AppOptions): DynamicModule {
+    const sheets = SheetsModule.with(fontFolder);
     return {
       module: AppModule,
       imports: [
@@ -77,7 +79,8 @@ export class AppModule {
         PhotosModule,
         VisitsModule,
         SearchModule,
-        SheetsModule.with(fontFolder),
+        sheets,
+        TellingsModule.with(sheets),
         RoundModule,
         PracticeModule.with(simulatorUrl),
         PlanningModule,

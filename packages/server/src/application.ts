@@ -65,6 +65,7 @@ export async function createApplication(
   // Who is not signed in has little to say; what may be long is read in threads.
   app.use(['/api/session', '/api/setup'], jsonUpTo('4kb'));
   app.use(['/api/property-files', '/api/weather'], jsonUpTo('5mb'));
+  app.use('/api/shared', jsonUpTo('16kb'));
   app.use(SHEETS, jsonUpTo('128kb'));
   app.use(jsonUpTo('1mb'));
   app.setGlobalPrefix('api');

@@ -7,6 +7,7 @@ import { PRINT_TASK } from './sheets/sheet-pdf.js';
 import { STANDINGS_TASK } from './timer-records/standing-task.js';
 import { READ_WEATHER_TASK } from './weather/read-task.js';
 import { BREAKS_TASK } from './timer-types/breaks-task.js';
+import { EXPLAIN_TASK } from './tellings/explain-task.js';
 import { FIX_TASK, TRY_TASK } from './rollouts/rollout-tasks.js';
 
 const NICE = 10;
@@ -23,6 +24,7 @@ const TASKS = [
   TRY_TASK,
   FIX_TASK,
   STRENGTH_TASK,
+  EXPLAIN_TASK,
 ];
 
 /** What the threads of the pool run: each task is given what it was called with. */

@@ -8,8 +8,8 @@ export {
   readSeen,
   SEEN_FORMAT,
   seenProblems,
-  type Dry,
+  Dry,
   type Observation,
   Seen,
-  type Watered,
+  Watered,
 } from './seen.js';

@@ -21,6 +21,7 @@ export const NAME_COLUMNS = [
   ['due_answers', 'person_name'],
   ['rollouts', 'made_by'],
   ['photos', 'person_name'],
+  ['tellings', 'closed_by'],
   ['share_links', 'made_by'],
   ['share_links', 'withdrawn_by'],
 ] as const;

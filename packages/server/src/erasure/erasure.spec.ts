@@ -121,9 +121,14 @@ it('the name of somebody who left goes from all that they did, which stays', asy
   expect(visits).toHaveLength(1);
   const { rows } = (await owner.agent.get(`/api/changes?propertyId=${id}`).expect(200)).body;
   expect(rows.length).toBeGreaterThan(3);
-  // What is theirs has no name any more; that the name went out of the yard is the owner's doing.
+  // What is theirs has no name any more; that the name went out of the yard, and out of what the household told, is the
+  // owner's doing; what was told nobody of the firm did.
   const others = rows.filter(({ person: who }: { person: string }) => who !== 'Somebody');
-  expect(others).toMatchObject([{ person: owner.name, kind: 'yard', way: 'change' }]);
+  expect(others).toMatchObject([
+    { person: owner.name, kind: 'yard', way: 'change' },
+    { person: owner.name, kind: 'telling', way: 'change' },
+    { person: null, kind: 'telling', way: 'add' },
+  ]);
 });
 
 it('a copy and an entry lose a name, and nothing else of them changes', async () => {

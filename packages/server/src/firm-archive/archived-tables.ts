@@ -5,6 +5,7 @@ import { readPlan } from '@water-clock/core/settings';
 import { readPhotoFacts } from '@water-clock/core/photos';
 import { readSheet } from '@water-clock/core/sheets';
 import { readEntry } from '@water-clock/core/visits';
+import { readTelling } from '@water-clock/core/tellings';
 import { readWeather } from '@water-clock/core/weather';
 import { readYard } from '@water-clock/core/yards';
 
@@ -44,6 +45,7 @@ export const ARCHIVED_TABLES: readonly ArchivedTable[] = [
   { table: 'sheets', order: 'id', read: readSheet },
   { table: 'share_links', order: 'id' },
   { table: 'share_link_photos', order: 'link_id, photo_id' },
+  { table: 'tellings', order: 'id', read: readTelling },
   { table: 'removals', order: 'id' },
   { table: 'changes', order: 'id' },
 ];

@@ -10,6 +10,7 @@ import { PropertyFile, propertyFileSchema } from '@water-clock/core/property-fil
 import { HOMES_CHANGES } from '@water-clock/core/rollouts';
 import { Confirmed, Plan } from '@water-clock/core/settings';
 import { Sheet } from '@water-clock/core/sheets';
+import { Telling } from '@water-clock/core/tellings';
 import { TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
 import { VISIT_ENTRIES } from '@water-clock/core/visits';
 import { WeatherFile } from '@water-clock/core/weather';
@@ -28,6 +29,7 @@ const CORE_DOCUMENTS = {
   RuleSet: { of: 'local-rules', classes: [RuleSet] },
   Spans: { of: 'dues', classes: [Spans] },
   Sheet: { of: 'sheets', classes: [Sheet] },
+  Telling: { of: 'tellings', classes: [Telling] },
   TimerCapability: { of: 'timer-types', classes: [TimerCapability] },
   TimerHandling: { of: 'timer-types', classes: [TimerHandling] },
   VisitEntry: { of: 'visits', classes: VISIT_ENTRIES },

@@ -28,6 +28,7 @@ const OPEN = new Set([
   'GET /api/calendars/{token}',
   'GET /api/shared/{token}/sheet.pdf',
   'GET /api/shared/{token}/photos/{photoId}',
+  'POST /api/shared/{token}/tellings',
 ]);
 const OWNERS = new Set([
   'PATCH /api/firm',
@@ -57,6 +58,7 @@ const TECHNICIANS = new Set([
 ]);
 /** Changes that the office may make: properties, what people set for themselves, and looking ahead. */
 const OFFICE = new Set([
+  'PATCH /api/tellings/{tellingId}',
   'PUT /api/timers/{timerId}/holds',
   'POST /api/sheets/{sheetId}/links',
   'POST /api/properties',
@@ -127,6 +129,8 @@ const BODIES: Record<string, object> = {
   'POST /api/timers/{timerId}/sheets': { document: SHEET },
   'POST /api/sheets/{sheetId}/links': { days: 30 },
   'POST /api/timers/{timerId}/photos': { ...photoFields(), id: SOME_ID },
+  'POST /api/shared/{token}/tellings': { document: { words: 'Odd' } },
+  'PATCH /api/tellings/{tellingId}': { isClosed: true },
   'PUT /api/photos/{photoId}': { version: 1, document: { about: 'wiring' } },
   'PATCH /api/visits/{visitId}': { isEnded: true },
   'POST /api/visits/{visitId}/entries': {
@@ -204,6 +208,11 @@ beforeAll(async () => {
   const { body: link } = await agent
     .post(`/api/sheets/${sheetId}/links`)
     .send({ days: 30, photoIds: [photoId] });
+  await agent
+    .post(`/api/shared/${link.token}/tellings`)
+    .send({ document: { words: 'Water on the path' } })
+    .expect(204);
+  const [{ id: tellingId }] = (await agent.get('/api/tellings').expect(200)).body;
   const invited = { name: 'Piet', email: 'piet@example.test', role: 'office' };
   const { body: piet } = await agent.post('/api/people').send(invited).expect(201);
   const { body: account } = await agent.get('/api/account').expect(200);
@@ -215,6 +224,7 @@ beforeAll(async () => {
     sheetId,
     linkId: link.id,
     photoId,
+    tellingId,
     plannedVisitId: await post('/api/planned-visits', {
       ...{ propertyId, personId: home.id, onDate: '2026-06-09' },
     }),
@@ -282,6 +292,7 @@ const everything = async () => {
       'photos',
       'photo_files',
       'share_link_photos',
+      'tellings',
     ].map((table) =>
       server.source.query(`SELECT * FROM ${table} WHERE firm_id = $1 ORDER BY 1`, [home.firmId]),
     ),

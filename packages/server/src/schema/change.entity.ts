@@ -30,6 +30,7 @@ export const CHANGE_KINDS = [
   'calendar link',
   'rollout',
   'photo',
+  'telling',
 ] as const;
 export type ChangeKind = (typeof CHANGE_KINDS)[number];
 

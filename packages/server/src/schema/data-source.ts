@@ -27,6 +27,7 @@ import { RolloutsToDo1980000000000 } from './migrations/1980000000000-rollouts-t
 import { PracticeRuns1990000000000 } from './migrations/1990000000000-practice-runs.js';
 import { Photos2000000000000 } from './migrations/2000000000000-photos.js';
 import { WetPlaces2010000000000 } from './migrations/2010000000000-wet-places.js';
+import { Tellings2020000000000 } from './migrations/2020000000000-tellings.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredStanding } from './standing.entity.js';
@@ -41,6 +42,7 @@ import { Property } from './property.entity.js';
 import { Removal } from './removal.entity.js';
 import { StoredRuleSet } from './rule-set.entity.js';
 import { ShareLink, ShareLinkPhoto, StoredSheet } from './sheet.entity.js';
+import { StoredTelling } from './telling.entity.js';
 import { Timer, TimerSettings, TimerYard } from './timer.entity.js';
 import { Job } from './job.entity.js';
 import { StoredEntry, StoredVisit } from './visit.entity.js';
@@ -88,6 +90,7 @@ const databaseOptions = (url: string) => ({
     Photo,
     PhotoFile,
     ShareLinkPhoto,
+    StoredTelling,
     Change,
   ],
   subscribers: [NamesWhoAsked],
@@ -116,6 +119,7 @@ const databaseOptions = (url: string) => ({
     PracticeRuns1990000000000,
     Photos2000000000000,
     WetPlaces2010000000000,
+    Tellings2020000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

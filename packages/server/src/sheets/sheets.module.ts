@@ -11,6 +11,7 @@ export class SheetsModule {
       imports: [PhotosModule],
       controllers: [SheetsController],
       providers: [SheetsService, { provide: FONT_FOLDER, useValue: fontFolder }],
+      exports: [SheetsService],
     };
   }
 }

@@ -137,7 +137,8 @@ export class SheetsService {
     return this.photos.bytes(link.firmId, photoId, 'picture');
   }
 
-  private async linkOf(token: string): Promise<ShareLink> {
+  /** The link with this token, as long as it leads somewhere. */
+  async linkOf(token: string): Promise<ShareLink> {
     const link = await this.source.manager.findOne(ShareLink, {
       where: {
         tokenHash: tokenHash(token),

@@ -37,7 +37,16 @@ export async function wholeHome(
   await agent.patch(`/api/visits/${visitId}`).send({ isEnded: true }).expect(200);
   const sheetId = await post(`/api/timers/${timerId}/sheets`, { document: SHEET });
   const photoId = await post(`/api/timers/${timerId}/photos`, photoFields({ visitId }));
-  await post(`/api/sheets/${sheetId}/links`, { days: 30, photoIds: [photoId] });
+  const { body: link } = await agent
+    .post(`/api/sheets/${sheetId}/links`)
+    .send({ days: 30, photoIds: [photoId] })
+    .expect(201);
+  await agent
+    .post(`/api/shared/${link.token}/tellings`)
+    .send({ document: { words: 'Water on the path' } })
+    .expect(204);
+  const [told] = (await agent.get(`/api/timers/${timerId}/tellings`).expect(200)).body;
+  await agent.patch(`/api/tellings/${told.id}`).send({ isClosed: true }).expect(200);
   const due = { key: 'battery:never', kind: 'battery', doneBy: 'firm', on: '2026-06-01' };
   await post(`/api/timers/${timerId}/due-answers`, due);
   const change = { kind: 'percentage', percent: 80 };

@@ -1400,6 +1400,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/shared/{token}/tellings': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    /** Tells the firm what was seen, by whoever has a link to a sheet. */
+    readonly post: operations['tellingsTell'];
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/sheets/{sheetId}': {
     readonly parameters: {
       readonly query?: never;
@@ -1466,6 +1483,40 @@ export interface paths {
     readonly options?: never;
     readonly head?: never;
     readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/tellings': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists what households told and nobody has seen to, the newest first. */
+    readonly get: operations['tellingsOpen'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
+  readonly '/api/tellings/{tellingId}': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    /** Says that somebody has seen to what was told, or has not. */
+    readonly patch: operations['tellingsChange'];
     readonly trace?: never;
   };
   readonly '/api/timer-types': {
@@ -1781,6 +1832,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/timers/{timerId}/tellings': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists what was told of a timer, the newest first. */
+    readonly get: operations['tellingsOfTimer'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/timers/{timerId}/visits': {
     readonly parameters: {
       readonly query?: never;
@@ -1993,7 +2061,8 @@ export interface components {
         | 'due'
         | 'calendar link'
         | 'rollout'
-        | 'photo';
+        | 'photo'
+        | 'telling';
       /** Format: date-time */
       readonly madeAt: string;
       readonly name: string | null;
@@ -2441,6 +2510,23 @@ export interface components {
        * @example 60
        */
       readonly visitsMonths?: number;
+    };
+    readonly LikelyCauseAnswer: {
+      /** @enum {string} */
+      readonly code:
+        | 'as-set'
+        | 'clock'
+        | 'percent'
+        | 'extra-start'
+        | 'extra-program'
+        | 'sensor-stuck'
+        | 'sensor-ignored'
+        | 'switched-off'
+        | 'station-dead'
+        | 'valve-stuck'
+        | 'by-hand';
+      /** @description What happens, with times */
+      readonly says: string;
     };
     readonly LinkAnswer: {
       /** Format: date-time */
@@ -3382,6 +3468,32 @@ export interface components {
     readonly StrengthFields: {
       readonly password: string;
     };
+    readonly Telling: import('@water-clock/core/tellings').Telling;
+    readonly TellingAnswer: {
+      /** @description The likeliest first */
+      readonly causes: readonly components['schemas']['LikelyCauseAnswer'][];
+      /** Format: date-time */
+      readonly closedAt: string | null;
+      readonly closedBy: string;
+      readonly document: components['schemas']['Telling'];
+      readonly home: string;
+      /** Format: uuid */
+      readonly id: string;
+      /** Format: uuid */
+      readonly propertyId: string;
+      readonly timer: string;
+      /** Format: uuid */
+      readonly timerId: string;
+      /** Format: date-time */
+      readonly toldAt: string;
+    };
+    readonly TellingChange: {
+      /** @description Somebody has seen to it */
+      readonly isClosed: boolean;
+    };
+    readonly TellingFields: {
+      readonly document: components['schemas']['Telling'];
+    };
     readonly TimerAnswer: {
       /** @description How timers of its type are used */
       readonly handling: components['schemas']['TimerHandling'];
@@ -3938,7 +4050,8 @@ export interface operations {
           | 'due'
           | 'calendar link'
           | 'rollout'
-          | 'photo';
+          | 'photo'
+          | 'telling';
         /** @description By one person only */
         readonly personId?: string;
         /** @description Of one property only */
@@ -3984,7 +4097,8 @@ export interface operations {
           | 'due'
           | 'calendar link'
           | 'rollout'
-          | 'photo';
+          | 'photo'
+          | 'telling';
         /** @description By one person only */
         readonly personId?: string;
         /** @description Of one property only */
@@ -6031,6 +6145,29 @@ export interface operations {
       };
     };
   };
+  readonly tellingsTell: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly token: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TellingFields'];
+      };
+    };
+    readonly responses: {
+      readonly 204: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   readonly sheetsOne: {
     readonly parameters: {
       readonly query?: never;
@@ -6113,6 +6250,50 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['SimulatedTimers'];
+        };
+      };
+    };
+  };
+  readonly tellingsOpen: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['TellingAnswer'][];
+        };
+      };
+    };
+  };
+  readonly tellingsChange: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly tellingId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['TellingChange'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['TellingAnswer'];
         };
       };
     };
@@ -6692,6 +6873,27 @@ export interface operations {
         };
         content: {
           readonly 'application/json': readonly components['schemas']['StationsOfVisit'][];
+        };
+      };
+    };
+  };
+  readonly tellingsOfTimer: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly timerId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['TellingAnswer'][];
         };
       };
     };

@@ -33,6 +33,7 @@ export const WRITE_NAMES = [
   'change-spans',
   'choose-weather',
   'close-change',
+  'close-telling',
   'command-practice',
   'command-simulator',
   'confirm-second-factor',

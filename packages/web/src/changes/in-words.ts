@@ -27,6 +27,7 @@ const KINDS: Record<Change['kind'], string> = {
   'calendar link': 'a calendar link',
   rollout: 'a change for many homes',
   photo: 'a photo',
+  telling: 'what a household told',
 };
 
 /** To choose one of. */

@@ -17,6 +17,7 @@ import { UndoButtons } from '../ui/undo-buttons';
 import { usePlace } from '../ui/use-place';
 import { CAUSE_NAMES } from './cause-names';
 import { CauseList } from './cause-list';
+import { HouseholdTold } from './household-told';
 import { seenOf, type Story } from './story';
 import { Telling } from './telling';
 import { useStory } from './use-story';
@@ -65,6 +66,7 @@ function Wrong({ timer, plan }: WrongProps) {
         </>
       }
     >
+      <HouseholdTold timerId={timer.id} {...{ story, edit }} />
       <div className={styles['wrong']}>
         <Telling
           {...{ story, edit, now }}

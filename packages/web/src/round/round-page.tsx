@@ -15,6 +15,7 @@ import pageStyles from '../ui/page.module.css';
 import { Attention } from './attention';
 import { Dues } from './dues';
 import type { VisitToPlan } from './plan-visit-dialog';
+import { Tellings } from './tellings';
 import { Today } from './today';
 import { useRound, useWhose } from './use-round';
 import { WhoseChoice } from './whose-choice';
@@ -102,7 +103,21 @@ export function RoundPage() {
                 }
               />
             </div>
-            <Attention timers={data.timers} nothing={nothingIn(data, isOfFirm)} onPlan={planFor} />
+            <div className={styles['first']}>
+              <Tellings
+                onPlan={({ propertyId, home, document }) =>
+                  setToPlan({
+                    home: { id: propertyId, name: home },
+                    reason: (document.words || 'The household saw something').slice(0, MOST_REASON),
+                  })
+                }
+              />
+              <Attention
+                timers={data.timers}
+                nothing={nothingIn(data, isOfFirm)}
+                onPlan={planFor}
+              />
+            </div>
           </div>
         </>
       )}

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { ApiError } from '../api/client';
 import { request, type Api } from '../api/request';
 import { Waiting } from '../ui/waiting';
+import { TellUs } from './tell-us';
 import { SharedPhotos } from './shared-photos';
 import { SheetView } from './sheet-view';
 import styles from './shared-page.module.css';
@@ -53,6 +54,7 @@ export function SharedPage({ token }: { token: string }) {
           {shared.sheet.isDemo && <p>{shared.language.labels.demo}</p>}
           <SheetView sheet={shared.sheet.document} language={shared.language} />
           <SharedPhotos {...{ token }} photos={shared.sheet.photos} language={shared.language} />
+          <TellUs {...{ token }} sheet={shared.sheet.document} language={shared.language} />
           <p className="not-on-paper">
             <a href={`/api/shared/${encodeURIComponent(token)}/sheet.pdf`}>
               {shared.language.labels.asPdf}

@@ -4,6 +4,7 @@ import type { Reading } from '@water-clock/core/visits';
 import { copiesQuery, copyQuery, type CopyListing } from '../api/copies';
 import { photosQuery } from '../api/photos';
 import { propertyQuery, timersOfPropertyQuery } from '../api/properties';
+import { tellingsQuery } from '../api/tellings';
 import { settingsQuery, settingsToReadQuery, timerQuery, yardQuery } from '../api/timers';
 import { jobsQuery, stationsSeenQuery, visitsQuery } from '../api/visits';
 import { weatherQuery } from '../api/weather';
@@ -101,6 +102,7 @@ export async function saveForOffline(
       client.query(yardQuery(id)),
       client.query(visitsQuery(id)),
       client.query(stationsSeenQuery(id)),
+      client.query(tellingsQuery(id)),
     ]);
     const last = lastOf(copies);
     await Promise.all([

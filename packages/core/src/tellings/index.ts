@@ -1,0 +1,1 @@
+export { MOST_SAW, MOST_WORDS, readTelling, seenOfTelling, Telling } from './telling.js';
