@@ -68,6 +68,7 @@ const WEB_ORDER = [
   'water',
   'desk',
   'diagnosis',
+  'history',
   'simulator',
   'practice',
   'visit',

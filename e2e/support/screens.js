@@ -1,6 +1,6 @@
 /**
  * A screen of the signed-in application, and what stands on it once it is whole. The path has HOME for a property's id,
- * TIMER for a timer's, CHANGE for that of a change for many homes, COPY for that of its last copy, RULES and WEATHER for those of the first of each.
+ * TIMER for a timer's, VISIT for that of a visit that is over, CHANGE for that of a change for many homes, COPY for that of its last copy, RULES and WEATHER for those of the first of each.
  * @typedef {{ readonly name: string, readonly path: string, readonly ready: string, readonly timer: string }} Screen
  */
 
@@ -31,6 +31,8 @@ export const SCREENS = [
   screen('a new property', '/properties/new', '#gateNotes'),
   screen('a property that is changed', '/properties/HOME/edit', '#gateNotes'),
   screen('a week of a home', '/properties/HOME/week', 'main table tbody tr'),
+  screen('the history of a home', '/properties/HOME/history', 'main ol li'),
+  screen('a visit as it was', '/visits/VISIT', 'main section', 'Boat shed'),
   screen('photos of a home', '/properties/HOME/photos', 'main section h2'),
   screen('something is wrong', '/timers/TIMER/wrong', '[aria-labelledby="seen"] svg'),
   screen(
@@ -139,7 +141,12 @@ export async function pathsOfScreens(ask) {
   const change = { kind: 'percentage', percent: 80 };
   const tried = { change, on: '2026-06-01', from: '2026-06-01' };
   const [rollout = await ask('POST', '/rollouts', tried)] = known;
+  /** @type {{ id: string, endedAt: string | null }[]} */
+  const visited = (
+    await Promise.all(timers.map(({ id }) => ask('GET', `/timers/${id}/visits`)))
+  ).flat();
   const ids = {
+    VISIT: visited.find(({ endedAt }) => endedAt !== null).id,
     CHANGE: /** @type {{ id: string }} */ (rollout).id,
     COPY: await firstOf(`/timers/${timerOf('Carport').id}/copies`),
     RULES: await firstOf('/rule-sets'),

@@ -54,6 +54,12 @@ export const router = createBrowserRouter([
             'WeekPage',
           ),
           screen(
+            'properties/:propertyId/history',
+            () => import('../history/history-page'),
+            'HistoryPage',
+          ),
+          screen('visits/:visitId', () => import('../history/past-visit-page'), 'PastVisitPage'),
+          screen(
             'properties/:propertyId/photos',
             () => import('../photos/photos-page'),
             'PhotosPage',

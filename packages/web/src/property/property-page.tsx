@@ -100,6 +100,7 @@ function PropertySheets({ property }: { property: Property }) {
       crumbs={[{ to: '/properties', name: 'Properties' }]}
       actions={
         <>
+          <Button onClick={() => void navigate(`/properties/${id}/history`)}>History</Button>
           <Button onClick={() => void navigate(`/properties/${id}/changes`)}>
             Who changed what
           </Button>

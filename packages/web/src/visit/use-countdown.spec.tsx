@@ -39,15 +39,15 @@ it('goes on where it was after a reload, the time in between counted', () => {
 
 it('turns the next one on by itself, each for as long, also where the page was away', () => {
   const turnedOn: number[] = [];
-  const counted = () => useCountdown(KEY, (station) => turnedOn.push(station));
-  const { result, unmount } = renderHook(counted);
+  const useCounted = () => useCountdown(KEY, (station) => turnedOn.push(station));
+  const { result, unmount } = renderHook(useCounted);
   act(() => result.current.start(4, 60, [5, 7]));
   expect(result.current.then).toEqual([5, 7]);
   pass(70);
   expect(result.current).toMatchObject({ station: 5, secondsLeft: 50, then: [7] });
   unmount();
   jest.advanceTimersByTime(60_000);
-  const again = renderHook(counted);
+  const again = renderHook(useCounted);
   pass(1);
   expect(again.result.current).toMatchObject({ station: 7, secondsLeft: 49, then: [] });
   pass(100);

@@ -109,7 +109,7 @@ function PastVisits({ timerId }: { timerId: string }) {
       <ul className={styles['visit-past']}>
         {past.map(({ id, startedAt, startedBy, endedBy }) => (
           <li key={id}>
-            {momentWords(startedAt, clock)}, {startedBy}
+            <Link to={`/visits/${id}`}>{momentWords(startedAt, clock)}</Link>, {startedBy}
             {endedBy && endedBy !== startedBy && `, ended by ${endedBy}`}
           </li>
         ))}

@@ -1,0 +1,108 @@
+import { FAULT_NAMES } from '@water-clock/core/visits';
+import type { CopyListing } from '../api/copies';
+import type { SheetListing } from '../api/sheets';
+import type { Told } from '../api/tellings';
+import type { Job, VisitListing } from '../api/visits';
+import { REASON_NAMES } from '../copies/copy-words';
+import { photoWords, type ShownPhoto } from '../photos/photo-of';
+import { sawWords } from '../timer-records/saw-words';
+
+export const HAPPENING_KINDS = ['visit', 'copy', 'job', 'photo', 'sheet', 'telling'] as const;
+export type HappeningKind = (typeof HAPPENING_KINDS)[number];
+
+export const KIND_NAMES: Readonly<Record<HappeningKind, string>> = {
+  visit: 'Visits',
+  copy: 'Copies and readings',
+  job: 'Jobs',
+  photo: 'Photos',
+  sheet: 'Sheets',
+  telling: 'Told by the household',
+};
+
+/** Something that happened at a home. */
+export interface Happening {
+  readonly key: string;
+  readonly kind: HappeningKind;
+  /** An instant, as the server says it. */
+  readonly at: string;
+  readonly timerId: string;
+  readonly words: string;
+  readonly by: string;
+  /** Where it stands as it was; absent: nowhere else. */
+  readonly to?: string;
+  readonly photo?: ShownPhoto;
+}
+
+/** All that is known of a timer. */
+export interface OfTimer {
+  readonly timerId: string;
+  readonly visits: readonly VisitListing[];
+  readonly copies: readonly CopyListing[];
+  readonly sheets: readonly SheetListing[];
+  readonly tellings: readonly Told[];
+}
+
+interface OfHome {
+  readonly timers: readonly OfTimer[];
+  readonly jobs: readonly Job[];
+  readonly photos: readonly ShownPhoto[];
+}
+
+/** One line of time of a home, the newest first. */
+export const happeningsOf = ({ timers, jobs, photos }: OfHome): Happening[] =>
+  [...timers.flatMap(ofTimer), ...jobs.flatMap(ofJob), ...photos.map(ofPhoto)].sort(
+    (a, b) => b.at.localeCompare(a.at) || a.key.localeCompare(b.key),
+  );
+
+const ofTimer = ({ timerId, visits, copies, sheets, tellings }: OfTimer): Happening[] => [
+  ...visits.map(({ id, startedAt, startedBy, endedAt }): Happening => ({
+    ...{ key: `visit ${id}`, kind: 'visit', at: startedAt, timerId, by: startedBy },
+    words: endedAt === null ? 'Visit, which goes on' : 'Visit',
+    to: `/visits/${id}`,
+  })),
+  ...copies.map(({ id, madeAt, number, reason, name, person }): Happening => ({
+    ...{ key: `copy ${id}`, kind: 'copy', at: madeAt, timerId, by: person },
+    words: `Copy № ${number}, ${REASON_NAMES[reason]}${name && `: ${name}`}`,
+    to: `/copies/${id}`,
+  })),
+  ...sheets.map(({ id, madeAt, person }): Happening => ({
+    ...{ key: `sheet ${id}`, kind: 'sheet', at: madeAt, timerId, by: person },
+    words: 'Sheet left at the door',
+    to: `/api/sheets/${id}/sheet.pdf`,
+  })),
+  ...tellings.map(({ id, toldAt, document: { words, saw } }): Happening => ({
+    ...{ key: `telling ${id}`, kind: 'telling', at: toldAt, timerId, by: '' },
+    words: [words && `“${words}”`, ...saw.map(sawWords)].filter(Boolean).join(' '),
+    to: `/timers/${timerId}/wrong`,
+  })),
+];
+
+function ofJob({
+  id,
+  timerId,
+  station,
+  fault,
+  note,
+  foundAt,
+  foundBy,
+  doneAt,
+  doneBy,
+}: Job): Happening[] {
+  const what = `Station ${station}: ${FAULT_NAMES[fault]}${note && ` (${note})`}`;
+  return [
+    { key: `found ${id}`, kind: 'job', at: foundAt, timerId, by: foundBy, words: `${what}, found` },
+    ...(doneAt === null
+      ? []
+      : [
+          {
+            ...{ key: `done ${id}`, kind: 'job' as const, at: doneAt, timerId, by: doneBy },
+            words: `${what}, done`,
+          },
+        ]),
+  ];
+}
+
+const ofPhoto = (photo: ShownPhoto): Happening => ({
+  ...{ key: `photo ${photo.id}`, kind: 'photo', at: photo.takenAt, timerId: photo.timerId },
+  ...{ by: photo.person, words: photoWords(photo), photo },
+});
