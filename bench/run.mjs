@@ -8,6 +8,7 @@ import { editToPaint } from './edit-to-paint.mjs';
 import { inTheHand } from './in-the-hand.mjs';
 import { allDatesOfAHome } from './all-dates-of-a-home.mjs';
 import { manyHomes } from './many-homes.mjs';
+import { manyPhotos } from './many-photos.mjs';
 import { planHomes } from './plan-homes.mjs';
 import { repairHomes } from './repair-homes.mjs';
 import { explainFaults } from './explain-faults.mjs';
@@ -30,6 +31,7 @@ const MEASURES = [
   commandLine,
   manyHomes,
   changeForManyHomes,
+  manyPhotos,
   underLoad,
   editToPaint,
   transferred,
@@ -108,6 +110,8 @@ ${asTable()}
   somebody who is signed in. Search: words as they are typed, letter by letter, each answer with its first
   page, timers and what is true of them; desk: timer, settings and yard together. Three rounds each; the median of
   the three 95th percentiles, and their range.
+- **Many photos**: the page of a home with two timers, drawn 25 times without and 25 times with 5,000 photos of 300 KB,
+  spread over the fifteen timers of the demo; until its photos are there too. Each time against the median without.
 - **Edit to paint**: a start is moved by key on the demo home with a collision; the time runs from the
   key's event to the end of the paint that shows the new nights, both from Chromium's own trace. Three
   rounds of 40 edits; the median of the three 95th percentiles, and their range.

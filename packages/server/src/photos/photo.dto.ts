@@ -65,6 +65,12 @@ export class PhotoAnswer {
   @ApiDocument('PhotoFacts') document!: PhotoFacts;
 }
 
+/** The last photos at a home, and how many there are. */
+export class LastPhotos {
+  @ApiProperty() total!: number;
+  @ApiProperty({ type: [PhotoAnswer] }) photos!: PhotoAnswer[];
+}
+
 /** How much of its room for photos a firm has filled. */
 export class PhotoRoom {
   @ApiProperty() photos!: number;

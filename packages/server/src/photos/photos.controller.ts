@@ -21,7 +21,7 @@ import { CurrentFirm, CurrentPerson, ForTechnicians, type SignedIn } from '../pe
 import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import { PHOTO_POLICY, PHOTO_SCHEMA, photoFile } from './photo-file.js';
-import { PhotoAnswer, PhotoChange, PhotoFields, PhotoRoom } from './photo.dto.js';
+import { LastPhotos, PhotoAnswer, PhotoChange, PhotoFields, PhotoRoom } from './photo.dto.js';
 import { PhotosService } from './photos.service.js';
 
 /** A picture does not change; somebody else on the same device does not get what this one had. */
@@ -41,6 +41,17 @@ export class PhotosController {
     @Param('propertyId', idOf('property')) propertyId: string,
   ): Promise<PhotoAnswer[]> {
     return this.photos.list(firmId, propertyId);
+  }
+
+  @ApiOperation({ summary: 'Gives the last photos at a property, and how many there are.' })
+  @Get('properties/:propertyId/last-photos')
+  @ApiOkResponse({ type: LastPhotos })
+  @ApiProblems(404)
+  last(
+    @CurrentFirm() firmId: string,
+    @Param('propertyId', idOf('property')) propertyId: string,
+  ): Promise<LastPhotos> {
+    return this.photos.last(firmId, propertyId);
   }
 
   @ForTechnicians()

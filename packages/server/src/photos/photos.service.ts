@@ -24,10 +24,13 @@ import { Photo, PhotoFile } from '../schema/photo.entity.js';
 import { Property } from '../schema/property.entity.js';
 import { StoredVisit } from '../schema/visit.entity.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
-import type { PhotoAnswer, PhotoChange, PhotoFields, PhotoRoom } from './photo.dto.js';
+import type { LastPhotos, PhotoAnswer, PhotoChange, PhotoFields, PhotoRoom } from './photo.dto.js';
 
 /** What a firm may fill: over 10,000 photos. */
 export const MOST_BYTES_OF_FIRM = 4_000_000_000;
+
+/** As many as stand on the page of a home. */
+const MOST_LAST = 8;
 
 export interface PhotoBytes {
   readonly media: Picture['media'];
@@ -53,6 +56,18 @@ export class PhotosService {
       order: { takenAt: 'DESC', id: 'ASC' },
     });
     return rows.map(answer);
+  }
+
+  /** The last photos at a home, and how many there are. */
+  async last(firmId: string, propertyId: string): Promise<LastPhotos> {
+    const { manager } = this.source;
+    if (!(await manager.existsBy(Property, { firmId, id: propertyId }))) throw notFound('property');
+    const [rows, total] = await manager.findAndCount(Photo, {
+      where: { firmId, timer: { propertyId } },
+      order: { takenAt: 'DESC', id: 'ASC' },
+      take: MOST_LAST,
+    });
+    return { total, photos: rows.map(answer) };
   }
 
   /** Keeps a photo; one that is sent again under its id is given back. */

@@ -848,6 +848,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/properties/{propertyId}/last-photos': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Gives the last photos at a property, and how many there are. */
+    readonly get: operations['photosLast'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/properties/{propertyId}/photos': {
     readonly parameters: {
       readonly query?: never;
@@ -2510,6 +2527,10 @@ export interface components {
        * @example 60
        */
       readonly visitsMonths?: number;
+    };
+    readonly LastPhotos: {
+      readonly photos: readonly components['schemas']['PhotoAnswer'][];
+      readonly total: number;
     };
     readonly LikelyCauseAnswer: {
       /** @enum {string} */
@@ -5252,6 +5273,27 @@ export interface operations {
         };
         content: {
           readonly 'application/json': readonly components['schemas']['JobAnswer'][];
+        };
+      };
+    };
+  };
+  readonly photosLast: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['LastPhotos'];
         };
       };
     };

@@ -20,6 +20,15 @@ export const photosQuery = (propertyId: string) =>
     ...KEPT,
   });
 
+/** The last photos at a property, and how many there are. */
+export const lastPhotosQuery = (propertyId: string) =>
+  queryOptions({
+    queryKey: [KEY, 'last', propertyId],
+    queryFn: () =>
+      request('get', '/api/properties/{propertyId}/last-photos', { path: { propertyId } }),
+    ...KEPT,
+  });
+
 export const photosPath = (timerId: string) => `/timers/${timerId}/photos`;
 export const photoPath = (photoId: string) => `/photos/${photoId}`;
 

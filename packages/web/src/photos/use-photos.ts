@@ -3,6 +3,7 @@ import type { PhotoFacts } from '@water-clock/core/photos';
 import { App } from 'antd';
 import { useMemo } from 'react';
 import {
+  lastPhotosQuery,
   photoPath,
   photosKey,
   photosPath,
@@ -31,6 +32,18 @@ export function usePhotos(propertyId: string): readonly ShownPhoto[] | undefined
     const timerIds = new Set(items.map(({ lane }) => lane));
     return withWaiting(stored, items, [...timerIds], person.name);
   }, [data, isError, items, person.name]);
+}
+
+/** The last photos at a home, those that wait on this device among them, and how many there are in all. */
+export function useLastPhotos(propertyId: string, timerIds: readonly string[]) {
+  const { person } = useSignedIn();
+  const { data } = useQuery(lastPhotosQuery(propertyId));
+  const items = useOutbox();
+  return useMemo(() => {
+    if (!data) return undefined;
+    const photos = withWaiting(data.photos, items, timerIds, person.name);
+    return { photos, total: data.total + photos.filter(({ isWaiting }) => isWaiting).length };
+  }, [data, items, timerIds, person.name]);
 }
 
 /** Makes photos small and keeps them: on this device, until the server has them. */
