@@ -73,7 +73,8 @@ try {
     '[aria-label="Plans side by side"]',
     () => page.waitForFunction(() => !document.querySelector('[data-planning="busy"]')),
   );
-  await picture('year', `${deskOf('Boat shed')}&board=year`, '[data-night]');
+  await picture('photos', `/properties/${garage.propertyId}/photos`, 'main ul img');
+  await picture('history', `/properties/${garage.propertyId}/history`, 'main ol li');
   const visit = `/timers/${garage.id}/visit`;
   const press = (words) =>
     page.locator(`::-p-xpath(.//button[starts-with(normalize-space(), "${words}")])`).click();
@@ -111,8 +112,6 @@ try {
     await page.waitForSelector('[data-row="watered"] rect');
     await page.$eval('main', (main) => main.scrollTo(0, 0));
   });
-  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
-  await picture('desk-dark', deskOf('Plant room'), '[data-run]');
 } finally {
   await close();
   await application.stop();

@@ -5,7 +5,6 @@ import type { Plan } from '@water-clock/core/settings';
 import { TOO_MUCH_WORDS } from '@water-clock/core/words';
 import { Skeleton } from 'antd';
 import { useMemo, type ReactNode } from 'react';
-import { Link } from 'react-router';
 import type { Copy } from '../../api/copies';
 import { useDeskWorker } from '../../computing/use-desk-worker';
 
@@ -63,13 +62,12 @@ interface AsFoundFindingsProps {
   readonly plan: Plan;
   /** False while nothing is entered: then there is nothing to find. */
   readonly isBegun: boolean;
-  readonly timerId: string;
   /** The way on from what was found. */
   readonly children?: ReactNode;
 }
 
 /** What is wrong with the timer as it was read, renewed as it is read. */
-export function AsFoundFindings({ plan, isBegun, timerId, children }: AsFoundFindingsProps) {
+export function AsFoundFindings({ plan, isBegun, children }: AsFoundFindingsProps) {
   const day = parseDate(todayHere())!;
   const { model, failure } = useDeskWorker(plan, { night: day, since: day, isTrueTime: false });
   return (
@@ -92,11 +90,6 @@ export function AsFoundFindings({ plan, isBegun, timerId, children }: AsFoundFin
       {isBegun && model?.findings.length === 0 && <p>Nothing is wrong with it.</p>}
       {isBegun && model && <FindingList findings={model.findings} />}
       {isBegun && model?.findings.some(isForRepair) && children}
-      <p className={pageStyles['way']}>
-        <Link to={`/timers/${timerId}/wrong`}>
-          Put what they saw on a week, and see what would explain it
-        </Link>
-      </p>
     </section>
   );
 }

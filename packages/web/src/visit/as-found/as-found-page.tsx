@@ -24,6 +24,7 @@ import { FixAllFound } from './fix-all-found';
 import { ProgramReading, RestReading, ClockReading } from './readings';
 import { StepsBar } from './steps-bar';
 import { useReading } from './use-reading';
+import { WhatTheySaw } from './what-they-saw';
 import styles from './as-found-page.module.css';
 
 /** What the timer holds, entered in the order in which it shows it; the plan is not touched. */
@@ -197,10 +198,15 @@ function Reading({ timer, blank, last }: ReadingProps) {
             <ProgramReading key={program} {...{ plan, program, longestHoldDays, edit, settle }} />
           )}
           {at === steps.length - 2 && <RestReading {...{ plan, longestHoldDays, edit, settle }} />}
-          {at === steps.length - 1 && <SinceLastCopy {...{ plan, last, isBegun }} />}
+          {at === steps.length - 1 && (
+            <>
+              <SinceLastCopy {...{ plan, last, isBegun }} />
+              <WhatTheySaw timerId={timer.id} />
+            </>
+          )}
         </div>
         <ReadingPhotos {...{ timer, open }} copyId={reading.copyId} />
-        <AsFoundFindings plan={plan} isBegun={isBegun} timerId={timer.id}>
+        <AsFoundFindings plan={plan} isBegun={isBegun}>
           {at === steps.length - 1 && (
             <FixAllFound
               plan={plan}
