@@ -54,6 +54,12 @@ export async function eraseContact(
      WHERE firm_id = $1 AND id = $2`,
     [firmId, id],
   );
+  // In their own words they may have said who they are.
+  await manager.query(
+    `UPDATE tellings SET document = jsonb_set(document, '{words}', '""')
+     WHERE firm_id = $1 AND timer_id IN (SELECT id FROM timers WHERE property_id = $2)`,
+    [firmId, id],
+  );
   await manager.query(
     `UPDATE changes SET fields = NULL
      WHERE firm_id = $1 AND property_id = $2 AND kind = 'property' AND fields ?| $3`,

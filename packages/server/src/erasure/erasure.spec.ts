@@ -83,6 +83,7 @@ it('a contact goes, and the home stays with its timers and what was done there',
     'odalys',
     HOME.gateNotes,
     'Gate code 9920',
+    'Water on the path',
   ])
     expect(await tablesWith(words)).toEqual([]);
   const { body } = await ines.agent.get(`/api/properties/${id}`).expect(200);

@@ -18,7 +18,15 @@ interface ArchivedTable {
   readonly order: string;
   /** Reads the document of a row, where there is one. */
   readonly read?: (document: unknown) => Result<unknown, readonly DocumentProblem[]>;
+  /** How many of its rows are held at once; absent: {@link ROWS_AT_ONCE}. */
+  readonly rowsAtOnce?: number;
 }
+
+/** As many as are held at once while they are small. */
+const ROWS_AT_ONCE = 200;
+
+export const rowsAtOnceOf = (name: string): number =>
+  ARCHIVED_TABLES.find(({ table }) => table === name)?.rowsAtOnce ?? ROWS_AT_ONCE;
 
 /** What is in an archive, each table after those that it points to. Ways in are not: accounts, sessions, links to join. */
 export const ARCHIVED_TABLES: readonly ArchivedTable[] = [
@@ -41,7 +49,7 @@ export const ARCHIVED_TABLES: readonly ArchivedTable[] = [
   { table: 'rollout_timers', order: 'rollout_id, timer_id' },
   { table: 'practice_runs', order: 'id' },
   { table: 'photos', order: 'id', read: readPhotoFacts },
-  { table: 'photo_files', order: 'photo_id' },
+  { table: 'photo_files', order: 'photo_id', rowsAtOnce: 10 },
   { table: 'sheets', order: 'id', read: readSheet },
   { table: 'share_links', order: 'id' },
   { table: 'share_link_photos', order: 'link_id, photo_id' },

@@ -7,9 +7,7 @@ import { newLink } from '../people/account-links.js';
 import { CannotBegin } from '../platform/configuration.js';
 import { Firm } from '../schema/firm.entity.js';
 import { Person } from '../schema/person.entity.js';
-import { ARCHIVE_FORMAT, ARCHIVED_TABLES } from './archived-tables.js';
-
-const ROWS_AT_ONCE = 200;
+import { ARCHIVE_FORMAT, ARCHIVED_TABLES, rowsAtOnceOf } from './archived-tables.js';
 
 /** A firm that was brought in, and how its owners join it again. */
 export interface BroughtIn {
@@ -47,7 +45,7 @@ export async function bringIn(source: DataSource, file: string): Promise<Brought
         continue;
       }
       const { table, row } = rowOf(line, firm.id, firm.line);
-      if (table !== firm.table || waiting.length >= ROWS_AT_ONCE) await store();
+      if (table !== firm.table || waiting.length >= rowsAtOnceOf(firm.table)) await store();
       firm.table = table;
       firm.rows++;
       waiting.push(row);

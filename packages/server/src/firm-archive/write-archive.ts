@@ -3,9 +3,7 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGzip } from 'node:zlib';
 import type { DataSource, EntityManager } from 'typeorm';
-import { ARCHIVE_FORMAT, ARCHIVED_TABLES } from './archived-tables.js';
-
-const ROWS_AT_ONCE = 200;
+import { ARCHIVE_FORMAT, ARCHIVED_TABLES, rowsAtOnceOf } from './archived-tables.js';
 
 /** Writes all of a firm into a file: lines of JSON, compressed, as all of it was at one moment. */
 export async function writeArchive(
@@ -45,7 +43,9 @@ async function* archiveLines(
        SELECT (${row})::text AS "row" FROM ${table} t WHERE ${column} = '${firmId}' ORDER BY ${order}`,
     );
     for (;;) {
-      const rows = await manager.query<{ row: string }[]>(`FETCH ${ROWS_AT_ONCE} FROM archived`);
+      const rows = await manager.query<{ row: string }[]>(
+        `FETCH ${rowsAtOnceOf(table)} FROM archived`,
+      );
       if (rows.length === 0) break;
       count.rows += rows.length;
       yield rows.map(({ row: text }) => `{"table":"${table}","row":${text}}\n`).join('');
