@@ -327,6 +327,14 @@ it('a sheet that is left is at both, with the link that leads to it', async () =
   await readEverywhere('Sheets');
 });
 
+it('what a household tells by that link is in the round, and where its causes are looked for', async () => {
+  const token = new URL(link!).pathname.split('/').at(-1);
+  await stage.ask('POST', `/shared/${token}/tellings`, {
+    document: { words: 'A puddle by the gate' },
+  });
+  await readEverywhere('What households tell');
+});
+
 it('units and telephone of the firm are on every screen that has one', async () => {
   await turnTo(desk, '/firm');
   await clickOn(desk, 'xpath/.//label[contains(., "US: gal/min")]');

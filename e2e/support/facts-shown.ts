@@ -152,6 +152,10 @@ export function factsShown({
       visit: see(of('/visit'), '[aria-label="Photos of this visit"] button', 'Under the pear'),
       property: see(property, '[aria-labelledby="photos"] button', 'Under the pear'),
     },
+    'What households tell': {
+      round: see('/round?whose=firm', '[data-telling]', 'A puddle by the gate'),
+      'something is wrong': at(of('/wrong'), 'A puddle by the gate'),
+    },
     'Planned visits and dues': {
       round: at('/round?whose=firm', 'Fence posts'),
       'weeks planned': at('/round/plan?whose=firm', 'Fence posts'),

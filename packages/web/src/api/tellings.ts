@@ -11,6 +11,8 @@ export const tellingsKey = [KEY];
 export const openTellingsQuery = queryOptions({
   queryKey: [KEY, 'open'],
   queryFn: () => request('get', '/api/tellings'),
+  // Whoever tells something is nobody's tab.
+  staleTime: 0,
   ...KEPT,
 });
 
@@ -19,6 +21,7 @@ export const tellingsQuery = (timerId: string) =>
   queryOptions({
     queryKey: [KEY, 'of', timerId],
     queryFn: () => request('get', '/api/timers/{timerId}/tellings', { path: { timerId } }),
+    staleTime: 0,
     ...KEPT,
   });
 

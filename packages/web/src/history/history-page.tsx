@@ -156,9 +156,7 @@ function Line({ one, timer, isTicked, onTick }: LineProps) {
         ) : (
           <Link to={to}>{said}</Link>
         )}
-        <span className={pageStyles['soft']}>
-          {[timer, by].filter(Boolean).map((part) => `, ${part}`)}
-        </span>
+        <span className={pageStyles['soft']}>{[timer, by].filter(Boolean).join(', ')}</span>
         {photo && <PhotoRow label={said} photos={[photo]} />}
       </div>
     </li>

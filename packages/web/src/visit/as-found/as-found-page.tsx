@@ -186,7 +186,7 @@ function Reading({ timer, blank, last }: ReadingProps) {
         responsive={false}
       />
       <div className={styles['as-found-body']} data-last={at === steps.length - 1}>
-        <div className="as-found-step">
+        <div className={styles['as-found-part']}>
           {at === 0 && (
             <ClockReading
               {...{ edit }}
@@ -204,8 +204,8 @@ function Reading({ timer, blank, last }: ReadingProps) {
               <WhatTheySaw timerId={timer.id} />
             </>
           )}
+          <ReadingPhotos {...{ timer, open }} copyId={reading.copyId} />
         </div>
-        <ReadingPhotos {...{ timer, open }} copyId={reading.copyId} />
         <AsFoundFindings plan={plan} isBegun={isBegun}>
           {at === steps.length - 1 && (
             <FixAllFound
