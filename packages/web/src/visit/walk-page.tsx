@@ -126,14 +126,14 @@ function Walk({ open, timer, inTimer: { plan } }: VisitHere) {
       />
       <Segmented
         block
-        aria-label="What runs"
+        aria-label="What runs: this station, a program, or all"
         value={what}
         options={[
-          { value: ONE, label: 'This station' },
+          { value: ONE, label: 'One', title: 'This station' },
           ...plan.programs
             .filter(({ runs }) => runs.length > 0)
-            .map(({ id }) => ({ value: id, label: `Program ${id}` })),
-          { value: ALL, label: 'All' },
+            .map(({ id }) => ({ value: id, label: id, title: `Program ${id}` })),
+          { value: ALL, label: 'All', title: 'All stations' },
         ]}
         onChange={setWhat}
       />
