@@ -76,10 +76,14 @@ it('a householder tells of Tuesday 14:10, and the round shows it with its likely
   const choices = await guest.$$('fieldset select');
   await choices[1]!.select(lastTuesday());
   await choices[2]!.select('1');
+  // What was begun without a time is not dropped, whatever is written beside it.
+  await guest.type('textarea', 'In broad ');
+  await clickButton(guest, 'Send it');
+  await waitForWords(guest, 'Say at which time water came, or write what you saw.');
   const [from, to] = await guest.$$('input[type="time"]');
   await from!.type('0210PM');
   await to!.type('0225PM');
-  await guest.type('textarea', 'In broad daylight!');
+  await guest.type('textarea', 'daylight!');
   expect(await axeFindings(guest)).toEqual([]);
   await clickButton(guest, 'Send it');
   await waitForWords(guest, 'Thank you: it has reached us.');
@@ -87,7 +91,7 @@ it('a householder tells of Tuesday 14:10, and the round shows it with its likely
   const page = await stage.newPage();
   await goTo(page, `${stage.url()}/round?whose=firm`);
   await waitForWords(page, 'In broad daylight!');
-  await waitForWords(page, '14:10 to 14:25: water at station 1');
+  await waitForWords(page, '14:10 to 14:25: watered, station 1');
   await waitForWords(page, 'Likely: The clock.');
   expect(await axeFindings(page)).toEqual([]);
 

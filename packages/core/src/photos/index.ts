@@ -1,5 +1,6 @@
 export {
   isOfStation,
+  isOfTimer,
   MOST_PINS,
   PHOTO_SUBJECTS,
   PhotoFacts,

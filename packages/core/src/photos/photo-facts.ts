@@ -39,6 +39,8 @@ export const SUBJECT_NAMES: Readonly<Record<PhotoSubject, string>> = {
 const OF_A_STATION: readonly PhotoSubject[] = ['head', 'valve-box'];
 const OF_THE_TIMER: readonly PhotoSubject[] = ['place', 'front', 'wiring', 'reading'];
 export const isOfStation = (subject: PhotoSubject): boolean => OF_A_STATION.includes(subject);
+/** Of the timer, and so of none of its stations. */
+export const isOfTimer = (subject: PhotoSubject): boolean => OF_THE_TIMER.includes(subject);
 
 export const MOST_PINS = 12;
 
@@ -70,7 +72,7 @@ export function readPhotoFacts(document: unknown): Result<PhotoFacts, readonly D
 function stationProblems({ about, station }: PhotoFacts): DocumentProblem[] {
   if (isOfStation(about) && station === null)
     return [{ path: 'station', message: 'is required: of which station is it?' }];
-  if (OF_THE_TIMER.includes(about) && station !== null)
+  if (isOfTimer(about) && station !== null)
     return [{ path: 'station', message: 'is of no use: it is of the timer' }];
   return [];
 }

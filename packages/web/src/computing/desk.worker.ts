@@ -1,5 +1,6 @@
 import type { DayNumber } from '@water-clock/core/civil-time';
 import { isTooMuch, nightOfHome } from '@water-clock/core/engine';
+import { secondsAYear } from '@water-clock/core/flows';
 import { check, timersOverlap, type Finding } from '@water-clock/core/findings';
 import { apartFromOthers, fixesOf, fixPreview, type FixPreview } from '@water-clock/core/fixes';
 import type { Plan } from '@water-clock/core/settings';
@@ -46,6 +47,16 @@ const worker = {
       return { week: timerWeek(asked) };
     } catch (error) {
       if (isTooMuch(error)) return { week: null };
+      throw error;
+    }
+  },
+
+  /** For how long each station waters in a year; null: it is too much to work out. */
+  aYear(plan: Plan, from: DayNumber): ReadonlyMap<number, number> | null {
+    try {
+      return secondsAYear(plan, from);
+    } catch (error) {
+      if (isTooMuch(error)) return null;
       throw error;
     }
   },

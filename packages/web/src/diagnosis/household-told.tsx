@@ -3,11 +3,12 @@ import { Alert, Button } from 'antd';
 import { tellingsQuery, type Told } from '../api/tellings';
 import { momentWords } from '../format/moment-words';
 import { useClock, useSay } from '../session/use-signed-in';
-import { sawWords } from '../timer-records/saw-words';
 import { withTold, type Story } from './story';
+import { toldWords, type StationName } from './told-words';
 
 interface HouseholdToldProps {
   readonly timerId: string;
+  readonly stations: readonly StationName[];
   readonly story: Story;
   readonly edit: (change: (story: Story) => Story) => void;
 }
@@ -15,7 +16,7 @@ interface HouseholdToldProps {
 const idOf = ({ id }: Told, index: number): string => `${id} ${index}`;
 
 /** What the household told and nobody has seen to: what it saw is taken over onto the week. */
-export function HouseholdTold({ timerId, story, edit }: HouseholdToldProps) {
+export function HouseholdTold({ timerId, stations, story, edit }: HouseholdToldProps) {
   const told = useQuery(tellingsQuery(timerId)).data ?? [];
   const clock = useClock();
   const say = useSay();
@@ -40,7 +41,7 @@ export function HouseholdTold({ timerId, story, edit }: HouseholdToldProps) {
           <>
             {one.document.words !== '' && <p>&ldquo;{one.document.words}&rdquo;</p>}
             {one.document.saw.map((saw) => (
-              <p key={`${saw.from} ${saw.station}`}>{say(sawWords(saw))}</p>
+              <p key={`${saw.from} ${saw.station}`}>{say(toldWords(saw, stations))}</p>
             ))}
           </>
         }

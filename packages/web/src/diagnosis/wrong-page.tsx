@@ -50,6 +50,7 @@ function Wrong({ timer, plan }: WrongProps) {
   const shown = Number(place.get('cause') ?? 0) || 0;
   const show = (index: number) => go({ cause: index === 0 ? undefined : String(index) });
   const found = answer?.found ?? null;
+  const stations = plan.stations.map(({ number, name = '' }) => ({ number, name }));
   return (
     <Page
       title="Something is wrong"
@@ -66,11 +67,11 @@ function Wrong({ timer, plan }: WrongProps) {
         </>
       }
     >
-      <HouseholdTold timerId={timer.id} {...{ story, edit }} />
+      <HouseholdTold timerId={timer.id} {...{ stations, story, edit }} />
       <div className={styles['wrong']}>
         <Telling
           {...{ story, edit, now }}
-          stations={plan.stations.map(({ number, name = '' }) => ({ number, name }))}
+          {...{ stations }}
           {...drawnOf(found, isAsked, shown)}
           firstCause={firstOf(found, isAsked)}
           onTold={() => show(0)}

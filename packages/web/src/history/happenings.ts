@@ -5,7 +5,7 @@ import type { Told } from '../api/tellings';
 import type { Job, VisitListing } from '../api/visits';
 import { REASON_NAMES } from '../copies/copy-words';
 import { photoWords, type ShownPhoto } from '../photos/photo-of';
-import { sawWords } from '../timer-records/saw-words';
+import { toldWords } from '../diagnosis/told-words';
 
 export const HAPPENING_KINDS = ['visit', 'copy', 'job', 'photo', 'sheet', 'telling'] as const;
 export type HappeningKind = (typeof HAPPENING_KINDS)[number];
@@ -31,6 +31,8 @@ export interface Happening {
   /** Where it stands as it was; absent: nowhere else. */
   readonly to?: string;
   readonly photo?: ShownPhoto;
+  /** Of a copy, which can be compared with another. */
+  readonly copyId?: string;
 }
 
 /** All that is known of a timer. */
@@ -63,7 +65,7 @@ const ofTimer = ({ timerId, visits, copies, sheets, tellings }: OfTimer): Happen
   ...copies.map(({ id, madeAt, number, reason, name, person }): Happening => ({
     ...{ key: `copy ${id}`, kind: 'copy', at: madeAt, timerId, by: person },
     words: `Copy № ${number}, ${REASON_NAMES[reason]}${name && `: ${name}`}`,
-    to: `/copies/${id}`,
+    ...{ to: `/copies/${id}`, copyId: id },
   })),
   ...sheets.map(({ id, madeAt, person }): Happening => ({
     ...{ key: `sheet ${id}`, kind: 'sheet', at: madeAt, timerId, by: person },
@@ -72,7 +74,9 @@ const ofTimer = ({ timerId, visits, copies, sheets, tellings }: OfTimer): Happen
   })),
   ...tellings.map(({ id, toldAt, document: { words, saw } }): Happening => ({
     ...{ key: `telling ${id}`, kind: 'telling', at: toldAt, timerId, by: '' },
-    words: [words && `“${words}”`, ...saw.map(sawWords)].filter(Boolean).join(' '),
+    words: [words && `“${words}”`, ...saw.map((one) => toldWords(one, []))]
+      .filter(Boolean)
+      .join(' '),
     to: `/timers/${timerId}/wrong`,
   })),
 ];

@@ -6,6 +6,7 @@ import { propertyQuery, timersOfPropertyQuery } from '../api/properties';
 import { momentWords } from '../format/moment-words';
 import { todayHere } from '../format/today';
 import { PhotoRow } from '../photos/photo-strip';
+import { useTimerIds } from '../photos/use-photos';
 import { useClock, useSay } from '../session/use-signed-in';
 import { Loaded } from '../ui/loaded';
 import { Page } from '../ui/page';
@@ -42,10 +43,7 @@ interface HistoryProps {
 const ALL = 'all';
 
 function History({ propertyId, home, timers }: HistoryProps) {
-  const all = useHappenings(
-    propertyId,
-    timers.map(({ id }) => id),
-  );
+  const all = useHappenings(propertyId, useTimerIds(propertyId));
   const [place, go] = usePlace();
   const navigate = useNavigate();
   const kind = HAPPENING_KINDS.find((one) => one === place.get('what')) ?? ALL;
@@ -54,7 +52,7 @@ function History({ propertyId, home, timers }: HistoryProps) {
   const shown = all?.filter(
     (one) => (kind === ALL || one.kind === kind) && (timer === ALL || one.timerId === timer),
   );
-  const pair = all?.filter(({ key }) => ticked.includes(key.replace(/^copy /, ''))) ?? [];
+  const pair = all?.filter(({ copyId }) => copyId !== undefined && ticked.includes(copyId)) ?? [];
   const canCompare = pair.length === 2 && pair[0]!.timerId === pair[1]!.timerId;
   const tick = (id: string) => {
     const others = ticked.filter((one) => one !== id);
@@ -118,8 +116,8 @@ function History({ propertyId, home, timers }: HistoryProps) {
               timer={
                 timers.length > 1 ? timers.find(({ id }) => id === one.timerId)?.name : undefined
               }
-              isTicked={ticked.includes(one.key.replace(/^copy /, ''))}
-              onTick={() => tick(one.key.replace(/^copy /, ''))}
+              ticked={ticked}
+              onTick={tick}
             />
           ))}
         </ol>
@@ -131,21 +129,26 @@ function History({ propertyId, home, timers }: HistoryProps) {
 interface LineProps {
   readonly one: Happening;
   readonly timer: string | undefined;
-  readonly isTicked: boolean;
-  readonly onTick: () => void;
+  /** Copies that are to be compared. */
+  readonly ticked: readonly string[];
+  readonly onTick: (copyId: string) => void;
 }
 
-function Line({ one, timer, isTicked, onTick }: LineProps) {
+function Line({ one, timer, ticked, onTick }: LineProps) {
   const clock = useClock();
   const say = useSay();
-  const { kind, at, words, by, to, photo } = one;
+  const { kind, at, words, by, to, photo, copyId } = one;
   const said = say(words);
   return (
     <li data-kind={kind}>
       <span className={pageStyles['soft']}>{momentWords(at, clock)}</span>
       <div>
-        {kind === 'copy' && (
-          <Checkbox aria-label={`Compare ${said}`} checked={isTicked} onChange={onTick} />
+        {copyId !== undefined && (
+          <Checkbox
+            aria-label={`Compare ${said}`}
+            checked={ticked.includes(copyId)}
+            onChange={() => onTick(copyId)}
+          />
         )}
         {to === undefined ? (
           <span>{said}</span>

@@ -48,7 +48,11 @@ function PastVisit({ stored, timer }: PastVisitProps) {
   const clock = useClock();
   const navigate = useNavigate();
   const visit = useMemo(() => visitOf(stored.entries), [stored]);
-  const photos = usePhotos(timer.property.id)?.filter(({ visitId }) => visitId === stored.id) ?? [];
+  const all = usePhotos(
+    timer.property.id,
+    useMemo(() => [timer.id], [timer.id]),
+  );
+  const photos = all?.filter(({ visitId }) => visitId === stored.id) ?? [];
   return (
     <Page
       title={`Visit of ${momentWords(stored.startedAt, clock)}`}

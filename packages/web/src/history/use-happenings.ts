@@ -1,5 +1,4 @@
 import { useQueries, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
 import { copiesQuery } from '../api/copies';
 import { sheetsQuery } from '../api/sheets';
 import { tellingsQuery } from '../api/tellings';
@@ -13,7 +12,7 @@ export function useHappenings(
   timerIds: readonly string[],
 ): readonly Happening[] | undefined {
   const jobs = useQuery(jobsQuery(propertyId)).data;
-  const photos = usePhotos(propertyId);
+  const photos = usePhotos(propertyId, timerIds);
   const visits = useQueries({ queries: timerIds.map((id) => visitsQuery(id)) });
   const copies = useQueries({ queries: timerIds.map((id) => copiesQuery(id)) });
   const sheets = useQueries({ queries: timerIds.map((id) => sheetsQuery(id)) });
@@ -26,10 +25,7 @@ export function useHappenings(
     ...(tellings[index]?.data && { tellings: tellings[index].data }),
   }));
   const whole = timers.every(isWhole) ? timers.filter(isWhole) : undefined;
-  return useMemo(
-    () => (jobs && photos && whole ? happeningsOf({ timers: whole, jobs, photos }) : undefined),
-    [jobs, photos, whole],
-  );
+  return jobs && photos && whole ? happeningsOf({ timers: whole, jobs, photos }) : undefined;
 }
 
 const isWhole = (timer: Partial<OfTimer> & { timerId: string }): timer is OfTimer =>

@@ -4,24 +4,23 @@ import {
   type PropertyFile,
 } from '@water-clock/core/property-file';
 import { unzip, zip, type AsyncZippable } from 'fflate';
-import { photosPath, pictureAddress, smallAddress } from '../api/photos';
+import { photosPath, pictureAddress, smallAddress, type PhotoFields } from '../api/photos';
 import { send } from '../api/client';
 import { base64Of } from './shrink';
 
 /** Of a file in an archive; what says that it is larger is not unpacked. */
 const MOST_FILE_BYTES = 5_000_000;
 const MOST_FILES = 5000;
-export const FILE_NAME = 'property.json';
-
-interface Progress {
-  readonly onDone?: (done: number, of: number) => void;
-}
+const FILE_NAME = 'property.json';
 
 const photosIn = ({ timers }: PropertyFile): PhotoInFile[] =>
   timers.flatMap(({ photos }) => photos);
 
+/** Tells how many are done, of how many. */
+type OnDone = (done: number, of: number) => void;
+
 /** A property file with its photos beside it, as one archive. */
-export async function archiveOf(file: PropertyFile, { onDone }: Progress = {}): Promise<Blob> {
+export async function archiveOf(file: PropertyFile, onDone: OnDone): Promise<Blob> {
   const parts: AsyncZippable = {
     [FILE_NAME]: new TextEncoder().encode(JSON.stringify(file, null, 2)),
   };
@@ -30,7 +29,7 @@ export async function archiveOf(file: PropertyFile, { onDone }: Progress = {}): 
     // Pictures are packed as they are.
     parts[picture] = [await bytesOf(pictureAddress(id)), { level: 0 }];
     parts[small] = [await bytesOf(smallAddress(id)), { level: 0 }];
-    onDone?.(index + 1, photos.length);
+    onDone(index + 1, photos.length);
   }
   const packed = await new Promise<Uint8Array>((resolve, reject) =>
     zip(parts, (error, bytes) => (error ? reject(error) : resolve(bytes))),
@@ -76,34 +75,48 @@ export async function unpacked(archive: Blob): Promise<Unpacked> {
   return { text: new TextDecoder().decode(file), files };
 }
 
+/** A photo of an archive, as the server takes it. */
+export interface PhotoToBring {
+  readonly timerInFile: string;
+  readonly body: Omit<PhotoFields, 'picture' | 'small'>;
+  readonly picture: Uint8Array;
+  readonly small: Uint8Array;
+}
+
+/**
+ * The photos of an archive; none where its file cannot be read, of which the server says why. Throws in words where
+ * one of them lacks its picture: then nothing of the archive is brought in.
+ */
+export function photosToBring({ text, files }: Unpacked): PhotoToBring[] {
+  const read = readPropertyFile(JSON.parse(text));
+  if (!read.ok) return [];
+  return read.value.timers.flatMap(({ id: timerInFile, photos }) =>
+    photos.map(({ id, takenAt, document, ...names }): PhotoToBring => {
+      const [picture, small] = [files[names.picture], files[names.small]];
+      if (!picture || !small) throw new Error(`${names.picture} is not in the archive.`);
+      return { timerInFile, body: { id, takenAt, document }, picture, small };
+    }),
+  );
+}
+
 /** Which timer one of a file is here. */
 interface BroughtIn {
   readonly inFile: string;
   readonly timerId: string;
 }
 
-/** Brings the photos of an archive in, one after the other; what is here already stays as it is. */
+/** Brings photos in, one after the other; what is here already stays as it is. */
 export async function bringPhotosIn(
-  { text, files }: Unpacked,
-  broughtIn: readonly BroughtIn[],
-  { onDone }: Progress = {},
+  photos: readonly PhotoToBring[],
+  timers: readonly BroughtIn[],
+  onDone: OnDone,
 ): Promise<void> {
-  const read = readPropertyFile(JSON.parse(text));
-  if (!read.ok) throw new Error('This is no property file.');
-  const all = read.value.timers.flatMap(({ id, photos }) =>
-    photos.map((photo) => ({
-      photo,
-      timerId: broughtIn.find(({ inFile }) => inFile === id)!.timerId,
-    })),
-  );
-  for (const [index, { photo, timerId }] of all.entries()) {
-    const [picture, small] = [files[photo.picture], files[photo.small]];
-    if (!picture || !small) throw new Error(`${photo.picture} is not in the archive.`);
-    const { id, takenAt, document } = photo;
+  for (const [index, { timerInFile, body, picture, small }] of photos.entries()) {
+    const { timerId } = timers.find(({ inFile }) => inFile === timerInFile)!;
     await send(`/api${photosPath(timerId)}`, {
       method: 'POST',
-      body: { id, takenAt, document, picture: base64Of(picture), small: base64Of(small) },
+      body: { ...body, picture: base64Of(picture), small: base64Of(small) },
     });
-    onDone?.(index + 1, all.length);
+    onDone(index + 1, photos.length);
   }
 }

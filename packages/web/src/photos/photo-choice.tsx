@@ -5,6 +5,8 @@ import { photoWords } from './photo-of';
 import pageStyles from '../ui/page.module.css';
 import styles from './photos.module.css';
 
+const NONE: readonly string[] = [];
+
 interface PhotoChoiceProps {
   readonly propertyId: string;
   readonly timerId: string;
@@ -14,8 +16,9 @@ interface PhotoChoiceProps {
 
 /** Photos of a timer, to be chosen for whoever has a link; nothing where there are none. */
 export function PhotoChoice({ propertyId, timerId, chosen, onChange }: PhotoChoiceProps) {
-  const photos = usePhotos(propertyId);
-  const own = photos?.filter((photo) => photo.timerId === timerId && !photo.isWaiting) ?? [];
+  // Those that wait on this device nobody else can be shown.
+  const photos = usePhotos(propertyId, NONE);
+  const own = photos?.filter((photo) => photo.timerId === timerId) ?? [];
   if (own.length === 0) return null;
   const toggle = (id: string) =>
     onChange(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);

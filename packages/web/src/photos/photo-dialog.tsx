@@ -1,5 +1,6 @@
 import {
   isOfStation,
+  isOfTimer,
   MOST_PINS,
   PHOTO_SUBJECTS,
   SUBJECT_NAMES,
@@ -28,8 +29,6 @@ interface PhotoDialogProps {
 const WIDTH = 980;
 const MOST_WORDS = 40;
 const MIDDLE: Place = { x: 0.5, y: 0.5 };
-/** Of the timer, and so of none of its stations. */
-const WITHOUT_STATION: readonly PhotoSubject[] = ['place', 'front', 'wiring', 'reading'];
 
 /** A photo, large: what it shows, a note, and pins on it. */
 export function PhotoDialog({ photo, onClose }: PhotoDialogProps) {
@@ -146,13 +145,11 @@ function Facts({ facts, set, setPin, onPlace }: FactsProps) {
             {...{ id }}
             value={about}
             options={PHOTO_SUBJECTS.map((value) => ({ value, label: SUBJECT_NAMES[value] }))}
-            onChange={(value) =>
-              set({ about: value, ...(WITHOUT_STATION.includes(value) && { station: null }) })
-            }
+            onChange={(value) => set({ about: value, ...(isOfTimer(value) && { station: null }) })}
           />
         )}
       </Field>
-      {!WITHOUT_STATION.includes(about) && (
+      {!isOfTimer(about) && (
         <Field label="Station">
           {(id) => (
             <NumberInput

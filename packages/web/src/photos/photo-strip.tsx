@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { later } from '../ui/later';
 import { momentWords } from '../format/moment-words';
 import { useClock, useMayChange } from '../session/use-signed-in';
@@ -65,7 +65,11 @@ interface PhotoStripProps {
 
 /** The photos of something, and the way to take another. */
 export function PhotoStrip({ propertyId, label, isShown, of, words }: PhotoStripProps) {
-  const photos = usePhotos(propertyId);
+  const { timerId } = of;
+  const photos = usePhotos(
+    propertyId,
+    useMemo(() => [timerId], [timerId]),
+  );
   const mayChange = useMayChange();
   const shown = photos?.filter(isShown) ?? [];
   if (!mayChange && shown.length === 0) return null;

@@ -12,7 +12,7 @@ import { usePlace } from '../ui/use-place';
 import { AddPhotos } from './add-photos';
 import type { ShownPhoto } from './photo-of';
 import { PhotoRow } from './photo-strip';
-import { usePhotos } from './use-photos';
+import { usePhotos, useTimerIds } from './use-photos';
 import pageStyles from '../ui/page.module.css';
 import styles from './photos.module.css';
 
@@ -24,7 +24,7 @@ export function PhotosPage() {
   const { propertyId = '' } = useParams();
   const property = useQuery(propertyQuery(propertyId));
   const timers = useQuery(timersOfPropertyQuery(propertyId, todayHere()));
-  const photos = usePhotos(propertyId);
+  const photos = usePhotos(propertyId, useTimerIds(propertyId));
   const [search, goTo] = usePlace();
   const about = search.get('about') ?? ALL;
   const mayChange = useMayChange();

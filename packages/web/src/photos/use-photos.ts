@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import type { PhotoFacts } from '@water-clock/core/photos';
 import { App } from 'antd';
+import { timersOfPropertyQuery } from '../api/properties';
+import { todayHere } from '../format/today';
 import { useMemo } from 'react';
 import {
   lastPhotosQuery,
@@ -18,10 +20,14 @@ import { useSignedIn } from '../session/use-signed-in';
 import { photoWords, withWaiting, type PhotoOf, type ShownPhoto } from './photo-of';
 import { shrink } from './shrink';
 
-const POST = 'POST';
-
-/** The photos at a home, those that wait on this device among them; undefined until they have come. */
-export function usePhotos(propertyId: string): readonly ShownPhoto[] | undefined {
+/**
+ * The photos at a home, and those of some of its timers that wait on this device; undefined until they have come.
+ * `timerIds` stays the same list while it says the same.
+ */
+export function usePhotos(
+  propertyId: string,
+  timerIds: readonly string[],
+): readonly ShownPhoto[] | undefined {
   const { person } = useSignedIn();
   const { data, isError } = useQuery(photosQuery(propertyId));
   const items = useOutbox();
@@ -29,9 +35,14 @@ export function usePhotos(propertyId: string): readonly ShownPhoto[] | undefined
     // Without signal, and before they were ever asked for, there are those of this device.
     const stored = data ?? (isError ? [] : undefined);
     if (!stored) return undefined;
-    const timerIds = new Set(items.map(({ lane }) => lane));
-    return withWaiting(stored, items, [...timerIds], person.name);
-  }, [data, isError, items, person.name]);
+    return withWaiting(stored, items, timerIds, person.name);
+  }, [data, isError, items, timerIds, person.name]);
+}
+
+/** The timers of a home, as they are asked for anyway. */
+export function useTimerIds(propertyId: string): readonly string[] {
+  const { data } = useQuery(timersOfPropertyQuery(propertyId, todayHere()));
+  return useMemo(() => (data ?? []).map(({ id }) => id), [data]);
 }
 
 /** The last photos at a home, those that wait on this device among them, and how many there are in all. */
@@ -60,7 +71,8 @@ export function useKeepPhotos(of: PhotoOf) {
         const takenAt = new Date(Math.min(Date.now(), file.lastModified)).toISOString();
         const body: PhotoFields = { id, document, takenAt, ...made, ...belongs };
         await sendLater({
-          ...{ id, lane: timerId, method: POST, path: photosPath(timerId), body },
+          method: 'POST',
+          ...{ id, lane: timerId, path: photosPath(timerId), body },
           ...{ words: `A photo: ${photoWords({ document })}`, touches: [photosKey] },
         });
       } catch (error) {

@@ -7,7 +7,7 @@ import { ApiError } from '../api/client';
 import { importProperty, previewImport, propertiesKey, type ImportAnswer } from '../api/properties';
 import { photosKey } from '../api/photos';
 import { useWrite } from '../api/use-write';
-import type { Unpacked } from '../photos/photo-archive';
+import type { PhotoToBring } from '../photos/photo-archive';
 import { FileButton } from '../ui/file-button';
 import styles from './properties-page.module.css';
 import pageStyles from '../ui/page.module.css';
@@ -15,8 +15,8 @@ import pageStyles from '../ui/page.module.css';
 interface Looked {
   readonly document: unknown;
   readonly answer: ImportAnswer;
-  /** Of an archive, what lies beside the file. */
-  readonly unpacked: Unpacked | null;
+  /** Those that lie beside the file in its archive. */
+  readonly photos: readonly PhotoToBring[];
 }
 
 /** Brings a property file in, after showing what it would add or change. */
@@ -28,13 +28,13 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
   const [done, setDone] = useState<string | null>(null);
   const importing = useWrite(
     'import-property',
-    async ({ document, unpacked }: Looked) => {
+    async ({ document, photos }: Looked) => {
       const answer = await importProperty(document);
-      if (unpacked) {
+      if (photos.length > 0) {
         const { bringPhotosIn } = await import('../photos/photo-archive');
-        await bringPhotosIn(unpacked, answer.timers, {
-          onDone: (count, of) => setDone(`${count} of ${of} photos`),
-        });
+        await bringPhotosIn(photos, answer.timers, (count, of) =>
+          setDone(`${count} of ${of} photos`),
+        );
       }
       return answer;
     },
@@ -45,12 +45,14 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
     setLooked(null);
     setTrouble(null);
     void import('../photos/photo-archive')
-      .then(({ unpacked }) => unpacked(file))
-      .then((all) => look(all.text, all))
+      .then(async ({ unpacked, photosToBring }) => {
+        const all = await unpacked(file);
+        await look(all.text, photosToBring(all));
+      })
       .catch(setTrouble);
     return true;
   };
-  const look = async (text: string, unpacked: Unpacked | null = null) => {
+  const look = async (text: string, photos: readonly PhotoToBring[] = []) => {
     setLooked(null);
     setTrouble(null);
     importing.reset();
@@ -63,7 +65,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
       return;
     }
     const seen = await looking.write(document);
-    if (seen) setLooked({ document, unpacked, answer: seen.answer });
+    if (seen) setLooked({ document, photos, answer: seen.answer });
   };
   const bringIn = async (all: Looked) => {
     const brought = await importing.write(all);
@@ -71,7 +73,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
   };
   const refused = trouble ?? looking.error ?? importing.error;
   const changes = looked?.answer.changes ?? [];
-  const photos = looked?.unpacked ? Object.keys(looked.unpacked.files).length >> 1 : 0;
+  const photos = looked?.photos.length ?? 0;
   return (
     <Dialog
       open

@@ -80,19 +80,23 @@ function PropertySheets({ property }: { property: Property }) {
       cancelText: 'Keep it in the list',
       onOk: () => archive(true),
     });
-  const [isSaving, setSaving] = useState(false);
+  /** How far an export is; null: none is under way. */
+  const [exporting, setExporting] = useState<string | null>(null);
   const save = async (withPhotos: boolean) => {
-    setSaving(true);
+    setExporting('Export');
     try {
       const file = await propertyFile(id);
       if (withPhotos) {
         const { archiveOf } = await import('../photos/photo-archive');
-        downloadBlob(`${fileNameOf(name)}.property.zip`, await archiveOf(file));
+        downloadBlob(
+          `${fileNameOf(name)}.property.zip`,
+          await archiveOf(file, (done, of) => setExporting(`Photo ${done} of ${of}`)),
+        );
       } else downloadText(`${fileNameOf(name)}.property.json`, JSON.stringify(file, null, 2));
     } catch (error) {
       void message.error(troubleInWords(error));
     }
-    setSaving(false);
+    setExporting(null);
   };
   return (
     <Page
@@ -114,7 +118,7 @@ function PropertySheets({ property }: { property: Property }) {
               onClick: ({ key }) => void save(key === 'photos'),
             }}
           >
-            <Button loading={isSaving}>Export</Button>
+            <Button loading={exporting !== null}>{exporting ?? 'Export'}</Button>
           </Dropdown>
           <Button
             {...(!mayChange && { type: 'primary' as const })}

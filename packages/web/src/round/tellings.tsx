@@ -6,7 +6,7 @@ import { useWrite } from '../api/use-write';
 import { momentWords } from '../format/moment-words';
 import { useClock, useSay } from '../session/use-signed-in';
 import { CAUSE_NAMES } from '../diagnosis/cause-names';
-import { sawWords } from '../timer-records/saw-words';
+import { toldWords } from '../diagnosis/told-words';
 import pageStyles from '../ui/page.module.css';
 import styles from './round.module.css';
 
@@ -64,7 +64,7 @@ function TellingLine({ told, isClosing, onClose, onPlan }: TellingLineProps) {
       {document.words !== '' && <p className={styles['told']}>&ldquo;{document.words}&rdquo;</p>}
       {document.saw.map((saw) => (
         <p key={`${saw.from} ${saw.station}`} className={styles['told']}>
-          {say(sawWords(saw))}
+          {say(toldWords(saw, []))}
         </p>
       ))}
       {first && (

@@ -42,7 +42,11 @@ export function TellUs({ token, sheet, language }: TellUsProps) {
   const send = async (event: SyntheticEvent) => {
     event.preventDefault();
     const saw = entered.flatMap(sawOf);
-    if (saw.length === 0 && words.trim() === '') {
+    // What was begun and has no time would be lost.
+    const isBegun = entered.some(
+      (one) => sawOf(one).length === 0 && JSON.stringify(one) !== JSON.stringify(blank),
+    );
+    if (isBegun || (saw.length === 0 && words.trim() === '')) {
       setFault(labels.tellNothing);
       return;
     }
@@ -176,13 +180,15 @@ function SawFields({ one, sheet, language, onChange }: SawFieldsProps) {
   );
 }
 
+const dayAfter = (day: string): string => formatDate(addDays(parseDate(day)!, 1));
+
 /** As it is told; nothing where no time of it is known. An end before its beginning is on the next day. */
 function sawOf({ what, day, from, to, station }: Entered): Saw[] {
   const where = { station: station === '' ? null : Number(station) };
   if (what === 'dry')
-    return [{ what: 'dry', from: `${day}T00:00:00`, to: `${day}T23:59:00`, ...where }];
+    return [{ what: 'dry', from: `${day}T00:00:00`, to: `${dayAfter(day)}T00:00:00`, ...where }];
   if (from === '') return [];
-  const lastDay = to !== '' && to < from ? formatDate(addDays(parseDate(day)!, 1)) : day;
+  const lastDay = to !== '' && to < from ? dayAfter(day) : day;
   return [
     {
       ...{ what: 'watered', from: `${day}T${from}:00` },

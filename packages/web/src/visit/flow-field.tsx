@@ -1,14 +1,11 @@
-import { parseDate } from '@water-clock/core/civil-time';
-import { secondsAYear } from '@water-clock/core/flows';
 import type { Plan } from '@water-clock/core/settings';
 import { Checkbox } from 'antd';
 import { FlowInput } from './flow-input';
-import { useMemo } from 'react';
 import { shownAmount, type Quantity } from '../format/quantities';
-import { todayHere } from '../format/today';
 import { useQuantity } from '../session/use-signed-in';
 import { grouped } from '../water/stations-table';
 import type { OpenVisit } from '../timer-records/use-visit';
+import { useYearOfStations } from '../computing/use-year-of-stations';
 import { later } from '../ui/later';
 import { flowWords, pressureWords } from './flow-words';
 import { flowOf, type FlowTyped } from './station-seen';
@@ -78,8 +75,9 @@ const A_MINUTE = 60;
 /** What a station takes in a year, as the timer is set now. */
 function AYear({ plan, station, lpm }: AYearProps) {
   const volume = useQuantity('volume');
-  const seconds = useMemo(() => secondsAYear(plan, parseDate(todayHere())!), [plan]);
-  const litres = ((seconds.get(station) ?? 0) / A_MINUTE) * lpm;
+  const year = useYearOfStations(plan);
+  if (!year) return null;
+  const litres = ((year.get(station) ?? 0) / A_MINUTE) * lpm;
   return (
     <p className={pageStyles['soft']}>
       At today&rsquo;s settings it takes {grouped(litres / volume.inSi)} {volume.label} a year.

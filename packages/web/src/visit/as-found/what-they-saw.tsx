@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { tellingsQuery } from '../../api/tellings';
 import { momentWords } from '../../format/moment-words';
 import { useClock, useSay } from '../../session/use-signed-in';
-import { sawWords } from '../../timer-records/saw-words';
+import { toldWords } from '../../diagnosis/told-words';
 import pageStyles from '../../ui/page.module.css';
 
 /** What whoever lives here saw of its water, and the way to what would explain it. */
@@ -23,7 +23,7 @@ export function WhatTheySaw({ timerId }: { readonly timerId: string }) {
       {told.map(({ id, toldAt, document: { words, saw } }) => (
         <p key={id}>
           <span className={pageStyles['soft']}>{momentWords(toldAt, clock)}: </span>
-          {[words && `“${words}”`, ...saw.map((one) => say(sawWords(one)))]
+          {[words && `“${words}”`, ...saw.map((one) => say(toldWords(one, [])))]
             .filter(Boolean)
             .join(' ')}
         </p>
