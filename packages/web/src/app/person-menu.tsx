@@ -41,6 +41,8 @@ export function PersonMenu() {
   const leave = async () => {
     if (!(await out.write())) return;
     await navigate('/sign-in');
+    // What is on its way is nobody's any more.
+    await client.cancelQueries();
     client.clear();
     // Nothing of any home stays on the device.
     await Promise.all([forgetQueries(), outbox.forget(person.id)]);
@@ -65,6 +67,7 @@ export function PersonMenu() {
   const workFor = async (personId: string) => {
     if (!(await over.write(personId))) return;
     // What the other firm's homes are is not this one's to see; what waits is sent when one is back.
+    await client.cancelQueries();
     await forgetQueries();
     window.location.assign('/');
   };

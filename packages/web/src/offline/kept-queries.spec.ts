@@ -43,12 +43,27 @@ const onDevice = () => keys(createStore('water-clock-answers', 'answers'));
 const untilThere = (count: number) =>
   waitFor(async () => expect(await onDevice()).toHaveLength(count));
 
-beforeEach(forgetQueries);
+beforeEach(async () => {
+  await forgetQueries();
+  // What is asked for in the same moment would count as forgotten.
+  await new Promise((done) => setTimeout(done, 5));
+});
 
 it('an answer is there without signal when the application is opened again', async () => {
   expect(await opened().query(asking(there('three copies')))).toBe('three copies');
   await untilThere(1);
   expect(await shown(asking(noSignal))).toBe('three copies');
+});
+
+it('an answer that was on its way to the device when all was forgotten stays off it', async () => {
+  await opened().query(asking(there('three copies')));
+  await forgetQueries();
+  // It would be written a moment after the answer is there.
+  await new Promise((done) => setTimeout(done, 100));
+  expect(await onDevice()).toEqual([]);
+  // What is asked for afterwards is kept again.
+  await opened().query(asking(there('four copies')));
+  await untilThere(1);
 });
 
 it('what is kept is shown at once, and asked for again all the same', async () => {

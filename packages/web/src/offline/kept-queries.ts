@@ -10,12 +10,20 @@ const SHAPE = '10';
 
 const nothing = (): undefined => undefined;
 
+/** When all was forgotten last: what is older and still on its way to the device does not come onto it. */
+let forgottenAt = 0;
+const FORGOTTEN = '';
+
 const persister = experimental_createQueryPersister({
   storage: {
     getItem: (key) => get<string>(key, STORE).catch(nothing),
-    setItem: (key, value) => set(key, value, STORE).catch(nothing),
+    setItem: async (key, value) => {
+      if (value !== FORGOTTEN) await set(key, value, STORE).catch(nothing);
+    },
     removeItem: (key) => del(key, STORE).catch(nothing),
   },
+  serialize: (query) =>
+    query.state.dataUpdatedAt <= forgottenAt ? FORGOTTEN : JSON.stringify(query),
   buster: SHAPE,
   maxAge: Infinity,
   prefix: 'answer',
@@ -78,4 +86,7 @@ export async function keepAnswer(
 }
 
 /** Whoever signs in next finds nothing of the one before. */
-export const forgetQueries = (): Promise<void> => clear(STORE).catch(nothing);
+export function forgetQueries(): Promise<void> {
+  forgottenAt = Date.now();
+  return clear(STORE).catch(nothing);
+}
