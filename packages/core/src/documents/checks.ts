@@ -70,6 +70,12 @@ export const Flag = (): PropertyDecorator =>
 export const WholeNumber = (min: number, max = Number.MAX_SAFE_INTEGER): PropertyDecorator =>
   check('wholeNumber', isWhole(min, max), wholeSays(min, max), wholeSchema(min, max));
 
+/** So far does a column count that the next one still fits into. */
+const LARGEST_STORED = 2 ** 31 - 2;
+
+/** A number that a table counts up: the version of a row, or the number of a copy. */
+export const StoredVersion = (): PropertyDecorator => WholeNumber(1, LARGEST_STORED);
+
 /** A number from `min` to `max`, both included; fractions are welcome. */
 export const Amount = (min: number, max = Number.MAX_VALUE): PropertyDecorator =>
   check(

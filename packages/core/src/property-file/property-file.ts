@@ -12,7 +12,7 @@ import {
   TimeZone,
   Uuid,
   UtcMoment,
-  WholeNumber,
+  StoredVersion,
 } from '../documents/index.js';
 import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from './household-language.js';
 import { PhotoFacts } from '../photos/index.js';
@@ -57,7 +57,7 @@ export class PropertyFacts {
 
 /** One saved copy of a timer's settings. */
 export class CopyInFile {
-  @WholeNumber(1) number!: number;
+  @StoredVersion() number!: number;
   @Text() name = '';
   @OneOf(COPY_REASONS) reason!: CopyReason;
   /** Who saved it. */
@@ -89,7 +89,7 @@ export class TimerInFile {
   @Anything() yard!: Yard;
   @NestedList(() => CopyInFile) copies: CopyInFile[] = [];
   /** The number of the copy that is believed to be in the timer. */
-  @Optional() @WholeNumber(1) copyInTimer?: number;
+  @Optional() @StoredVersion() copyInTimer?: number;
   @NestedList(() => PhotoInFile) photos: PhotoInFile[] = [];
   /** The timer holds a backup of its own. */
   @Optional() @Flag() hasOwnBackup?: boolean;

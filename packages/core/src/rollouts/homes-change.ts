@@ -4,6 +4,7 @@ import {
   pathWithin,
   readObject,
   ROOT_PATH,
+  StoredVersion,
   TimeOfDay,
   Uuid,
   WholeNumber,
@@ -20,7 +21,7 @@ export class RulesChange {
   @OneOf(['rules']) kind = 'rules' as const;
   @Uuid() ruleSetId!: string;
   /** Of the stored rules that it was made from. */
-  @WholeNumber(1) version!: number;
+  @StoredVersion() version!: number;
   @Nested(() => RuleSet) document!: RuleSet;
 }
 
@@ -29,7 +30,7 @@ export class CapabilityChange {
   @OneOf(['timer-type']) kind = 'timer-type' as const;
   @Uuid() timerTypeId!: string;
   /** Of the stored type that it was made from. */
-  @WholeNumber(1) version!: number;
+  @StoredVersion() version!: number;
   @Nested(() => TimerCapability) capability!: TimerCapability;
 }
 

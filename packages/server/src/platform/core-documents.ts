@@ -1,6 +1,6 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { schemaOf, WholeNumber, type DocumentClass } from '@water-clock/core/documents';
+import { schemaOf, StoredVersion, type DocumentClass } from '@water-clock/core/documents';
 import { Spans } from '@water-clock/core/dues';
 import { RuleSet } from '@water-clock/core/local-rules';
 import { Customary } from '@water-clock/core/needs';
@@ -125,7 +125,7 @@ export function withDocument(document: CoreDocument) {
 export function changeOfDocument(document: CoreDocument) {
   class Change extends withDocument(document) {
     @ApiProperty({ example: 1, description: 'The version that the change was made from' })
-    @WholeNumber(1)
+    @StoredVersion()
     version!: number;
   }
   return Change;

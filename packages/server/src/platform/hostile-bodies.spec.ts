@@ -196,3 +196,16 @@ it('leaves a document to the core: nothing else goes through its fields', async 
       errors: [{ path: 'document', message: 'is required' }],
     });
 });
+
+it('a version beyond what a column counts to is bad input', async () => {
+  const { body: home } = await person.agent.post('/api/properties').send({ name: 'Reed house' });
+  const path = `/api/properties/${home.id}`;
+  for (const version of [2 ** 31 - 1, 2 ** 31, Number.MAX_SAFE_INTEGER]) {
+    const { body } = await person.agent.put(path).send({ name: 'Reed', version }).expect(422);
+    expect(body.errors).toMatchObject([{ path: 'version' }]);
+  }
+  await person.agent
+    .put(path)
+    .send({ name: 'Reed', version: 2 ** 31 - 2 })
+    .expect(409);
+});

@@ -7,6 +7,7 @@ import {
   ListOfWhole,
   OneOf,
   Optional,
+  StoredVersion,
   TimeZone,
   WholeNumber,
 } from '@water-clock/core/documents';
@@ -127,7 +128,7 @@ export class NewProperty extends PropertyFields {
 export class PropertyChange extends PropertyFields {
   /** The version that the change was made from. */
   @ApiProperty({ example: 1 })
-  @WholeNumber(1)
+  @StoredVersion()
   version!: number;
 }
 

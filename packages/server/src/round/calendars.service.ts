@@ -6,6 +6,7 @@ import type { SignedIn } from '../people/signed-in.js';
 import { newToken, tokenHash } from '../people/tokens.js';
 import { notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
+import { Person } from '../schema/person.entity.js';
 import { CalendarLink } from '../schema/calendar-link.entity.js';
 import { PlannedVisit } from '../schema/planned-visit.entity.js';
 import type { CalendarLinkAnswer, NewCalendarLinkAnswer } from './calendar.dto.js';
@@ -30,6 +31,11 @@ export class CalendarsService {
     const { firmId, id: personId } = person;
     const token = newToken();
     const row = await transact(this.source, async (manager) => {
+      // One after the other, where two are asked for at the same moment.
+      await manager.findOne(Person, {
+        ...{ select: { id: true }, where: { id: personId } },
+        lock: { mode: 'pessimistic_write' },
+      });
       await manager.update(
         CalendarLink,
         { firmId, personId, withdrawnAt: IsNull() },

@@ -1,5 +1,12 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { CivilDay, OneOf, Optional, Uuid, WholeNumber } from '@water-clock/core/documents';
+import {
+  CivilDay,
+  OneOf,
+  Optional,
+  StoredVersion,
+  Uuid,
+  WholeNumber,
+} from '@water-clock/core/documents';
 import { ArrayMaxSize, IsArray, IsString, IsUUID, MaxLength } from 'class-validator';
 import { TimerOfProperty } from '../properties/property.dto.js';
 
@@ -47,7 +54,7 @@ export class NewPlannedVisit extends PlannedVisitFields {
 export class PlannedVisitChange extends PlannedVisitFields {
   /** The version that the change was made from. */
   @ApiProperty({ example: 1 })
-  @WholeNumber(1)
+  @StoredVersion()
   version!: number;
 }
 

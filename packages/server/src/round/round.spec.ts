@@ -238,3 +238,15 @@ it('a secret link leads to the calendar of one person, where and when alone, unt
   await by.agent.delete('/api/calendar-link').expect(204);
   await calendar(other).expect(404);
 });
+
+it('calendar links that are asked for at the same moment are made one after the other: one leads on', async () => {
+  const by = await server.signIn('technician');
+  const asked = Array.from({ length: 6 }, () => by.agent.post('/api/calendar-link').send({}));
+  const all = await Promise.all(asked);
+  expect(all.map(({ status }) => status)).toEqual(Array(6).fill(201));
+  const [{ left }] = await server.source.query(
+    'SELECT count(*)::integer AS left FROM calendar_links WHERE person_id = $1 AND withdrawn_at IS NULL',
+    [by.id],
+  );
+  expect(left).toBe(1);
+});

@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { CivilDay, WholeNumber } from '@water-clock/core/documents';
+import { CivilDay, StoredVersion } from '@water-clock/core/documents';
 import type { TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
 import { IsNotEmpty, IsString, MaxLength } from 'class-validator';
 import { ApiDocument, DocumentField, OptionalDocumentField } from '../platform/core-documents.js';
@@ -26,7 +26,7 @@ export class TimerTypeFields {
 export class TimerTypeChange extends TimerTypeFields {
   /** The version that the change was made from. */
   @ApiProperty({ example: 1 })
-  @WholeNumber(1)
+  @StoredVersion()
   version!: number;
 }
 

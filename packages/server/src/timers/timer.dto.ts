@@ -5,7 +5,7 @@ import {
   Flag,
   OneOf,
   Optional,
-  WholeNumber,
+  StoredVersion,
 } from '@water-clock/core/documents';
 import type { Plan } from '@water-clock/core/settings';
 import { GENERIC_TYPES, type TimerHandling } from '@water-clock/core/timer-types';
@@ -86,7 +86,7 @@ const MOST_HOLDS = 20;
 export class HoldsChange {
   /** The version of the settings that it was made from. */
   @ApiProperty({ example: 1 })
-  @WholeNumber(1)
+  @StoredVersion()
   version!: number;
 
   @ApiProperty({ type: [Hold] })

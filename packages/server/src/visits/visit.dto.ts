@@ -4,6 +4,7 @@ import {
   CivilDay,
   Flag,
   Optional,
+  StoredVersion,
   UtcMoment,
   Uuid,
   WholeNumber,
@@ -119,7 +120,7 @@ export class JobOfFirm extends JobAnswer {
 export class JobWork {
   /** The version that the change was made from. */
   @ApiProperty({ example: 1 })
-  @WholeNumber(1)
+  @StoredVersion()
   version!: number;
 
   @ApiProperty({ default: '' })
