@@ -501,6 +501,15 @@ const EXERCISES: Record<WriteName, Exercise> = {
       return button('Save the spans');
     },
   },
+  'change-coil-limits': {
+    sends: 'PUT /firm/coil-limits',
+    come: async (page) => {
+      await open(page, '/firm');
+      await fill(page, field('Fine up to, Ω, mains timers'), '70');
+      await page.keyboard.press('Tab');
+      return button('Save the limits');
+    },
+  },
   'add-copy': {
     sends: 'POST /timers/*/copies',
     come: async (page) => {

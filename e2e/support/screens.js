@@ -110,6 +110,12 @@ export const SCREENS = [
     VISITED,
   ),
   screen('keying in', '/timers/TIMER/visit/key-in', '[data-key]', VISITED),
+  screen(
+    'the circuits of a timer',
+    '/timers/TIMER/visit/circuits',
+    'ol[aria-label="Circuits of the stations"]',
+    VISITED,
+  ),
   screen('the walk', '/timers/TIMER/visit/walk', 'ol[aria-label="Stations"]', VISITED),
   screen('what is left behind', '/timers/TIMER/visit/leave', 'article[data-paper]', VISITED),
   screen('a copy', '/copies/COPY', 'main table'),

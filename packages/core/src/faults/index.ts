@@ -5,8 +5,12 @@ export {
   type ElectricalCode,
   type ElectricalFault,
   type TerminalReading,
-  type Wiring,
 } from './electrical/index.js';
+export { HARDWARE_CODES, type HardwareCode } from './hardware-code.js';
+export { hardwareFault, hardwareFaultsOf } from './hardware.js';
+export type { HardwareFault, Wiring } from './hardware-fault.js';
+export { CIRCUITS, LAMPS, type Circuit, type Lamp } from './circuits.js';
+export { suspectsOf, type CircuitsFound, type Suspect } from './suspects.js';
 export { FAULT_CODES } from './fault.js';
 export type { Fault, FaultCode, FaultOf, HandPiece, HandRun } from './fault.js';
 export type { SeenWater } from './fault-kind.js';

@@ -2,7 +2,9 @@ import {
   Amount,
   Flag,
   ListOfChoices,
+  ListOfWhole,
   Nested,
+  NestedList,
   OneOf,
   Optional,
   readObject,
@@ -12,11 +14,23 @@ import {
   type DocumentProblem,
 } from '../documents/index.js';
 import { Seen, seenProblems } from '../diagnosis/index.js';
-import { FAULT_CODES, type FaultCode } from '../faults/index.js';
+import {
+  CIRCUITS,
+  FAULT_CODES,
+  HARDWARE_CODES,
+  LAMPS,
+  type Circuit,
+  type FaultCode,
+  type HardwareCode,
+  type Lamp,
+} from '../faults/index.js';
 import { err, ok, type Result, fieldOf, keysOf } from '../kernel/index.js';
 import { LONGEST_SECONDS } from '../timer-types/index.js';
 import { STATION_FAULTS, type StationFault } from './station-faults.js';
 import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
+
+/** More than any timer has. */
+const MOST_STATIONS = 256;
 
 export const STEP_STATES = ['open', 'done', 'skipped'] as const;
 export type StepState = (typeof STEP_STATES)[number];
@@ -41,7 +55,7 @@ export class KeyInEntry {
 /** A station was seen running, or measured. */
 export class StationEntry {
   @OneOf(['station']) kind = 'station' as const;
-  @WholeNumber(1, 256) station!: number;
+  @WholeNumber(1, MOST_STATIONS) station!: number;
   /** None: it is fine. */
   @ListOfChoices(STATION_FAULTS) faults: StationFault[] = [];
   @Text() note = '';
@@ -80,7 +94,7 @@ export class CauseEntry {
   @OneOf(['cause']) kind = 'cause' as const;
   @OneOf(FAULT_CODES) code!: FaultCode;
   /** Of which station or program it is, where it is of one. */
-  @Optional() @WholeNumber(1, 256) station?: number;
+  @Optional() @WholeNumber(1, MOST_STATIONS) station?: number;
   @Optional() @Text() program?: string;
   /** What happens, in words. */
   @Text() says!: string;
@@ -89,7 +103,33 @@ export class CauseEntry {
   @Nested(() => Seen) seen!: Seen;
 }
 
-export type VisitEntry = StepEntry | KeyInEntry | StationEntry | CareEntry | CauseEntry;
+/** What a check of a station's circuit showed. */
+export class CircuitAt {
+  @WholeNumber(1, MOST_STATIONS) station!: number;
+  @OneOf(CIRCUITS) circuit!: Circuit;
+}
+
+/** The circuits were checked in one pass, and what the timer says itself; it takes the place of a check before. */
+export class CircuitsEntry {
+  @OneOf(['circuits']) kind = 'circuits' as const;
+  @NestedList(() => CircuitAt) circuits: CircuitAt[] = [];
+  /** Of the pump relay or the master valve. */
+  @Optional() @OneOf(CIRCUITS) pump?: Circuit;
+  @OneOf(LAMPS) lamp: Lamp = 'none';
+}
+
+/** Something of the timer, its wires or what hangs on them is broken, or it was not that after all. */
+export class HardwareEntry {
+  @OneOf(['hardware']) kind = 'hardware' as const;
+  @OneOf(HARDWARE_CODES) code!: HardwareCode;
+  /** Which stay shut by it; none: it is of the timer as a whole. */
+  @ListOfWhole(1, MOST_STATIONS) stations: number[] = [];
+  @Text() note = '';
+  @Flag() isFound!: boolean;
+}
+
+export type VisitEntry =
+  StepEntry | KeyInEntry | StationEntry | CareEntry | CauseEntry | CircuitsEntry | HardwareEntry;
 
 const ENTRIES = {
   step: StepEntry,
@@ -97,6 +137,8 @@ const ENTRIES = {
   station: StationEntry,
   care: CareEntry,
   cause: CauseEntry,
+  circuits: CircuitsEntry,
+  hardware: HardwareEntry,
 };
 
 export const VISIT_ENTRIES = Object.values(ENTRIES);

@@ -1,5 +1,10 @@
+export { circuitsInWords } from './circuits-in-words.js';
 export {
+  circuitOf,
+  CoilLimits,
   judgeReading,
+  OhmLimits,
+  readCoilLimits,
   VERDICT_NAMES,
   type ElectricalReading,
   type ElectricalVerdict,
@@ -9,6 +14,9 @@ export {
   CareEntry,
   CauseEntry,
   CARES,
+  CircuitAt,
+  CircuitsEntry,
+  HardwareEntry,
   KeyInEntry,
   readEntry,
   STEP_STATES,
@@ -19,6 +27,14 @@ export {
   type StepState,
   type VisitEntry,
 } from './entry.js';
+export {
+  JOB_FAULTS,
+  jobFaultName,
+  jobInWords,
+  stationsInWords,
+  type JobFault,
+  type JobPlace,
+} from './job-faults.js';
 export { FAULT_NAMES, STATION_FAULTS, type StationFault } from './station-faults.js';
 export { confirmedNow, inTimerNow, type InTimer, type Reading } from './in-timer.js';
 export { isKeyedIn, tickEntries } from './ticks.js';

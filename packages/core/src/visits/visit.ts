@@ -1,4 +1,13 @@
-import type { Care, CauseEntry, KeyInEntry, StationEntry, StepEntry, VisitEntry } from './entry.js';
+import type {
+  Care,
+  CauseEntry,
+  CircuitsEntry,
+  HardwareEntry,
+  KeyInEntry,
+  StationEntry,
+  StepEntry,
+  VisitEntry,
+} from './entry.js';
 import { VISIT_STEPS, type VisitStep } from './visit-steps.js';
 
 /** An entry as it was made: by whom, when, and what its maker had seen. */
@@ -29,6 +38,10 @@ export interface Visit {
   readonly care: ReadonlySet<Care>;
   /** What was found to be wrong with the timer. */
   readonly causes: readonly Statement<CauseEntry>[];
+  /** What the last check of the circuits showed; null: there was none. */
+  readonly circuits: Statement<CircuitsEntry> | null;
+  /** What was found to be broken in the timer, its wires or what hangs on them. */
+  readonly hardware: readonly Statement<HardwareEntry>[];
   /** Everything that two said differently. */
   readonly conflicts: readonly Statement[];
 }
@@ -45,6 +58,10 @@ function subjectOf(entry: VisitEntry): string {
       return `care ${entry.what}`;
     case 'cause':
       return `cause ${entry.code} ${entry.station ?? ''} ${entry.program ?? ''}`;
+    case 'circuits':
+      return 'circuits';
+    case 'hardware':
+      return `hardware ${entry.code} ${entry.stations.join(' ')}`;
   }
 }
 
@@ -88,6 +105,8 @@ export function visitOf(entries: readonly MadeEntry[]): Visit {
         .map(({ latest }) => latest.entry.what),
     ),
     causes: of('cause').filter(({ latest }) => latest.entry.isFound),
+    circuits: of('circuits')[0] ?? null,
+    hardware: of('hardware').filter(({ latest }) => latest.entry.isFound),
     conflicts: statement.filter(({ otherwise }) => otherwise.length > 0),
   };
 }

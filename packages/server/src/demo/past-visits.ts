@@ -14,7 +14,7 @@ import { ShareLink, StoredSheet } from '../schema/sheet.entity.js';
 import { Job } from '../schema/job.entity.js';
 import { StoredEntry, StoredVisit } from '../schema/visit.entity.js';
 import { makeCopy } from '../timer-records/make-copy.js';
-import { renewJobs } from '../visits/renew-jobs.js';
+import { renewStationJobs } from '../visits/renew-jobs.js';
 import type { DemoVisit } from './demo-home.js';
 
 const DAY_MS = 86_400_000;
@@ -84,7 +84,7 @@ export async function addPastVisit(
     })),
   );
   for (const { station, fault, doneBy } of faults) {
-    await renewJobs(manager, stored, station);
+    await renewStationJobs(manager, stored, station);
     if (doneBy)
       await manager.update(
         Job,

@@ -23,6 +23,7 @@ import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import { PeopleService } from './people.service.js';
 import {
+  CoilLimitsFields,
   CustomaryFields,
   DemoSignInFields,
   FirmAnswer,
@@ -175,6 +176,18 @@ export class PeopleController {
     @Body() fields: CustomaryFields,
   ): Promise<FirmAnswer> {
     return this.people.setCustomary(firmId, fields);
+  }
+
+  @ForTechnicians()
+  @ApiOperation({ summary: 'Changes the limits by which readings of coils are judged.' })
+  @Put('firm/coil-limits')
+  @ApiOkResponse({ type: FirmAnswer })
+  @ApiProblems(403, 422)
+  setCoilLimits(
+    @CurrentFirm() firmId: string,
+    @Body() fields: CoilLimitsFields,
+  ): Promise<FirmAnswer> {
+    return this.people.setCoilLimits(firmId, fields);
   }
 
   @ForTechnicians()

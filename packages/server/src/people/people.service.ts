@@ -2,6 +2,7 @@ import { createHash, timingSafeEqual } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { readSpans, Spans } from '@water-clock/core/dues';
+import { CoilLimits, readCoilLimits } from '@water-clock/core/visits';
 import { Customary, readCustomary } from '@water-clock/core/needs';
 import { DataSource, IsNull } from 'typeorm';
 import { Account } from '../schema/account.entity.js';
@@ -10,6 +11,7 @@ import { wholeDocument } from '../platform/documents.js';
 import { badInput, notAllowed, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import {
+  CoilLimitsFields,
   CustomaryFields,
   SpansFields,
   FirmAnswer,
@@ -136,6 +138,13 @@ export class PeopleService {
     return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
   }
 
+  /** Sets by which limits readings of coils are judged. */
+  async setCoilLimits(firmId: string, { document }: CoilLimitsFields): Promise<FirmAnswer> {
+    const coilLimits = wholeDocument(document, readCoilLimits) as object;
+    await transact(this.source, (manager) => manager.update(Firm, { id: firmId }, { coilLimits }));
+    return firmAnswer(await this.source.manager.findOneByOrFail(Firm, { id: firmId }));
+  }
+
   /** Sets after how many months things fall due again. */
   async setSpans(firmId: string, { document }: SpansFields): Promise<FirmAnswer> {
     const spans = wholeDocument(document, readSpans) as object;
@@ -144,7 +153,7 @@ export class PeopleService {
   }
 }
 
-const firmAnswer = ({ customary, spans, ...firm }: Firm): FirmAnswer => ({
+const firmAnswer = ({ customary, spans, coilLimits, ...firm }: Firm): FirmAnswer => ({
   id: firm.id,
   name: firm.name,
   phone: firm.phone,
@@ -154,4 +163,5 @@ const firmAnswer = ({ customary, spans, ...firm }: Firm): FirmAnswer => ({
   isDemo: firm.isDemo,
   customary: customary ?? new Customary(),
   spans: spans ?? new Spans(),
+  coilLimits: coilLimits ?? new CoilLimits(),
 });

@@ -2,6 +2,7 @@ import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Flag, OneOf, Optional } from '@water-clock/core/documents';
 import { IsEmail, IsNotEmpty, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import type { Spans } from '@water-clock/core/dues';
+import type { CoilLimits } from '@water-clock/core/visits';
 import { Customary } from '@water-clock/core/needs';
 import { UNITS, type Units } from '../schema/firm.entity.js';
 import {
@@ -137,6 +138,7 @@ export class FirmAnswer {
   @ApiProperty() wantsSecondFactor!: boolean;
   @ApiProperty({ description: 'Made up, for looking around' }) isDemo!: boolean;
   @ApiDocument('Customary') customary!: Customary;
+  @ApiDocument('CoilLimits') coilLimits!: CoilLimits;
   @ApiDocument('Spans', 'After how many months things fall due again') spans!: Spans;
 }
 
@@ -189,5 +191,7 @@ export class WelcomeAnswer {
 }
 
 export class CustomaryFields extends withDocument('Customary') {}
+
+export class CoilLimitsFields extends withDocument('CoilLimits') {}
 
 export class SpansFields extends withDocument('Spans') {}

@@ -12,7 +12,7 @@ import { Confirmed, Plan } from '@water-clock/core/settings';
 import { Sheet } from '@water-clock/core/sheets';
 import { Telling } from '@water-clock/core/tellings';
 import { TimerCapability, TimerHandling } from '@water-clock/core/timer-types';
-import { VISIT_ENTRIES } from '@water-clock/core/visits';
+import { CoilLimits, VISIT_ENTRIES } from '@water-clock/core/visits';
 import { WeatherFile } from '@water-clock/core/weather';
 import { Yard } from '@water-clock/core/yards';
 import { IsDefined, IsOptional } from 'class-validator';
@@ -20,6 +20,7 @@ import { IsDefined, IsOptional } from 'class-validator';
 /** What the core defines and checks, as the API's description knows it, and the core's folder that it is of. */
 const CORE_DOCUMENTS = {
   Brief: { of: 'planner', classes: [Brief] },
+  CoilLimits: { of: 'visits', classes: [CoilLimits] },
   Confirmed: { of: 'settings', classes: [Confirmed] },
   Customary: { of: 'needs', classes: [Customary] },
   HomesChange: { of: 'rollouts', classes: HOMES_CHANGES },

@@ -28,6 +28,7 @@ import { PracticeRuns1990000000000 } from './migrations/1990000000000-practice-r
 import { Photos2000000000000 } from './migrations/2000000000000-photos.js';
 import { WetPlaces2010000000000 } from './migrations/2010000000000-wet-places.js';
 import { Tellings2020000000000 } from './migrations/2020000000000-tellings.js';
+import { Hardware2030000000000 } from './migrations/2030000000000-hardware.js';
 import { Change } from './change.entity.js';
 import { NamesWhoAsked } from './names-who-asked.js';
 import { StoredStanding } from './standing.entity.js';
@@ -120,6 +121,7 @@ const databaseOptions = (url: string) => ({
     Photos2000000000000,
     WetPlaces2010000000000,
     Tellings2020000000000,
+    Hardware2030000000000,
   ],
   migrationsTransactionMode: 'each' as const,
   synchronize: false,

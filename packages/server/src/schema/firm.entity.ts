@@ -1,4 +1,5 @@
 import type { Spans } from '@water-clock/core/dues';
+import type { CoilLimits } from '@water-clock/core/visits';
 import type { Customary } from '@water-clock/core/needs';
 import { Check, Column, Entity, PrimaryGeneratedColumn } from 'typeorm';
 
@@ -40,6 +41,10 @@ export class Firm {
   /** After how many months things fall due again; null: the product's. */
   @Column('jsonb', { nullable: true })
   spans!: Spans | null;
+
+  /** By which readings of coils are judged; null: the product's. */
+  @Column('jsonb', { name: 'coil_limits', nullable: true })
+  coilLimits!: CoilLimits | null;
 
   /** Whoever signs in needs an authenticator too. */
   @Column('boolean', { name: 'wants_second_factor', default: false })

@@ -1,4 +1,4 @@
-import type { StationFault } from '@water-clock/core/visits';
+import type { JobFault } from '@water-clock/core/visits';
 import {
   Check,
   Column,
@@ -14,13 +14,19 @@ import { PlannedVisit } from './planned-visit.entity.js';
 import { Timer } from './timer.entity.js';
 import { StoredVisit } from './visit.entity.js';
 
-/** A fault that was found at a station: a job. */
+const OF_TIMERS = `'wire-open', 'coil-short', 'coil-open', 'splice-wet', 'common-open', 'unit-silent', 'cable-open', 'module-dead', 'transformer-dead', 'cable-short', 'display-dark', 'battery-flat', 'sensor-wire', 'pump-circuit-open', 'pump-circuit-short'`;
+
+/** A fault that was found at a station, or of the timer and its wires: a job. */
 @Entity('jobs')
 @Check('jobs_station', 'station > 0')
 @Check(
   'jobs_fault',
-  `fault IN ('head-broken', 'head-tilted', 'head-clogged', 'leak', 'low-pressure', 'valve-stuck', 'no-valve', 'wrong-area', 'wet-place')`,
+  `fault IN ('head-broken', 'head-tilted', 'head-clogged', 'leak', 'low-pressure', 'valve-stuck', 'no-valve', 'wrong-area', 'wet-place', ${OF_TIMERS})`,
 )
+@Check('jobs_place', `(station IS NULL) = (fault IN (${OF_TIMERS}))`)
+@Index('jobs_of_timer', ['visitId', 'fault', 'stations'], {
+  ...{ unique: true, where: 'station IS NULL' },
+})
 @Unique('jobs_once', ['visitId', 'station', 'fault'])
 @Check('jobs_price', 'price >= 0')
 @Check('jobs_version', 'version > 0')
@@ -54,11 +60,16 @@ export class Job {
   ])
   timer!: Relation<Timer>;
 
-  @Column('integer')
-  station!: number;
+  /** Null: it is of the timer, its wires or what hangs on them. */
+  @Column('integer', { nullable: true })
+  station!: number | null;
+
+  /** Of what is of the timer, the stations that stay shut by it. */
+  @Column('integer', { array: true, default: () => "'{}'" })
+  stations!: number[];
 
   @Column('text')
-  fault!: StationFault;
+  fault!: JobFault;
 
   @Column('text', { default: '' })
   note!: string;

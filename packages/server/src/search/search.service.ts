@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { FAULT_NAMES, STATION_FAULTS } from '@water-clock/core/visits';
+import { JOB_FAULTS, jobFaultName, stationsInWords, type JobPlace } from '@water-clock/core/visits';
 import { DataSource } from 'typeorm';
 import { holding, searchWords } from '../platform/search-words.js';
 import type { Found } from './search.dto.js';
@@ -30,12 +30,10 @@ interface TimerFound {
   readonly stations: readonly StationFound[];
 }
 
-interface JobFound {
+interface JobFound extends JobPlace {
   readonly propertyId: string;
   readonly property: string;
   readonly timerId: string;
-  readonly station: number;
-  readonly fault: (typeof STATION_FAULTS)[number];
   readonly note: string;
 }
 
@@ -97,16 +95,15 @@ export class SearchService {
     const values: unknown[] = [firmId];
     const given = (value: unknown) => `$${values.push(value)}`;
     const own = words.map((word) => {
-      const faults = STATION_FAULTS.filter((fault) =>
-        FAULT_NAMES[fault].toLowerCase().includes(word),
-      );
+      const faults = JOB_FAULTS.filter((fault) => jobFaultName(fault).toLowerCase().includes(word));
       return `(lower(j.note) LIKE ${given(holding(word))} OR j.fault = ANY(${given(faults)}))`;
     });
     const all = words.map(
       (word, index) => `(${own[index]} OR p.search_text LIKE ${given(holding(word))})`,
     );
     return this.source.query(
-      `SELECT p.id AS "propertyId", p.name AS property, t.id AS "timerId", j.station, j.fault, j.note
+      `SELECT p.id AS "propertyId", p.name AS property, t.id AS "timerId", j.station,
+         j.stations, j.fault, j.note
        FROM jobs j
        JOIN timers t ON t.id = j.timer_id
        JOIN properties p ON p.id = t.property_id AND p.archived_at IS NULL
@@ -190,14 +187,19 @@ const stationsIn = (
       })),
   );
 
-const jobFound = ({ propertyId, property, timerId, station, fault, note }: JobFound): Found => ({
+const jobFound = ({ propertyId, property, timerId, note, ...job }: JobFound): Found => ({
   kind: 'job',
-  title: `${FAULT_NAMES[fault]}${note && `: ${note}`}`,
-  where: `${property}, station ${station}`,
+  title: `${jobFaultName(job.fault)}${note && `: ${note}`}`,
+  where: [property, placeOf(job)].filter(Boolean).join(', '),
   propertyId,
   timerId,
-  station,
+  station: job.station,
 });
+
+const placeOf = ({ station, stations }: JobPlace): string => {
+  const all = station === null ? stations : [station];
+  return all.length === 0 ? '' : stationsInWords(all);
+};
 
 const personFound = ({ name, role }: { name: string; role: string }): Found => ({
   ...nowhere,

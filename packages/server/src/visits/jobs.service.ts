@@ -141,6 +141,7 @@ const jobAnswer = (row: Job): JobAnswer => ({
   timerId: row.timerId,
   timer: row.timer.name,
   station: row.station,
+  stations: row.stations,
   fault: row.fault,
   note: row.note,
   foundAt: row.foundAt.toISOString(),

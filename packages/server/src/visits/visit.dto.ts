@@ -9,7 +9,7 @@ import {
   Uuid,
   WholeNumber,
 } from '@water-clock/core/documents';
-import { STATION_FAULTS, type StationFault, type VisitEntry } from '@water-clock/core/visits';
+import { JOB_FAULTS, type JobFault, type VisitEntry } from '@water-clock/core/visits';
 import { IsString, IsUUID, MaxLength } from 'class-validator';
 import { ApiDocument, withDocument } from '../platform/core-documents.js';
 
@@ -89,8 +89,15 @@ export class JobAnswer {
   @ApiProperty({ format: 'uuid', description: 'At which it was found' }) visitId!: string;
   @ApiProperty({ format: 'uuid' }) timerId!: string;
   @ApiProperty() timer!: string;
-  @ApiProperty() station!: number;
-  @ApiProperty({ enum: STATION_FAULTS }) fault!: StationFault;
+  @ApiProperty({
+    type: 'integer',
+    nullable: true,
+    description: 'Null: it is of the timer, its wires or what hangs on them',
+  })
+  station!: number | null;
+  @ApiProperty({ type: [Number], description: 'Of what is of the timer: stay shut by it' })
+  stations!: number[];
+  @ApiProperty({ enum: JOB_FAULTS }) fault!: JobFault;
   @ApiProperty() note!: string;
   @ApiProperty({ format: 'date-time' }) foundAt!: string;
   @ApiProperty() foundBy!: string;

@@ -12,7 +12,7 @@ import { lockTimer } from '../timer-records/lock-timer.js';
 import { holdPlannedVisit } from './hold-planned-visit.js';
 import { keepInTimer } from './keep-in-timer.js';
 import { madeEntry } from './made-entry.js';
-import { renewJobs } from './renew-jobs.js';
+import { renewHardwareJob, renewStationJobs } from './renew-jobs.js';
 import {
   EntryAnswer,
   EntryFields,
@@ -112,7 +112,8 @@ export class VisitsService {
         observedAt: observedAt(fields.observedAt, new Date()),
       });
       await manager.insert(StoredEntry, entry);
-      if (document.kind === 'station') await renewJobs(manager, visit, document.station);
+      if (document.kind === 'station') await renewStationJobs(manager, visit, document.station);
+      if (document.kind === 'hardware') await renewHardwareJob(manager, visit, document);
       // What waited on a device while another one ended the visit.
       if (document.kind === 'key-in' && visit.endedAt)
         await keepInTimer(manager, visit, personName);

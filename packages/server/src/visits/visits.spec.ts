@@ -107,6 +107,32 @@ it('faults become jobs, go when the station is fine after all, and stay once the
   expect((await jobs())[0]).toMatchObject({ doneAt: null, doneBy: '' });
 });
 
+it('what is broken of the timer is a job without a station, gone when it was not that, and once only', async () => {
+  const hardware = (isFound: boolean, note = '', stations = [1, 2]) => ({
+    ...{ kind: 'hardware', code: 'common-open', stations, note, isFound },
+  });
+  const at = (minute: number) => ({ observedAt: `2026-06-01T10:0${minute}:00.000Z` });
+  const circuits = [{ station: 1, circuit: 'open' }];
+  await send({ kind: 'circuits', lamp: 'none', circuits }, at(0)).expect(201);
+  expect(await jobs()).toEqual([]);
+  await send(hardware(true, 'screw'), at(1)).expect(201);
+  await send(hardware(true, 'screw is loose'), at(2)).expect(201);
+  await send(hardware(true, '', []), at(3)).expect(201);
+  const [whole, both] = await jobs();
+  expect([whole, both]).toMatchObject([
+    { fault: 'common-open', station: null, stations: [], note: '' },
+    { fault: 'common-open', station: null, stations: [1, 2], note: 'screw is loose' },
+  ]);
+  const { body: all } = await person.agent.get('/api/jobs').expect(200);
+  expect(all).toMatchObject([{ stationName: '' }, { stationName: '' }]);
+  const found = (await person.agent.get('/api/search?q=common%20plum').expect(200)).body;
+  expect(found.rows).toMatchObject([{ kind: 'job', station: null }, { kind: 'job' }]);
+  await person.agent.patch(`/api/jobs/${both!.id}`).send({ isDone: true }).expect(200);
+  await send(hardware(false), at(4)).expect(201);
+  await send(hardware(false, '', []), at(5)).expect(201);
+  expect(await jobs()).toMatchObject([{ id: both!.id, doneBy: person.name }]);
+});
+
 it('a job of any home is planned for a visit there, and closed at the visit at which it is done', async () => {
   await send({ kind: 'station', station: 1, faults: ['leak'], note: 'at the valve' });
   const all = async () =>

@@ -226,6 +226,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/firm/coil-limits': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly get?: never;
+    /** Changes the limits by which readings of coils are judged. */
+    readonly put: operations['peopleSetCoilLimits'];
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/firm/customary': {
     readonly parameters: {
       readonly query?: never;
@@ -2094,6 +2111,10 @@ export interface components {
       readonly hasMore: boolean;
       readonly rows: readonly components['schemas']['ChangeAnswer'][];
     };
+    readonly CoilLimits: import('@water-clock/core/visits').CoilLimits;
+    readonly CoilLimitsFields: {
+      readonly document: components['schemas']['CoilLimits'];
+    };
     readonly Confirmed: import('@water-clock/core/settings').Confirmed;
     readonly CopyAnswer: {
       readonly confirmed: components['schemas']['Confirmed'];
@@ -2254,6 +2275,7 @@ export interface components {
       readonly name: string;
     };
     readonly FirmAnswer: {
+      readonly coilLimits: components['schemas']['CoilLimits'];
       readonly currency: string;
       readonly customary: components['schemas']['Customary'];
       /** Format: uuid */
@@ -2416,14 +2438,32 @@ export interface components {
         | 'valve-stuck'
         | 'no-valve'
         | 'wrong-area'
-        | 'wet-place';
+        | 'wet-place'
+        | 'wire-open'
+        | 'coil-short'
+        | 'coil-open'
+        | 'splice-wet'
+        | 'common-open'
+        | 'unit-silent'
+        | 'cable-open'
+        | 'module-dead'
+        | 'transformer-dead'
+        | 'cable-short'
+        | 'display-dark'
+        | 'battery-flat'
+        | 'sensor-wire'
+        | 'pump-circuit-open'
+        | 'pump-circuit-short';
       /** Format: date-time */
       readonly foundAt: string;
       readonly foundBy: string;
       /** Format: uuid */
       readonly id: string;
       readonly note: string;
-      readonly station: number;
+      /** @description Null: it is of the timer, its wires or what hangs on them */
+      readonly station: number | null;
+      /** @description Of what is of the timer: stay shut by it */
+      readonly stations: readonly number[];
       readonly timer: string;
       /** Format: uuid */
       readonly timerId: string;
@@ -2450,7 +2490,22 @@ export interface components {
         | 'valve-stuck'
         | 'no-valve'
         | 'wrong-area'
-        | 'wet-place';
+        | 'wet-place'
+        | 'wire-open'
+        | 'coil-short'
+        | 'coil-open'
+        | 'splice-wet'
+        | 'common-open'
+        | 'unit-silent'
+        | 'cable-open'
+        | 'module-dead'
+        | 'transformer-dead'
+        | 'cable-short'
+        | 'display-dark'
+        | 'battery-flat'
+        | 'sensor-wire'
+        | 'pump-circuit-open'
+        | 'pump-circuit-short';
       /** Format: date-time */
       readonly foundAt: string;
       readonly foundBy: string;
@@ -2471,8 +2526,11 @@ export interface components {
       readonly propertyId: string;
       /** @enum {string} */
       readonly state: 'open' | 'planned' | 'done';
-      readonly station: number;
+      /** @description Null: it is of the timer, its wires or what hangs on them */
+      readonly station: number | null;
       readonly stationName: string;
+      /** @description Of what is of the timer: stay shut by it */
+      readonly stations: readonly number[];
       readonly timer: string;
       /** Format: uuid */
       readonly timerId: string;
@@ -4244,6 +4302,29 @@ export interface operations {
         };
         content: {
           readonly 'application/gzip': string;
+        };
+      };
+    };
+  };
+  readonly peopleSetCoilLimits: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    readonly requestBody: {
+      readonly content: {
+        readonly 'application/json': components['schemas']['CoilLimitsFields'];
+      };
+    };
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['FirmAnswer'];
         };
       };
     };

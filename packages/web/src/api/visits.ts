@@ -1,4 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
+import type { CoilLimits } from '@water-clock/core/visits';
 import { KEPT } from './kept';
 import { request, type Api } from './request';
 
@@ -60,3 +61,6 @@ export const changeJobWork = ({
 
 export const changeJob = (jobId: string, isDone: boolean): Promise<Job> =>
   request('patch', '/api/jobs/{jobId}', { path: { jobId }, body: { isDone } });
+
+export const setCoilLimits = (document: CoilLimits): Promise<Api['FirmAnswer']> =>
+  request('put', '/api/firm/coil-limits', { body: { document } });

@@ -31,6 +31,7 @@ export const WRITE_NAMES = [
   'change-timer-type',
   'change-weather',
   'change-spans',
+  'change-coil-limits',
   'choose-weather',
   'close-change',
   'close-telling',

@@ -84,6 +84,11 @@ export const router = createBrowserRouter([
           screen('timers/:timerId/visit', () => import('../visit/visit-page'), 'VisitPage'),
           screen('timers/:timerId/visit/clock', () => import('../visit/clock-page'), 'ClockPage'),
           screen('timers/:timerId/visit/key-in', () => import('../visit/key-in-page'), 'KeyInPage'),
+          screen(
+            'timers/:timerId/visit/circuits',
+            () => import('../visit/circuits/circuits-page'),
+            'CircuitsPage',
+          ),
           screen('timers/:timerId/visit/walk', () => import('../visit/walk-page'), 'WalkPage'),
           screen('timers/:timerId/visit/leave', () => import('../visit/leave-page'), 'LeavePage'),
           screen('timers/:timerId/sheet', doorSheet, 'DoorSheetPage'),

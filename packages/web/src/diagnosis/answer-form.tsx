@@ -14,7 +14,7 @@ import { judgeReading, VERDICT_NAMES } from '@water-clock/core/visits';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { nowIn } from '../format/now-in';
-import { useClock, useDayOrder } from '../session/use-signed-in';
+import { useClock, useDayOrder, useSignedIn } from '../session/use-signed-in';
 import { DateField } from '../ui/date-field';
 import { Field } from '../ui/field';
 import { NumberInput } from '../ui/number-input';
@@ -140,8 +140,9 @@ const BEYOND = 1e9;
 
 /** A coil that is measured: open or short, it is so. */
 function Ohms({ power, onRead }: OhmsProps) {
+  const { coilLimits } = useSignedIn().firm;
   const [ohms, setOhms] = useState<number | null>(null);
-  const verdict = ohms === null ? null : judgeReading({ ohms }, power);
+  const verdict = ohms === null ? null : judgeReading({ ohms }, power, coilLimits);
   return (
     <>
       <Field label="Or its coil" hint={verdict ? VERDICT_NAMES[verdict] : undefined}>

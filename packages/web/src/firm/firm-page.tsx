@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { photoRoomQuery } from '../api/photos';
 import { Page } from '../ui/page';
 import { useSignedIn } from '../session/use-signed-in';
+import { CoilReadings } from './coil-readings';
 import { CustomaryMinutes } from './customary-minutes';
 import { DueSpans } from './due-spans';
 import { FirmFacts } from './firm-facts';
@@ -35,6 +36,7 @@ export function FirmPage() {
       <FirmFacts />
       <CustomaryMinutes />
       <DueSpans />
+      <CoilReadings />
       <People />
       <PhotosKept />
       {isOwner && <SecondFactorWanted />}

@@ -13,7 +13,15 @@ const TIMER: OfTimer = {
   tellings: [],
 };
 const JOB = {
-  ...{ id: 'j', visitId: 'v', timerId: 'garage', timer: 'Garage', station: 4, note: 'at the gate' },
+  ...{
+    id: 'j',
+    visitId: 'v',
+    timerId: 'garage',
+    timer: 'Garage',
+    station: 4,
+    stations: [],
+    note: 'at the gate',
+  },
   ...{ fault: 'leak' as const, foundAt: '2026-06-02T10:20:00Z', foundBy: 'Ines' },
   ...{ doneAt: '2026-06-09T09:00:00Z', doneBy: 'Tobias' },
 };

@@ -1,4 +1,4 @@
-import { FAULT_NAMES } from '@water-clock/core/visits';
+import { jobInWords } from '@water-clock/core/visits';
 import type { CopyListing } from '../api/copies';
 import type { SheetListing } from '../api/sheets';
 import type { Told } from '../api/tellings';
@@ -81,18 +81,9 @@ const ofTimer = ({ timerId, visits, copies, sheets, tellings }: OfTimer): Happen
   })),
 ];
 
-function ofJob({
-  id,
-  timerId,
-  station,
-  fault,
-  note,
-  foundAt,
-  foundBy,
-  doneAt,
-  doneBy,
-}: Job): Happening[] {
-  const what = `Station ${station}: ${FAULT_NAMES[fault]}${note && ` (${note})`}`;
+function ofJob(job: Job): Happening[] {
+  const { id, timerId, note, foundAt, foundBy, doneAt, doneBy } = job;
+  const what = `${jobInWords(job)}${note && ` (${note})`}`;
   return [
     { key: `found ${id}`, kind: 'job', at: foundAt, timerId, by: foundBy, words: `${what}, found` },
     ...(doneAt === null

@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import {
   CARE_NAMES,
+  circuitsInWords,
   FAULT_NAMES,
+  jobInWords,
   STEP_NAMES,
   VISIT_STEPS,
   visitOf,
@@ -155,17 +157,25 @@ function Stations({ visit }: { readonly visit: Visit }) {
 
 function WasFound({ visit }: { readonly visit: Visit }) {
   const say = useSay();
-  if (visit.causes.length + visit.care.size === 0) return null;
+  const { causes, care, circuits, hardware } = visit;
+  if (causes.length + care.size + hardware.length === 0 && !circuits) return null;
   return (
     <section className={pageStyles['sheet']} aria-labelledby="found">
       <h2 id="found">Found and cared for</h2>
       <ul>
-        {visit.causes.map(({ latest: { id, entry } }) => (
+        {circuits && <li>Circuits: {circuitsInWords(circuits.latest.entry)}</li>}
+        {hardware.map(({ latest: { id, entry } }) => (
+          <li key={id}>
+            {jobInWords({ station: null, stations: entry.stations, fault: entry.code })}
+            {entry.note && ` (${entry.note})`}
+          </li>
+        ))}
+        {causes.map(({ latest: { id, entry } }) => (
           <li key={id}>
             {CAUSE_NAMES[entry.code]}: {say(entry.says)}
           </li>
         ))}
-        {[...visit.care].map((what) => (
+        {[...care].map((what) => (
           <li key={what}>{CARE_NAMES[what]}: cared for</li>
         ))}
       </ul>

@@ -12,6 +12,7 @@ import {
 import { Caution } from '../ui/page';
 import { Field } from '../ui/field';
 import pageStyles from '../ui/page.module.css';
+import { useSignedIn } from '../session/use-signed-in';
 import styles from './practice.module.css';
 
 interface BenchProps {
@@ -24,6 +25,7 @@ type Measured = { readonly station: number; readonly words: string };
 
 /** The yard as one walks it, the meter, and the parts in the van. */
 export function Bench({ of, state, command }: BenchProps) {
+  const { coilLimits } = useSignedIn().firm;
   const { copy, asks } = of;
   const isTwoWire = asks.wiring === 'two-wire';
   const [station, setStation] = useState(copy.stations[0]?.number ?? 1);
@@ -33,7 +35,8 @@ export function Bench({ of, state, command }: BenchProps) {
   const watering = state.open.map((one) => one.station);
   const measure = async () => {
     const { ohms, amps } = await readPractice(station);
-    const verdict = VERDICT_NAMES[judgeReading({ ohms: ohms ?? Infinity }, copy.timer.power)];
+    const verdict =
+      VERDICT_NAMES[judgeReading({ ohms: ohms ?? Infinity }, copy.timer.power, coilLimits)];
     const words = ohms === null ? 'no circuit' : `${ohms} Ω`;
     setMeasured({ station, words: `${words} (${verdict}); ${amps} A while it is to be on` });
   };

@@ -4,7 +4,7 @@ import { judgeReading, VERDICT_NAMES } from '@water-clock/core/visits';
 import { Button, Checkbox, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { meterQuery, type SimulatorState, type ValveFault } from '../api/simulator';
-import { useSay } from '../session/use-signed-in';
+import { useSay, useSignedIn } from '../session/use-signed-in';
 import { Field } from '../ui/field';
 import type { Simulated } from './use-simulated';
 import pageStyles from '../ui/page.module.css';
@@ -31,13 +31,14 @@ const FAULTS: readonly { readonly value: ValveFault | 'none'; readonly label: st
 
 /** How fast its clock goes, the weather, the power, the wires and valves, and what meters show. */
 export function Surroundings({ state, simulated: { command }, timerId, plan }: SurroundingsProps) {
+  const { coilLimits } = useSignedIn().firm;
   const say = useSay();
   const [station, setStation] = useState(plan.stations[0]?.number ?? 1);
   const [hasBattery, setBattery] = useState(true);
   const meter = useQuery(meterQuery(timerId, station, state.faults[String(station)] ?? 'none'));
   const fault = FAULTS.find(({ value }) => value === state.faults[String(station)]) ?? FAULTS[0]!;
   const ohms = meter.data?.ohms ?? null;
-  const verdict = judgeReading({ ohms: ohms ?? Infinity }, plan.timer.power);
+  const verdict = judgeReading({ ohms: ohms ?? Infinity }, plan.timer.power, coilLimits);
   const watering = state.open.map(({ station: one }) => one);
   return (
     <section className={pageStyles['sheet']} aria-labelledby="around">

@@ -2,6 +2,7 @@ import './in-browser';
 import 'fake-indexeddb/auto';
 import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Spans } from '@water-clock/core/dues';
+import { CoilLimits } from '@water-clock/core/visits';
 import { Customary } from '@water-clock/core/needs';
 import { App } from 'antd';
 import type { ReactNode } from 'react';
@@ -26,6 +27,7 @@ export const INES: Session = {
     units: 'metric',
     currency: 'USD',
     spans: new Spans(),
+    coilLimits: new CoilLimits(),
     customary: new Customary(),
     wantsSecondFactor: false,
     isDemo: false,

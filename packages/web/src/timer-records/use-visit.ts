@@ -24,6 +24,8 @@ export interface OpenVisit {
   readonly end: () => Promise<boolean>;
 }
 
+const makesJobs = ({ kind }: VisitEntry): boolean => kind === 'station' || kind === 'hardware';
+
 interface Begun {
   readonly id: string;
   readonly startedAt: string;
@@ -92,7 +94,7 @@ export function useOpenVisit(timerId: string | undefined): OpenVisit | null | un
         path: entriesPath(id!),
         body,
         words,
-        touches: [visitQuery(id!).queryKey, ...(entry.kind === 'station' ? [jobsKey] : [])],
+        touches: [visitQuery(id!).queryKey, ...(makesJobs(entry) ? [jobsKey] : [])],
       }).then(
         () => true,
         () => false,

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { FAULT_NAMES } from '@water-clock/core/visits';
+import { jobInWords } from '@water-clock/core/visits';
 import { Checkbox } from 'antd';
 import { useWrite } from '../api/use-write';
 import { changeJob, jobsKey, jobsQuery } from '../api/visits';
@@ -35,7 +35,7 @@ export function Jobs({ propertyId }: { propertyId: string }) {
               disabled={!mayChange || isWriting}
               onChange={(event) => void write({ id: job.id, isDone: event.target.checked })}
             >
-              Station {job.station}: {FAULT_NAMES[job.fault]}
+              {jobInWords(job)}
               {job.note && ` (${job.note})`}
             </Checkbox>
             <span className={pageStyles['soft']}>
@@ -44,11 +44,17 @@ export function Jobs({ propertyId }: { propertyId: string }) {
             </span>
             <PhotoStrip
               {...{ propertyId }}
-              label={`Photos of the job at station ${job.station}`}
+              label={`Photos of the job: ${jobInWords(job)}`}
               isShown={({ jobId, visitId, document }) =>
-                jobId === job.id || (visitId === job.visitId && document.station === job.station)
+                jobId === job.id ||
+                (job.station !== null &&
+                  visitId === job.visitId &&
+                  document.station === job.station)
               }
-              of={{ timerId: job.timerId, about: 'job', station: job.station, jobId: job.id }}
+              of={{
+                ...{ timerId: job.timerId, about: 'job', jobId: job.id },
+                ...(job.station !== null && { station: job.station }),
+              }}
               words="Photo"
             />
           </li>

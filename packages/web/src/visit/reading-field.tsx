@@ -2,6 +2,7 @@ import { judgeReading, VERDICT_NAMES } from '@water-clock/core/visits';
 import { Button, Input, Segmented } from 'antd';
 import type { MeterReading } from './station-seen';
 import styles from './walk-page.module.css';
+import { useSignedIn } from '../session/use-signed-in';
 
 /** Reads the meter of a simulated timer: null is over its range, undefined did not work. */
 export type ReadOhms = (station: number) => Promise<number | null | undefined>;
@@ -25,12 +26,13 @@ export interface ReadingFieldProps {
 
 /** Ohms or amperes at the station's terminal, judged. */
 export function ReadingField({ reading, power, readOhms, onChange }: ReadingFieldProps) {
+  const { coilLimits } = useSignedIn().firm;
   const { unit, text } = reading;
   const amount = amountOf(reading);
   const isWrong = amount === undefined;
   const verdict =
     typeof amount === 'number'
-      ? judgeReading(unit === 'ohms' ? { ohms: amount } : { amps: amount }, power)
+      ? judgeReading(unit === 'ohms' ? { ohms: amount } : { amps: amount }, power, coilLimits)
       : undefined;
   const setOhms = (ohms: number | null | undefined) =>
     ohms !== undefined && onChange({ unit: 'ohms', text: String(ohms ?? OVER_RANGE_OHMS) });

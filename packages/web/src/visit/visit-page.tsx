@@ -1,6 +1,13 @@
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
-import { CARE_NAMES, FAULT_NAMES, STEP_NAMES, VISIT_STEPS } from '@water-clock/core/visits';
+import {
+  CARE_NAMES,
+  circuitsInWords,
+  FAULT_NAMES,
+  jobInWords,
+  STEP_NAMES,
+  VISIT_STEPS,
+} from '@water-clock/core/visits';
 import type { MadeEntry, Statement, StepWork } from '@water-clock/core/visits';
 import { Button, Tag } from 'antd';
 import { Link, useParams } from 'react-router';
@@ -47,6 +54,11 @@ export function VisitPage() {
               <Steps open={open} />
               <Conflicts open={open} />
               <WasWrong open={open} />
+              <p className={pageStyles['way']}>
+                <Link to={`/timers/${timerId}/visit/circuits`}>
+                  Check the circuits, or note what is broken of the timer
+                </Link>
+              </p>
               <Meanwhile open={open} copies={device.copies} />
               <section className={pageStyles['sheet']} aria-label="Photos of this visit">
                 <PhotoStrip
@@ -185,6 +197,10 @@ function entryWords({ entry }: MadeEntry): string {
       return CARE_NAMES[entry.what];
     case 'cause':
       return `${CAUSE_NAMES[entry.code]}${entry.isFound ? '' : ': it was not that'}`;
+    case 'circuits':
+      return `Circuits: ${circuitsInWords(entry)}`;
+    case 'hardware':
+      return `${jobInWords({ station: null, stations: entry.stations, fault: entry.code })}${entry.isFound ? '' : ': it was not that'}`;
   }
 }
 

@@ -213,6 +213,11 @@ function Walk({ open, timer, inTimer: { plan } }: VisitHere) {
           </Button>
         </Foot>
       )}
+      <p className={pageStyles['way']}>
+        <Link to={`/timers/${open.timerId}/visit/circuits`}>
+          Check the circuits, or note what is broken of the timer
+        </Link>
+      </p>
       <InPlaceOfIt timerId={open.timerId} {...simulator} />
     </div>
   );

@@ -3,19 +3,16 @@ import { CABLE_SHORT } from './cable-short.js';
 import { COIL_OPEN } from './coil-open.js';
 import { COIL_SHORT } from './coil-short.js';
 import { COMMON_OPEN } from './common-open.js';
-import type { ElectricalFault, TerminalReading, Wiring } from './electrical-fault.js';
+import type { Wiring } from '../hardware-fault.js';
+import type { ElectricalFault, TerminalReading } from './electrical-fault.js';
 import { MODULE_DEAD } from './module-dead.js';
 import { SPLICE_WET } from './splice-wet.js';
 import { TRANSFORMER_DEAD } from './transformer-dead.js';
 import { UNIT_SILENT } from './unit-silent.js';
 import { WIRE_OPEN } from './wire-open.js';
 
-export type {
-  ElectricalCode,
-  ElectricalFault,
-  TerminalReading,
-  Wiring,
-} from './electrical-fault.js';
+export type { ElectricalCode } from './electrical-code.js';
+export type { ElectricalFault, TerminalReading } from './electrical-fault.js';
 
 /** Likelier ones first. */
 export const ELECTRICAL_FAULTS: readonly ElectricalFault[] = [
