@@ -29,6 +29,7 @@ const CORE_ORDER = [
   'proposals',
   'season-steps',
   'key-in',
+  'care',
   'visits',
   'dues',
   'sheets',

@@ -116,6 +116,7 @@ export const SCREENS = [
     'ol[aria-label="Circuits of the stations"]',
     VISITED,
   ),
+  screen('care and its checklists', '/timers/TIMER/visit/care', '#checklist', VISITED),
   screen('the walk', '/timers/TIMER/visit/walk', 'ol[aria-label="Stations"]', VISITED),
   screen('what is left behind', '/timers/TIMER/visit/leave', 'article[data-paper]', VISITED),
   screen('a copy', '/copies/COPY', 'main table'),

@@ -11,11 +11,15 @@ import { duesOf, Spans, type CareKind, type Due, type DueAnswer, type DueFacts }
 const FIRST = parseDate('2026-01-15')!;
 /** Denver: forward on 8 March, back on 1 November. */
 const CLOCKS: Readonly<Record<string, number>> = { '2026-03-08': 3600, '2026-11-01': -3600 };
-const CARES = ['battery', 'sensor-test', 'filter', 'yearly-check'] as const;
-const SPANS = { battery: 4, backupBattery: 9, sensorTest: 3, filter: 2, yearlyCheck: 5 };
+const CARES = ['battery', 'sensor-test', 'filter', 'yearly-check', 'backflow-test'] as const;
+const SPANS = {
+  ...{ battery: 4, backupBattery: 9, sensorTest: 3, filter: 2, yearlyCheck: 5 },
+  backflowTest: 7,
+};
 const MONTHS_OF: Readonly<Record<CareKind, number>> = {
   ...{ battery: SPANS.battery, 'sensor-test': SPANS.sensorTest },
   ...{ filter: SPANS.filter, 'yearly-check': SPANS.yearlyCheck },
+  'backflow-test': SPANS.backflowTest,
 };
 
 type Happening =
@@ -111,6 +115,8 @@ const before = ({ months }: { months: readonly number[] }): Told => {
       spans: Object.assign(new Spans(), SPANS),
       ...{ addedOn: FIRST, timeZone: 'America/Denver', setsSummerTime: false, battery: 'main' },
       ...{ hasRainSensor: true, hasFilter: true, care: {}, clockSeenOn: null, visitedOn: null },
+      ...{ hasBackflow: true, backflowNextOn: null, hasFrost: true },
+      seasonCare: { winter: null, spring: null },
       ...{
         keyedInOn: null,
         rulesBrokenFrom: [],

@@ -7,10 +7,11 @@ import { latest } from './latest.js';
 export const careDues = (facts: DueFacts): FirstDue[] =>
   CARE_KINDS.flatMap((kind): FirstDue[] => {
     const months = monthsOf(kind, facts);
-    if (months === 0) return [];
     const last = lastOf(kind, facts);
+    const said = kind === 'backflow-test' && facts.hasBackflow ? facts.backflowNextOn : null;
+    if (months === 0 && said === null) return [];
     // What nobody wrote down counts from when the timer came to the firm.
-    const on = formatDate(addMonths(last ?? facts.addedOn, months));
+    const on = formatDate(said ?? addMonths(last ?? facts.addedOn, months));
     const known = last === null ? null : formatDate(last);
     const due = { key: `${kind}:${known ?? 'never'}`, on, last: known };
     return kind === 'battery'
@@ -23,7 +24,8 @@ export const nextCare = (facts: DueFacts): Partial<Record<CareKind, string>> =>
   Object.fromEntries(careDues(facts).map(({ kind, on }) => [kind, on]));
 
 /** After how many months; 0: not at this timer, or not by this firm. */
-function monthsOf(kind: CareKind, { spans, battery, hasRainSensor, hasFilter }: DueFacts): number {
+function monthsOf(kind: CareKind, facts: DueFacts): number {
+  const { spans, battery, hasRainSensor, hasFilter, hasBackflow } = facts;
   switch (kind) {
     case 'battery':
       return battery === 'main' ? spans.battery : spans.backupBattery;
@@ -33,6 +35,8 @@ function monthsOf(kind: CareKind, { spans, battery, hasRainSensor, hasFilter }: 
       return hasFilter ? spans.filter : 0;
     case 'yearly-check':
       return spans.yearlyCheck;
+    case 'backflow-test':
+      return hasBackflow ? spans.backflowTest : 0;
   }
 }
 

@@ -36,6 +36,14 @@ export interface DueFacts {
   readonly hasFilter: boolean;
   /** When each was cared for last at a visit. */
   readonly care: Partial<Readonly<Record<CareKind, DayNumber>>>;
+  /** When the backflow preventer is to be tested by what was said at the last test; null: nobody said. */
+  readonly backflowNextOn: DayNumber | null;
+  /** It freezes there, as far as anybody said. */
+  readonly hasFrost: boolean;
+  /** It runs on the mains, and so hangs on a pipe. */
+  readonly hasBackflow: boolean;
+  /** When it was shut down, and started again, last at a visit. */
+  readonly seasonCare: Readonly<Record<'winter' | 'spring', DayNumber | null>>;
   /** When somebody set the clock, or saw that it was right. */
   readonly clockSeenOn: DayNumber | null;
   /** When somebody was there last. */

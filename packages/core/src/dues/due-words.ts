@@ -2,6 +2,21 @@ import { parseDate } from '../civil-time/index.js';
 import { longDate } from '../words/index.js';
 import type { Due } from './due.js';
 
+type WithMoreToSay = 'season-step' | 'clock-change' | 'planned-change' | 'sensor-back' | 'battery';
+
+const ALWAYS: Readonly<Record<Exclude<Due['kind'], WithMoreToSay>, string>> = {
+  'rule-change': 'The watering rules change, and what is in the timer breaks them',
+  'hold-ends': 'A hold ends: look that it waters again',
+  look: 'Look that it really ran the night after it was keyed in',
+  'sensor-test': 'Try the rain sensor',
+  filter: 'Clean the filter and the screen',
+  'yearly-check': 'Check the whole timer and its stations',
+  'backflow-test': 'Have the backflow preventer tested by a licensed tester',
+  winter: 'Shut it down for the winter',
+  spring: 'Start it for the season',
+  'link-ends': 'The link to the sheet ends: send another',
+};
+
 /** What a due asks for, as a technician says it. */
 export function dueInWords(due: Due): string {
   switch (due.kind) {
@@ -13,26 +28,14 @@ export function dueInWords(due: Due): string {
       return due.isForward
         ? 'Summer time begins: put the clock forward'
         : 'Summer time ends: put the clock back';
-    case 'rule-change':
-      return 'The watering rules change, and what is in the timer breaks them';
     case 'planned-change':
       return `Key in the change: ${due.name}`;
     case 'sensor-back':
       return `Switch the ${due.sensors.join(' and the ')} sensor back to active`;
-    case 'hold-ends':
-      return 'A hold ends: look that it waters again';
-    case 'look':
-      return 'Look that it really ran the night after it was keyed in';
     case 'battery':
       return due.isBackup ? 'Change the backup battery' : 'Change the batteries';
-    case 'sensor-test':
-      return 'Try the rain sensor';
-    case 'filter':
-      return 'Clean the filter and the screen';
-    case 'yearly-check':
-      return 'Check the whole timer and its stations';
-    case 'link-ends':
-      return 'The link to the sheet ends: send another';
+    default:
+      return ALWAYS[due.kind];
   }
 }
 

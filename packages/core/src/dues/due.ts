@@ -14,12 +14,21 @@ export const DUE_KINDS = [
   'sensor-test',
   'filter',
   'yearly-check',
+  'backflow-test',
+  'winter',
+  'spring',
   'link-ends',
 ] as const;
 export type DueKind = (typeof DUE_KINDS)[number];
 
 /** What is cared for again and again, each time so many months after the last. */
-export const CARE_KINDS = ['battery', 'sensor-test', 'filter', 'yearly-check'] as const;
+export const CARE_KINDS = [
+  'battery',
+  'sensor-test',
+  'filter',
+  'yearly-check',
+  'backflow-test',
+] as const;
 export type CareKind = (typeof CARE_KINDS)[number];
 
 interface AnyDue {
@@ -57,6 +66,11 @@ export type Due = AnyDue &
     | { readonly kind: 'battery'; readonly isBackup: boolean; readonly last: string | null }
     | {
         readonly kind: Exclude<CareKind, 'battery'>;
+        /** When it was done last; null: nobody wrote it down. */
+        readonly last: string | null;
+      }
+    | {
+        readonly kind: 'winter' | 'spring';
         /** When it was done last; null: nobody wrote it down. */
         readonly last: string | null;
       }

@@ -5,6 +5,7 @@ import { datedDues } from './dated-dues.js';
 import { DUE_KINDS, type Due, type FirstDue } from './due.js';
 import type { DueFacts } from './due-facts.js';
 import { seasonDues } from './season-dues.js';
+import { winterDues } from './winter-dues.js';
 
 /**
  * What is due at a timer by a date, and has been since before, the soonest first. What is done is gone because the
@@ -15,6 +16,7 @@ export function duesOf(facts: DueFacts, today: DayNumber, until: DayNumber): Due
     ...seasonDues(facts, today, until),
     ...clockDues(facts, today, until),
     ...careDues(facts),
+    ...winterDues(facts, today, until),
     ...datedDues(facts),
   ];
   return first

@@ -70,9 +70,8 @@ function whatToDo(speaker: Speaker, due: Due): string | null {
     case 'look':
     case 'hold-ends':
       return speaker.message('lookThatItRan');
-    case 'rule-change':
-    case 'yearly-check':
-    case 'link-ends':
+    // All else takes somebody of the trade.
+    default:
       return null;
   }
 }

@@ -30,6 +30,8 @@ it.each([
 const FACTS: DueFacts = {
   ...{ spans: new Spans(), addedOn: parseDate('2026-05-30')!, timeZone: null },
   ...{ setsSummerTime: true, battery: 'backup', hasRainSensor: false, hasFilter: false },
+  ...{ hasBackflow: false, backflowNextOn: null, hasFrost: false },
+  seasonCare: { winter: null, spring: null },
   ...{ care: {}, clockSeenOn: null, visitedOn: null, keyedInOn: null, season: null },
   ...{ rulesBrokenFrom: [], holdsEndOn: [], bypassedSensors: [], sensorBackOn: null },
   ...{ linkEndsOn: null, answers: [], sets: null, plannedChanges: [] },

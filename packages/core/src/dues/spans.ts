@@ -1,4 +1,11 @@
-import { readObject, ROOT_PATH, WholeNumber, type DocumentProblem } from '../documents/index.js';
+import {
+  MonthDay,
+  Optional,
+  readObject,
+  ROOT_PATH,
+  WholeNumber,
+  type DocumentProblem,
+} from '../documents/index.js';
 import { err, ok, type Result } from '../kernel/index.js';
 
 /** Longer than anything at a timer lasts. */
@@ -16,6 +23,12 @@ export class Spans {
   @WholeNumber(0, MOST_MONTHS) filter = 6;
   /** Somebody is there at all. */
   @WholeNumber(0, MOST_MONTHS) yearlyCheck = 12;
+  /** A licensed tester tests the backflow preventer. */
+  @WholeNumber(0, MOST_MONTHS) backflowTest = 0;
+  /** The day of a year by which timers are shut down for the winter, `MM-DD`; absent: not by this firm. */
+  @Optional() @MonthDay() winterBy?: string;
+  /** The day of a year by which they are started again, `MM-DD`; absent: not by this firm. */
+  @Optional() @MonthDay() springBy?: string;
 }
 
 /** Reads a firm's spans; every problem is reported at once, each with its JSON path. */

@@ -159,6 +159,7 @@ export const EN = {
     trySensor: 'Try the rain sensor',
     sensorBack: 'Switch the {sensor, select, rain {rain} other {freeze}} sensor back to active',
     cleanFilter: 'Clean the filter and the screen',
+    testBackflow: 'Have the backflow preventer tested by a licensed tester',
     lookThatItRan: 'Look whether it watered in the night',
     pleaseDo:
       '{timer}, {date}: {what}.{isHow, select, yes { {how}} other {}}{phone, select, none { {firm}} other { {firm}, {phone}}}',

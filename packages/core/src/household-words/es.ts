@@ -161,6 +161,7 @@ export const ES: Language = {
     trySensor: 'Probar el sensor de lluvia',
     sensorBack: 'Volver a conectar el sensor de {sensor, select, rain {lluvia} other {heladas}}',
     cleanFilter: 'Limpie el filtro y la rejilla',
+    testBackflow: 'Haga probar la válvula antirretorno por un técnico autorizado',
     lookThatItRan: 'Mire si regó por la noche',
     pleaseDo:
       '{timer}, {date}: {what}.{isHow, select, yes { {how}} other {}}{phone, select, none { {firm}} other { {firm}, {phone}}}',

@@ -20,6 +20,7 @@ export const PHOTO_SUBJECTS = [
   'reading',
   'head',
   'valve-box',
+  'care',
   'job',
   'visit',
 ] as const;
@@ -32,12 +33,13 @@ export const SUBJECT_NAMES: Readonly<Record<PhotoSubject, string>> = {
   reading: 'What the display shows',
   head: 'The head',
   'valve-box': 'The valve box',
+  care: 'What is cared for',
   job: 'What is to be done',
   visit: 'The visit',
 };
 
 const OF_A_STATION: readonly PhotoSubject[] = ['head', 'valve-box'];
-const OF_THE_TIMER: readonly PhotoSubject[] = ['place', 'front', 'wiring', 'reading'];
+const OF_THE_TIMER: readonly PhotoSubject[] = ['place', 'front', 'wiring', 'reading', 'care'];
 export const isOfStation = (subject: PhotoSubject): boolean => OF_A_STATION.includes(subject);
 /** Of the timer, and so of none of its stations. */
 export const isOfTimer = (subject: PhotoSubject): boolean => OF_THE_TIMER.includes(subject);

@@ -3,7 +3,7 @@ import type { Plan } from '../settings/index.js';
 import { clockChanges } from '../time-zones/index.js';
 import { hasFilter, seasonStepWords, type CareKind, type Spans } from '../dues/index.js';
 import type { Speaker } from '../household-words/index.js';
-import type { Care } from '../visits/index.js';
+import type { Care } from '../care/index.js';
 import type { SheetDue } from './sheet.js';
 
 export interface DueAsked {
@@ -16,6 +16,8 @@ export interface DueAsked {
   readonly spans: Spans;
   /** When the rest is to be cared for next; absent: nobody knows, or not here. */
   readonly next: Partial<Readonly<Record<CareKind, string>>>;
+  /** When the backflow preventer is to be tested again, as was said at a test on this visit; null: nobody said. */
+  readonly backflowNextOn: string | null;
   /** The timer puts its clock forward and back itself. */
   readonly setsSummerTime: boolean;
   /** The next change of the percentage; null where none is known. */
@@ -51,6 +53,8 @@ export function dueDates(asked: DueAsked): SheetDue[] {
   if (plan.timer.rainSensor)
     again('sensor', 'sensor-test', spans.sensorTest, speaker.message('trySensor'));
   if (hasFilter(plan)) again('filter', 'filter', spans.filter, speaker.message('cleanFilter'));
+  const tested = testedAgainOn(asked);
+  if (tested !== undefined) due.push({ on: tested, what: speaker.message('testBackflow') });
   if (sensorBackOn !== null)
     due.push(
       ...bypassedSensors(plan).map((sensor) => ({
@@ -59,6 +63,13 @@ export function dueDates(asked: DueAsked): SheetDue[] {
       })),
     );
   return due.sort((a, b) => a.on.localeCompare(b.on));
+}
+
+/** When the backflow preventer is to be tested again: as its tester said, or else after the firm's months. */
+function testedAgainOn({ backflowNextOn, care, spans, next, on }: DueAsked): string | undefined {
+  if (backflowNextOn !== null) return backflowNextOn;
+  if (!care.has('backflow')) return next['backflow-test'];
+  return spans.backflowTest > 0 ? formatDate(addMonths(on, spans.backflowTest)) : undefined;
 }
 
 /** The sensors that are there and bypassed. */

@@ -321,7 +321,13 @@ it('names what falls due next, the soonest first', () => {
   const step = { on: '2026-09-01', what: 'Set the season percentage to 60 %' };
   const asked = { plan, on: ON, care: new Set(['battery'] as const), seasonStep: step };
   const care = { spans: new Spans(), next: { 'sensor-test': '2026-06-01' }, setsSummerTime: false };
-  const due = dueDates({ speaker: SPEAKER, ...asked, ...care, sensorBackOn: null });
+  const due = dueDates({
+    speaker: SPEAKER,
+    ...asked,
+    ...care,
+    sensorBackOn: null,
+    backflowNextOn: null,
+  });
   expect(due).toEqual([
     { on: '2026-06-01', what: 'Try the rain sensor' },
     step,
@@ -336,12 +342,21 @@ it('names what falls due next, the soonest first', () => {
     care: new Set(),
     seasonStep: null,
     sensorBackOn: null,
+    backflowNextOn: '2027-04-01',
   });
   expect(spring.map(({ on, what }) => `${on} ${what}`)).toEqual([
     '2026-12-01 Change the battery',
     '2027-01-09 Clean the filter and the screen',
     '2027-03-14 Summer time begins: put the clock forward',
+    '2027-04-01 Have the backflow preventer tested by a licensed tester',
   ]);
+  // Without a date of its tester it is due after the firm's months, and not at all where it has none.
+  const tested = (backflowTest: number) =>
+    dueDates({
+      ...{ speaker: SPEAKER, ...asked, ...care, sensorBackOn: null, backflowNextOn: null },
+      ...{ care: new Set(['backflow'] as const), spans: { ...new Spans(), backflowTest } },
+    }).flatMap(({ on, what }) => (what.includes('backflow') ? [on] : []));
+  expect([tested(12), tested(0)]).toEqual([['2027-06-01'], []]);
 });
 
 it('has the day on which a sensor that is bypassed is switched back, and none for one that is heeded', () => {
@@ -355,6 +370,7 @@ it('has the day on which a sensor that is bypassed is switched back, and none fo
       },
       ...{ spans: new Spans(), next: {}, setsSummerTime: true },
       ...{ on: ON, care: new Set<never>(), seasonStep: null, sensorBackOn: '2026-06-09' },
+      backflowNextOn: null,
     }).flatMap(({ on, what }) => (what.startsWith('Switch') ? [`${on} ${what}`] : []));
   expect(dueOf({ rainSensor: 'active', freezeSensor: 'active' })).toEqual([]);
   expect(dueOf({ rainSensor: 'bypass', freezeSensor: 'bypass' })).toEqual([

@@ -9,14 +9,16 @@ import {
 } from '../dues/index.js';
 import type { Plan } from '../settings/index.js';
 import { bypassedSensors } from '../sheets/index.js';
-import type { Care } from '../visits/index.js';
+import { keysOf } from '../kernel/index.js';
+import type { Care } from '../care/index.js';
 import type { PastEntry, TimerFacts } from './standing.js';
 
-const CARED_FOR: Readonly<Record<Care, CareKind>> = {
+const CARED_FOR = {
   battery: 'battery',
   sensor: 'sensor-test',
   filter: 'filter',
-};
+  backflow: 'backflow-test',
+} as const satisfies Partial<Record<Care, CareKind>>;
 
 interface WorkedOut {
   readonly inTimer: Plan;
@@ -39,6 +41,12 @@ export function dueFactsOf(
     battery: plan.timer.power === 'battery' ? 'main' : 'backup',
     hasRainSensor: plan.timer.rainSensor,
     hasFilter: hasFilter(plan),
+    ...backflowOf(facts),
+    hasFrost: yard?.frost !== 'none',
+    seasonCare: {
+      winter: lastCare(pastEntries, 'winter'),
+      spring: lastCare(pastEntries, 'spring'),
+    },
     care: { ...careOf(pastEntries), ...(visitedOn !== null && { 'yearly-check': visitedOn }) },
     clockSeenOn: latest(pastEntries.filter(isOfClock).map(({ observedOn }) => observedOn)),
     holdsEndOn: inTimer.controller.pauses.map(({ to }) => dayOf(parseDateTime(to)!)),
@@ -54,12 +62,33 @@ export function dueFactsOf(
 /** When each was cared for last at a visit. */
 function careOf(past: readonly PastEntry[]): Partial<Record<CareKind, DayNumber>> {
   const care: Partial<Record<CareKind, DayNumber>> = {};
-  for (const { entry, observedOn } of past) {
-    if (entry.kind !== 'care' || !entry.isDone) continue;
-    const kind = CARED_FOR[entry.what];
-    care[kind] = latest([care[kind], observedOn]) ?? observedOn;
+  for (const what of keysOf(CARED_FOR)) {
+    const last = lastCare(past, what);
+    if (last !== null) care[CARED_FOR[what]] = last;
   }
   return care;
+}
+
+/** When something was cared for last at a visit, or was tested; null: nobody wrote it down. */
+const lastCare = (past: readonly PastEntry[], what: Care): DayNumber | null =>
+  latest(past.map((one) => (isDoneCare(one, what) ? doneOnDay(one) : null)));
+
+const isDoneCare = ({ entry }: PastEntry, what: Care): boolean =>
+  entry.kind === 'care' && entry.isDone && entry.what === what;
+
+const doneOnDay = ({ entry, observedOn }: PastEntry): DayNumber =>
+  entry.kind === 'care' && entry.testedOn !== undefined ? parseDate(entry.testedOn)! : observedOn;
+
+/** What was said at the last test of the backflow preventer, where there is one. */
+function backflowOf({ plan, pastEntries }: TimerFacts) {
+  const said = pastEntries
+    .filter((one) => isDoneCare(one, 'backflow'))
+    .map(({ entry }) => (entry.kind === 'care' ? entry.nextOn : undefined))
+    .at(-1);
+  return {
+    hasBackflow: plan.timer.power === 'mains',
+    backflowNextOn: said === undefined ? null : parseDate(said),
+  };
 }
 
 const isOfClock = ({ entry }: PastEntry): boolean =>

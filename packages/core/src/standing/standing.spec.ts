@@ -179,6 +179,17 @@ it('what was cared for at a visit, or seen of the clock, is due no more', () => 
   ];
   expect(dueKinds({ pastEntries, visitedOn: observedOn })).toEqual([]);
   expect(of({ pastEntries }).care).toMatchObject({ battery: '2027-06-01' });
+  // The backflow preventer is tested again when its tester said, whatever the firm's months are.
+  const tested = {
+    ...{ kind: 'care' as const, what: 'backflow' as const, isDone: true },
+    ...{ testedOn: '2026-05-20', nextOn: '2026-06-08' },
+  };
+  const test = of({
+    pastEntries: [...pastEntries, { observedOn, entry: tested }],
+    visitedOn: observedOn,
+  });
+  expect(test.care).toMatchObject({ 'backflow-test': '2026-06-08' });
+  expect(test.dues).toMatchObject([{ kind: 'backflow-test', last: '2026-05-20' }]);
   // A timer that puts its clock itself never asks for it.
   const handling = Object.assign(new TimerHandling(), { setsSummerTime: true });
   expect(dueKinds({ handling })).not.toContain('clock-change');

@@ -1,7 +1,9 @@
 import {
   Amount,
+  CivilDay,
   Flag,
   ListOfChoices,
+  ListOfTexts,
   ListOfWhole,
   Nested,
   NestedList,
@@ -13,6 +15,7 @@ import {
   WholeNumber,
   type DocumentProblem,
 } from '../documents/index.js';
+import { CARES, type Care } from '../care/index.js';
 import { Seen, seenProblems } from '../diagnosis/index.js';
 import {
   CIRCUITS,
@@ -72,21 +75,21 @@ export class StationEntry {
   @Optional() @Amount(0, 2000) pressureKpa?: number;
 }
 
-export const CARES = ['battery', 'sensor', 'filter'] as const;
-/** What is cared for: the batteries are changed, the sensor is tried, filter and screen are cleaned. */
-export type Care = (typeof CARES)[number];
-
-export const CARE_NAMES: Readonly<Record<Care, string>> = {
-  battery: 'The battery',
-  sensor: 'The rain sensor',
-  filter: 'The filter and the screen',
-};
-
-/** Something was cared for, and falls due again. */
+/** Something was cared for, and falls due again; or it is under way. */
 export class CareEntry {
   @OneOf(['care']) kind = 'care' as const;
   @OneOf(CARES) what!: Care;
   @Flag() isDone!: boolean;
+  /** What of its checklist is done, by the ids of the steps. */
+  @Optional() @ListOfTexts() steps?: string[];
+  @Optional() @Text() note?: string;
+  /** Who tested it. */
+  @Optional() @Text() tester?: string;
+  /** When it was tested; absent: at this visit. */
+  @Optional() @CivilDay() testedOn?: string;
+  /** When it is to be tested again; absent: after the firm's months. */
+  @Optional() @CivilDay() nextOn?: string;
+  @Optional() @Amount(0, 2000) pressureKpa?: number;
 }
 
 /** What was wrong with the timer was found, or it was not that after all. */

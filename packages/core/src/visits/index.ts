@@ -1,3 +1,4 @@
+export { careInWords } from './care-in-words.js';
 export { circuitsInWords } from './circuits-in-words.js';
 export {
   circuitOf,
@@ -10,10 +11,8 @@ export {
   type ElectricalVerdict,
 } from './electrical.js';
 export {
-  CARE_NAMES,
   CareEntry,
   CauseEntry,
-  CARES,
   CircuitAt,
   CircuitsEntry,
   HardwareEntry,
@@ -23,7 +22,6 @@ export {
   StationEntry,
   StepEntry,
   VISIT_ENTRIES,
-  type Care,
   type StepState,
   type VisitEntry,
 } from './entry.js';

@@ -1,5 +1,6 @@
+import type { Care } from '../care/index.js';
 import type {
-  Care,
+  CareEntry,
   CauseEntry,
   CircuitsEntry,
   HardwareEntry,
@@ -35,7 +36,10 @@ export interface Visit {
   /** What was keyed in last at each place, by its key. */
   readonly keyedIn: ReadonlyMap<string, MadeEntry & { readonly entry: KeyInEntry }>;
   readonly stations: ReadonlyMap<number, Statement<StationEntry>>;
+  /** What was cared for. */
   readonly care: ReadonlySet<Care>;
+  /** How far each care is that somebody began. */
+  readonly cares: ReadonlyMap<Care, Statement<CareEntry>>;
   /** What was found to be wrong with the timer. */
   readonly causes: readonly Statement<CauseEntry>[];
   /** What the last check of the circuits showed; null: there was none. */
@@ -104,6 +108,7 @@ export function visitOf(entries: readonly MadeEntry[]): Visit {
         .filter(({ latest }) => latest.entry.isDone)
         .map(({ latest }) => latest.entry.what),
     ),
+    cares: new Map(of('care').map((one) => [one.latest.entry.what, one])),
     causes: of('cause').filter(({ latest }) => latest.entry.isFound),
     circuits: of('circuits')[0] ?? null,
     hardware: of('hardware').filter(({ latest }) => latest.entry.isFound),

@@ -112,6 +112,7 @@ async function leaveSheet(
   const on = dayOf(parseDateTime(end.toISOString().slice(0, 19))!);
   const due = dueDates({
     ...{ plan: left, on, care: new Set(care), seasonStep: null, sensorBackOn: null },
+    backflowNextOn: null,
     ...{ spans: new Spans(), next: {}, setsSummerTime: handling.setsSummerTime },
     speaker: speakerOf(property.language),
   });

@@ -2228,6 +2228,9 @@ export interface components {
         | 'sensor-test'
         | 'filter'
         | 'yearly-check'
+        | 'backflow-test'
+        | 'winter'
+        | 'spring'
         | 'link-ends';
       /**
        * Format: date
@@ -5117,6 +5120,9 @@ export interface operations {
           | 'sensor-test'
           | 'filter'
           | 'yearly-check'
+          | 'backflow-test'
+          | 'winter'
+          | 'spring'
           | 'link-ends';
         /** @description What is true of timers on it, by their own calendars */
         readonly from: string;

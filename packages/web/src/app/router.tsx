@@ -89,6 +89,7 @@ export const router = createBrowserRouter([
             () => import('../visit/circuits/circuits-page'),
             'CircuitsPage',
           ),
+          screen('timers/:timerId/visit/care', () => import('../visit/care/care-page'), 'CarePage'),
           screen('timers/:timerId/visit/walk', () => import('../visit/walk-page'), 'WalkPage'),
           screen('timers/:timerId/visit/leave', () => import('../visit/leave-page'), 'LeavePage'),
           screen('timers/:timerId/sheet', doorSheet, 'DoorSheetPage'),

@@ -1,9 +1,11 @@
 import { Spans } from '@water-clock/core/dues';
+import { withChanges } from '@water-clock/core/kernel';
 import { App, Button } from 'antd';
 import { useState } from 'react';
 import { roundKey, setSpans } from '../api/round';
 import { sessionQuery } from '../api/session';
 import { useWrite } from '../api/use-write';
+import { DayOfYearInput } from '../rules/day-of-year-input';
 import { useMayChange, useSignedIn } from '../session/use-signed-in';
 import { Field } from '../ui/field';
 import { LeaveGuard } from '../ui/leave-guard';
@@ -16,7 +18,12 @@ const FIELDS = [
   ['sensorTest', 'Rain sensor tried'],
   ['filter', 'Filter and screen cleaned'],
   ['yearlyCheck', 'The whole timer checked'],
+  ['backflowTest', 'Backflow preventer tested'],
 ] as const satisfies readonly (readonly [keyof Spans, string])[];
+const BY = [
+  ['winterBy', 'Shut down for the winter by', '15 Oct'],
+  ['springBy', 'Started for the season by', '1 Apr'],
+] as const satisfies readonly (readonly [keyof Spans, string, string])[];
 const MOST_MONTHS = 120;
 
 const textOf = (spans: Spans): string => JSON.stringify(spans);
@@ -63,6 +70,21 @@ export function DueSpans() {
                 disabled={!mayChange}
                 value={spans[key]}
                 onChange={(months) => setAll({ ...spans, [key]: months })}
+              />
+            )}
+          </Field>
+        ))}
+        {BY.map(([key, label, example]) => (
+          <Field key={key} label={label} hint="Empty: not by this firm">
+            {(id) => (
+              <DayOfYearInput
+                id={id}
+                isDisabled={!mayChange}
+                placeholder={example}
+                value={spans[key] ?? ''}
+                onChange={(day) =>
+                  setAll(withChanges(spans, { [key]: day === '' ? undefined : day }))
+                }
               />
             )}
           </Field>

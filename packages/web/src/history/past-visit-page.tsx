@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import {
-  CARE_NAMES,
+  careInWords,
   circuitsInWords,
   FAULT_NAMES,
   jobInWords,
@@ -157,8 +157,8 @@ function Stations({ visit }: { readonly visit: Visit }) {
 
 function WasFound({ visit }: { readonly visit: Visit }) {
   const say = useSay();
-  const { causes, care, circuits, hardware } = visit;
-  if (causes.length + care.size + hardware.length === 0 && !circuits) return null;
+  const { causes, cares, circuits, hardware } = visit;
+  if (causes.length + cares.size + hardware.length === 0 && !circuits) return null;
   return (
     <section className={pageStyles['sheet']} aria-labelledby="found">
       <h2 id="found">Found and cared for</h2>
@@ -175,8 +175,8 @@ function WasFound({ visit }: { readonly visit: Visit }) {
             {CAUSE_NAMES[entry.code]}: {say(entry.says)}
           </li>
         ))}
-        {[...care].map((what) => (
-          <li key={what}>{CARE_NAMES[what]}: cared for</li>
+        {[...cares.values()].map(({ latest: { id, entry } }) => (
+          <li key={id}>{say(careInWords(entry))}</li>
         ))}
       </ul>
     </section>

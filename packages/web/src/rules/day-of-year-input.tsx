@@ -13,6 +13,7 @@ interface DayOfYearInputProps {
   /** `MM-DD`; empty: none. */
   readonly value: string;
   readonly placeholder?: string;
+  readonly isDisabled?: boolean;
   readonly onChange: (value: string) => void;
 }
 
@@ -22,6 +23,7 @@ export function DayOfYearInput({
   label,
   value,
   placeholder = '',
+  isDisabled = false,
   onChange,
 }: DayOfYearInputProps) {
   const order = useDayOrder();
@@ -34,5 +36,5 @@ export function DayOfYearInput({
       return null;
     },
   });
-  return <TypedInput {...{ id, label, typed, placeholder }} />;
+  return <TypedInput {...{ id, label, typed, placeholder }} disabled={isDisabled} />;
 }

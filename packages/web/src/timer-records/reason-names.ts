@@ -28,5 +28,8 @@ export const DUE_NAMES: Readonly<Record<DueKind, string>> = {
   'sensor-test': 'rain sensor',
   filter: 'filter and screen',
   'yearly-check': 'whole check',
+  'backflow-test': 'backflow test',
+  winter: 'winter shut-down',
+  spring: 'spring start',
   'link-ends': 'link ends',
 };

@@ -18,7 +18,7 @@ import { useInTimer } from '../timer-records/use-in-timer';
 import { useOpenVisit } from '../timer-records/use-visit';
 import pageStyles from '../ui/page.module.css';
 
-const NO_CARE: DoorSheetAsked['care'] = new Set();
+const NO_CARES: DoorSheetAsked['cares'] = new Map();
 
 /** The sheet for the door of what stands in a timer, at any time. */
 export function DoorSheetPage() {
@@ -36,7 +36,7 @@ export function DoorSheetPage() {
           timer={timer!}
           plan={inTimer!.plan}
           confirmed={confirmedNow(inTimer!, readingConfirmed)}
-          care={open?.visit.care ?? NO_CARE}
+          cares={open?.visit.cares ?? NO_CARES}
           isInTimer
         />
       )}
@@ -65,7 +65,7 @@ function CopyDoorSheet({ copy }: { copy: Copy }) {
           timer={timer!}
           plan={copy.document}
           confirmed={copy.confirmed}
-          care={NO_CARE}
+          cares={NO_CARES}
           isInTimer={copy.isInTimer && keyedIn === 0}
         />
       )}

@@ -1,5 +1,6 @@
 import { clsx } from 'clsx';
 import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
+import { CARE_DONE } from '@water-clock/core/care';
 import { calendarText } from '@water-clock/core/formats';
 import { hasFilter } from '@water-clock/core/dues';
 import { lastLook, valueWords } from '@water-clock/core/key-in';
@@ -47,7 +48,7 @@ interface LeaveProps {
 
 function Leave({ open, timer, inTimer, confirmed }: LeaveProps) {
   const { plan } = inTimer;
-  const sheet = useDoorSheet({ timer, plan, confirmed, care: open.visit.care });
+  const sheet = useDoorSheet({ timer, plan, confirmed, cares: open.visit.cares });
   return (
     <div className={styles['leave']}>
       <div className={clsx('not-on-paper', styles['leave-side'])}>
@@ -71,9 +72,9 @@ const leftOn = (date: string): string => {
 function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Plan }) {
   const say = useSay();
   const care = [
-    ['battery', 'The battery was changed'] as const,
-    ...(plan.timer.rainSensor ? [['sensor', 'The rain sensor was tried'] as const] : []),
-    ...(hasFilter(plan) ? [['filter', 'The filter and the screen were cleaned'] as const] : []),
+    'battery' as const,
+    ...(plan.timer.rainSensor ? ['sensor' as const] : []),
+    ...(hasFilter(plan) ? ['filter' as const] : []),
   ];
   return (
     <section className={pageStyles['sheet']} aria-labelledby="last-look">
@@ -99,17 +100,24 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Pl
           </Checkbox>
         ))}
         <SensorBack timerId={open.timerId} plan={plan} />
-        {care.map(([what, words]) => (
+        {care.map((what) => (
           <Checkbox
             key={what}
             checked={open.visit.care.has(what)}
             onChange={(event) =>
-              void open.add({ kind: 'care', what, isDone: event.target.checked }, words)
+              void open.add(
+                {
+                  ...(open.visit.cares.get(what)?.latest.entry ?? { kind: 'care', what }),
+                  isDone: event.target.checked,
+                },
+                CARE_DONE[what],
+              )
             }
           >
-            {words}
+            {CARE_DONE[what]}
           </Checkbox>
         ))}
+        <Link to={`/timers/${open.timerId}/visit/care`}>Checklists, winter and spring</Link>
       </div>
     </section>
   );

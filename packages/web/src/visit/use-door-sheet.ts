@@ -26,11 +26,12 @@ export interface DoorSheetAsked {
   readonly plan: Plan;
   readonly confirmed: Confirmed;
   /** What was cared for at this visit. */
-  readonly care: Visit['care'];
+  readonly cares: Visit['cares'];
 }
 
 /** The sheet for the door, as of today. */
-export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): Sheet {
+export function useDoorSheet(asked: DoorSheetAsked): Sheet {
+  const { timer, plan, confirmed, cares } = asked;
   const { firm, person } = useSignedIn();
   const volume = useQuantity('volume');
   const seasonStep = useNextSeasonStep(timer, plan);
@@ -52,7 +53,8 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
         clock: person.clock,
         language: timer.property.language,
         due: dueDates({
-          ...{ plan: withZone(plan, timer), on, care, seasonStep, sensorBackOn },
+          ...{ plan: withZone(plan, timer), on, seasonStep, sensorBackOn },
+          ...doneOf(cares),
           ...{ spans: firm.spans, next, setsSummerTime: timer.handling.setsSummerTime },
           speaker: speakerOf(timer.property.language),
         }),
@@ -66,7 +68,7 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
       timer,
       firm,
       person.clock,
-      care,
+      cares,
       next,
       seasonStep,
       sensorBackOn,
@@ -77,6 +79,16 @@ export function useDoorSheet({ timer, plan, confirmed, care }: DoorSheetAsked): 
       unknown,
     ],
   );
+}
+
+/** What was cared for, and when the backflow preventer is to be tested again, as was said. */
+function doneOf(cares: Visit['cares']) {
+  const done = [...cares.values()].filter(({ latest }) => latest.entry.isDone);
+  const backflow = done.find(({ latest }) => latest.entry.what === 'backflow');
+  return {
+    care: new Set(done.map(({ latest }) => latest.entry.what)),
+    backflowNextOn: backflow?.latest.entry.nextOn ?? null,
+  };
 }
 
 const NOTHING_KNOWN: Standing['care'] = {};

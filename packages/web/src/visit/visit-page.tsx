@@ -1,7 +1,7 @@
+import { CARE_NAMES } from '@water-clock/core/care';
 import { clsx } from 'clsx';
 import { useQuery } from '@tanstack/react-query';
 import {
-  CARE_NAMES,
   circuitsInWords,
   FAULT_NAMES,
   jobInWords,
@@ -58,6 +58,8 @@ export function VisitPage() {
                 <Link to={`/timers/${timerId}/visit/circuits`}>
                   Check the circuits, or note what is broken of the timer
                 </Link>
+                {' · '}
+                <Link to={`/timers/${timerId}/visit/care`}>Care, winter and spring</Link>
               </p>
               <Meanwhile open={open} copies={device.copies} />
               <section className={pageStyles['sheet']} aria-label="Photos of this visit">
@@ -194,7 +196,7 @@ function entryWords({ entry }: MadeEntry): string {
       return `Station ${entry.station}: ${faults}${entry.note ? ` (${entry.note})` : ''}`;
     }
     case 'care':
-      return CARE_NAMES[entry.what];
+      return `${CARE_NAMES[entry.what]}: ${entry.isDone ? 'done' : 'begun'}`;
     case 'cause':
       return `${CAUSE_NAMES[entry.code]}${entry.isFound ? '' : ': it was not that'}`;
     case 'circuits':

@@ -1,0 +1,33 @@
+import type { Frost, Supply } from '../yards/index.js';
+
+/** One thing to do or to look at. */
+export interface CareStep {
+  /** Within its checklist. */
+  readonly id: string;
+  readonly words: string;
+  /** What can hurt somebody or break a rule at this step. */
+  readonly caution?: string;
+}
+
+/** What is asked beside the steps. */
+export type CareAsk = 'pressure' | 'tester';
+
+/** How to care for something. */
+export interface Checklist {
+  readonly caution: string;
+  readonly asks: readonly CareAsk[];
+  readonly steps: readonly CareStep[];
+}
+
+/** What a checklist goes by. */
+export interface CarePlace {
+  readonly supply: Supply;
+  readonly frost: Frost;
+  readonly power: 'mains' | 'battery';
+  /** Drip or micro sprays are there. */
+  readonly hasDrip: boolean;
+}
+
+/** A step, where it is one. */
+export const where = (is: boolean, ...steps: readonly CareStep[]): readonly CareStep[] =>
+  is ? steps : [];

@@ -1,0 +1,4 @@
+export { CARE_DONE, CARE_NAMES, CARES, type Care } from './care.js';
+export { checklistOf } from './checklist-of.js';
+export type { CareAsk, CarePlace, CareStep, Checklist } from './checklist.js';
+export { hasDrip } from './has-drip.js';
