@@ -1,6 +1,6 @@
 import { CARES, checklistOf, type Care, type CarePlace } from './index.js';
 
-const AT_HOME: CarePlace = { supply: 'town', frost: 'hard', power: 'mains', hasDrip: false };
+const AT_HOME: CarePlace = { supply: 'mains', frost: 'hard', power: 'mains', hasDrip: false };
 const steps = (care: Care, place: Partial<CarePlace> = {}): string[] =>
   checklistOf(care, { ...AT_HOME, ...place }).steps.map(({ id }) => id);
 
@@ -8,7 +8,7 @@ it('is shut down by how hard it freezes and where the water comes from', () => {
   expect(steps('winter', { frost: 'none' })).toEqual(['copy', 'off', 'sensor']);
   expect(steps('winter', { frost: 'light' })).toEqual(['copy', 'off', 'shut', 'drain', 'wrap']);
   expect(steps('winter')).toEqual(['copy', 'off', 'shut', 'drain', 'blow-out', 'backflow']);
-  expect(steps('winter', { supply: 'well', frost: 'light' })).toContain('pump');
+  expect(steps('winter', { supply: 'bore', frost: 'light' })).toContain('pump');
   expect(steps('winter', { supply: 'tank', frost: 'light' })).toContain('tank');
   // What hangs on a tap is taken in, and never blown out.
   const tap = steps('winter', { power: 'battery' });
@@ -17,7 +17,7 @@ it('is shut down by how hard it freezes and where the water comes from', () => {
 
 it('is started again by the same', () => {
   expect(steps('spring', { frost: 'none' })).not.toContain('cracks');
-  expect(steps('spring', { supply: 'well' })).toContain('prime');
+  expect(steps('spring', { supply: 'bore' })).toContain('prime');
   expect(steps('spring', { power: 'battery' })).toEqual(
     expect.arrayContaining(['tap', 'clock', 'walk']),
   );
@@ -39,7 +39,7 @@ it('who tested the backflow preventer is asked, and drip is flushed where there 
 
 it('no checklist names a step twice or goes without a caution', () => {
   for (const care of CARES)
-    for (const supply of ['town', 'well', 'tank'] as const)
+    for (const supply of ['mains', 'bore', 'tank', 'pond', 'reclaimed'] as const)
       for (const frost of ['none', 'light', 'hard'] as const)
         for (const power of ['mains', 'battery'] as const) {
           const list = checklistOf(care, { supply, frost, power, hasDrip: true });

@@ -1,4 +1,4 @@
-import type { Frost, Supply } from '../yards/index.js';
+import type { Frost, SupplySource } from '../settings/index.js';
 
 /** One thing to do or to look at. */
 export interface CareStep {
@@ -21,12 +21,16 @@ export interface Checklist {
 
 /** What a checklist goes by. */
 export interface CarePlace {
-  readonly supply: Supply;
+  readonly supply: SupplySource;
   readonly frost: Frost;
   readonly power: 'mains' | 'battery';
   /** Drip or micro sprays are there. */
   readonly hasDrip: boolean;
 }
+
+/** The water is lifted by a pump of the home. */
+export const isPumped = ({ supply }: CarePlace): boolean =>
+  supply === 'bore' || supply === 'pond' || supply === 'tank';
 
 /** A step, where it is one. */
 export const where = (is: boolean, ...steps: readonly CareStep[]): readonly CareStep[] =>

@@ -17,7 +17,14 @@ import {
 import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from './household-language.js';
 import { PhotoFacts } from '../photos/index.js';
 import type { RuleSet } from '../local-rules/index.js';
-import { Confirmed, SUPPLY_SOURCES, type Plan, type SupplySource } from '../settings/index.js';
+import {
+  Confirmed,
+  FROSTS,
+  SUPPLY_SOURCES,
+  type Frost,
+  type Plan,
+  type SupplySource,
+} from '../settings/index.js';
 import type { Yard } from '../yards/index.js';
 
 export const PROPERTY_FORMAT = 'waterclock.property/2';
@@ -42,6 +49,7 @@ export class PropertyFacts {
   @Optional() @Amount(-90, 90) latitude?: number;
   @Optional() @Amount(-180, 180) longitude?: number;
   @Optional() @OneOf(SUPPLY_SOURCES) supplySource?: SupplySource;
+  @Optional() @OneOf(FROSTS) frost?: Frost;
   /** Litres a minute that the supply can give. */
   @Optional() @Amount(0, 100_000) supplyLpm?: number;
   @Optional() @Amount(0, 5000) supplyKpa?: number;

@@ -21,6 +21,7 @@ export * from './plan.js';
 export { rulesOfDate } from './rules-of-date.js';
 export { rulesOver, type SettingsDates } from './rules-over.js';
 export { LARGEST_FILE_BYTES, readPlan, readPlanText } from './read-plan.js';
+export { FROSTS, type Frost } from './frost.js';
 export { SUPPLY_SOURCES, type SupplySource } from './supply-source.js';
 export {
   LARGEST_PERCENT,

@@ -42,7 +42,7 @@ export function dueFactsOf(
     hasRainSensor: plan.timer.rainSensor,
     hasFilter: hasFilter(plan),
     ...backflowOf(facts),
-    hasFrost: yard?.frost !== 'none',
+    hasFrost: facts.frost !== 'none',
     seasonCare: {
       winter: lastCare(pastEntries, 'winter'),
       spring: lastCare(pastEntries, 'spring'),

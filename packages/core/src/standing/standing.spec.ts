@@ -32,7 +32,7 @@ const plan = (fields: object = {}, second = '05:00'): Plan =>
   });
 
 const facts = (fields: Partial<TimerFacts> = {}): TimerFacts => ({
-  ...{ plan: plan(), handling: new TimerHandling(), yard: null, months: null },
+  ...{ plan: plan(), handling: new TimerHandling(), yard: null, frost: null, months: null },
   ...{ customary: new Customary(), spans: new Spans(), timeZone: 'America/Denver' },
   addedOn: parseDate('2026-04-01')!,
   reading: { document: fields.plan ?? plan(), madeAt: '2026-04-01T10:00:00Z' },

@@ -1,7 +1,7 @@
 import type { DayNumber } from '../civil-time/index.js';
 import type { CareKind, Due, DueAnswer, PlannedChange, Spans } from '../dues/index.js';
 import type { Customary } from '../needs/index.js';
-import type { Confirmed, Plan } from '../settings/index.js';
+import type { Confirmed, Frost, Plan } from '../settings/index.js';
 import type { TimerHandling } from '../timer-types/index.js';
 import type { MadeEntry, Reading } from '../visits/index.js';
 import type { MonthWeather } from '../weather/index.js';
@@ -23,6 +23,8 @@ export interface TimerFacts {
   readonly plan: Plan;
   readonly handling: TimerHandling;
   readonly yard: Yard | null;
+  /** How hard it freezes at the home; null: nobody said. */
+  readonly frost: Frost | null;
   /** Null: the home goes by no weather. */
   readonly months: readonly (MonthWeather | null)[] | null;
   readonly customary: Customary;

@@ -50,14 +50,6 @@ export type YardPlant = (typeof PLANTINGS)[number];
 export const plantInSettings = (plant: YardPlant): Plant =>
   plant === 'cool turf' || plant === 'warm turf' ? 'turf' : plant;
 
-/** Where the water comes from. */
-export const SUPPLIES = ['town', 'well', 'tank'] as const;
-export type Supply = (typeof SUPPLIES)[number];
-
-/** How hard it freezes there: not at all, on some nights, or into the ground. */
-export const FROSTS = ['none', 'light', 'hard'] as const;
-export type Frost = (typeof FROSTS)[number];
-
 /** The two ways to work out how long a station runs. */
 export const SCHOOLS = ['minute', 'measurement'] as const;
 export type School = (typeof SCHOOLS)[number];
@@ -180,10 +172,6 @@ export class Yard {
   @OptionalNested(() => OwnMemory) ownMemory?: OwnMemory;
   /** The school that run times are taken from; absent: by measurement. */
   @Optional() @OneOf(SCHOOLS) school?: School;
-  /** Absent: nobody said. */
-  @Optional() @OneOf(SUPPLIES) supply?: Supply;
-  /** Absent: nobody said. */
-  @Optional() @OneOf(FROSTS) frost?: Frost;
   /** A percentage for each month, January first, where the technician typed them. */
   @Optional()
   @ListOfWhole(0, LARGEST_PERCENT, { least: 12, most: 12 })

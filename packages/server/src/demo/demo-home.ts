@@ -1,5 +1,5 @@
 import type { HouseholdLanguage } from '@water-clock/core/property-file';
-import type { SupplySource } from '@water-clock/core/settings';
+import type { Frost, SupplySource } from '@water-clock/core/settings';
 import type { StationFault } from '@water-clock/core/visits';
 import type { YardStation } from '@water-clock/core/yards';
 
@@ -15,6 +15,7 @@ export interface DemoHome {
   readonly gateNotes?: string;
   readonly language?: HouseholdLanguage;
   readonly supplySource?: SupplySource;
+  readonly frost?: Frost;
   readonly supplyLpm?: number;
   readonly supplyKpa?: number;
   readonly waterPrice?: number;

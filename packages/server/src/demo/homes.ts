@@ -15,6 +15,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     contactPhone: '555 0142',
     gateNotes: 'Side gate, code 2804. The dog is friendly. Timer left of the garage door.',
     supplySource: 'mains',
+    frost: 'hard',
     supplyLpm: 60,
     supplyKpa: 410,
     waterPrice: 1.85,
@@ -120,6 +121,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     contactName: 'Abel Quist',
     contactPhone: '555 0177',
     supplySource: 'pond',
+    frost: 'hard',
     supplyLpm: 45,
     timers: [
       {
@@ -153,6 +155,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     latitude: 40.219,
     longitude: -107.355,
     supplySource: 'bore',
+    frost: 'hard',
     supplyLpm: 22,
     // Each tap by itself is well; in the morning both are open at once, and the bore does not give that.
     timers: [
@@ -261,6 +264,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     contactName: 'Mira Sandoval',
     contactPhone: '555 0119',
     supplySource: 'mains',
+    frost: 'hard',
     supplyLpm: 38,
     timers: [
       {
@@ -326,6 +330,7 @@ export const DEMO_HOMES: readonly DemoHome[] = [
     longitude: -107.372,
     contactName: 'Lorcan Ames',
     supplySource: 'reclaimed',
+    frost: 'hard',
     supplyLpm: 70,
     supplyKpa: 380,
     waterPrice: 0.9,

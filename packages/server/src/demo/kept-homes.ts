@@ -131,6 +131,7 @@ export const KEPT_HOMES: readonly DemoHome[] = [
     contactPhone: '555 0186',
     gateNotes: 'The timer is in the porch, behind the coats. Nobody home on Thursdays.',
     supplySource: 'mains',
+    frost: 'hard',
     supplyLpm: 48,
     supplyKpa: 390,
     waterPrice: 1.85,
@@ -179,6 +180,7 @@ export const KEPT_HOMES: readonly DemoHome[] = [
     contactName: 'Emory Vance',
     contactPhone: '555 0163',
     supplySource: 'bore',
+    frost: 'hard',
     supplyLpm: 85,
     timers: [
       {
@@ -259,6 +261,7 @@ export const KEPT_HOMES: readonly DemoHome[] = [
     contactName: 'Ruth Adair',
     contactPhone: '555 0128',
     supplySource: 'mains',
+    frost: 'hard',
     supplyLpm: 30,
     timers: [
       {
@@ -297,6 +300,7 @@ export const KEPT_HOMES: readonly DemoHome[] = [
     contactPhone: '555 0151',
     gateNotes: 'Ring at the lodge. Both timers are keyed with the brass key on the hook.',
     supplySource: 'mains',
+    frost: 'hard',
     supplyLpm: 120,
     supplyKpa: 450,
     waterPrice: 1.85,
@@ -361,6 +365,7 @@ export const KEPT_HOMES: readonly DemoHome[] = [
     contactPhone: '555 0194',
     language: 'es',
     supplySource: 'mains',
+    frost: 'hard',
     supplyLpm: 36,
     timers: [
       {
@@ -397,6 +402,7 @@ export const KEPT_HOMES: readonly DemoHome[] = [
     contactName: 'Cato Lindgren',
     contactPhone: '555 0133',
     supplySource: 'pond',
+    frost: 'hard',
     supplyLpm: 95,
     timers: [
       {

@@ -13,7 +13,7 @@ import {
 } from '@water-clock/core/documents';
 import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from '@water-clock/core/property-file';
 import { SET_UP_STEPS, type SetUpStep } from '@water-clock/core/set-up';
-import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
+import { FROSTS, type Frost, SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { DUE_KINDS, type DueKind } from '@water-clock/core/dues';
 import { REASON_KINDS, type ReasonKind, type Standing } from '@water-clock/core/standing';
 import { AsNumber } from '../platform/dto.js';
@@ -76,6 +76,11 @@ export class PropertyFields {
   @Optional()
   @OneOf(SUPPLY_SOURCES)
   supplySource?: SupplySource;
+
+  @ApiPropertyOptional({ enum: FROSTS, description: 'How hard it freezes there' })
+  @Optional()
+  @OneOf(FROSTS)
+  frost?: Frost;
 
   @ApiPropertyOptional({ description: 'Litres a minute' })
   @Optional()
@@ -167,6 +172,7 @@ export class PropertyAnswer {
   @ApiProperty({ type: Number, nullable: true }) latitude!: number | null;
   @ApiProperty({ type: Number, nullable: true }) longitude!: number | null;
   @ApiProperty({ enum: SUPPLY_SOURCES, nullable: true }) supplySource!: SupplySource | null;
+  @ApiProperty({ enum: FROSTS, nullable: true }) frost!: Frost | null;
   @ApiProperty({ type: Number, nullable: true }) supplyLpm!: number | null;
   @ApiProperty({ type: Number, nullable: true }) supplyKpa!: number | null;
   @ApiProperty({ type: [Number] }) mowingWeekdays!: number[];

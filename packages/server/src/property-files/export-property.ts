@@ -51,7 +51,8 @@ export async function exportProperty(
 }
 
 export function propertyFacts(row: Property): PropertyFile['property'] {
-  const { timeZone, latitude, longitude, supplySource, supplyLpm, supplyKpa, waterPrice } = row;
+  const { timeZone, latitude, longitude, supplySource, frost } = row;
+  const { supplyLpm, supplyKpa, waterPrice } = row;
   return {
     name: row.name,
     address: row.address,
@@ -64,6 +65,7 @@ export function propertyFacts(row: Property): PropertyFile['property'] {
     ...(latitude !== null && { latitude }),
     ...(longitude !== null && { longitude }),
     ...(supplySource !== null && { supplySource }),
+    ...(frost !== null && { frost }),
     ...(supplyLpm !== null && { supplyLpm }),
     ...(supplyKpa !== null && { supplyKpa }),
     ...(waterPrice !== null && { waterPrice }),

@@ -113,6 +113,7 @@ const FIELD_NAMES: Record<string, string> = {
   latitude: 'Latitude',
   longitude: 'Longitude',
   supplySource: 'Supply',
+  frost: 'Frost',
   supplyLpm: 'Flow of the supply',
   supplyKpa: 'Pressure of the supply',
   waterPrice: 'Price of water',

@@ -1,6 +1,6 @@
 import type { HouseholdLanguage } from '@water-clock/core/property-file';
 import type { SetUpStep } from '@water-clock/core/set-up';
-import type { SupplySource } from '@water-clock/core/settings';
+import type { Frost, SupplySource } from '@water-clock/core/settings';
 import {
   Check,
   Column,
@@ -24,6 +24,7 @@ import { StoredWeather } from './weather.entity.js';
 @Check('properties_longitude', 'longitude BETWEEN -180 AND 180')
 @Check('properties_version', 'version > 0')
 @Check('properties_supply', `supply_source IN ('mains', 'bore', 'tank', 'pond', 'reclaimed')`)
+@Check('properties_frost', `frost IN ('none', 'light', 'hard')`)
 @Check('properties_supply_lpm', 'supply_lpm >= 0')
 @Check('properties_supply_kpa', 'supply_kpa >= 0')
 @Check('properties_language', `language IN ('en', 'es')`)
@@ -84,6 +85,10 @@ export class Property {
 
   @Column('text', { name: 'supply_source', nullable: true })
   supplySource!: SupplySource | null;
+
+  /** How hard it freezes there; null: nobody said. */
+  @Column('text', { nullable: true })
+  frost!: Frost | null;
 
   /** Litres a minute that the supply can give. */
   @Column('double precision', { name: 'supply_lpm', nullable: true })

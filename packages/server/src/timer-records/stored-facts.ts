@@ -114,6 +114,7 @@ export async function storedFacts(
     const copy = copies.find((one) => one.timerId === timerId);
     return {
       ...{ document, property, weatherId: property.weatherId, yard: yard.document },
+      frost: property.frost,
       handling: timerType?.handling ?? new TimerHandling(),
       customary: firm.customary ?? new Customary(),
       spans: firm.spans ?? new Spans(),

@@ -2724,6 +2724,11 @@ export interface components {
       /** @default  */
       readonly contactPhone?: string;
       /**
+       * @description How hard it freezes there
+       * @enum {string}
+       */
+      readonly frost?: 'none' | 'light' | 'hard';
+      /**
        * @description How one gets in
        * @default
        */
@@ -3059,6 +3064,8 @@ export interface components {
       readonly contactEmail: string;
       readonly contactName: string;
       readonly contactPhone: string;
+      /** @enum {string|null} */
+      readonly frost: 'none' | 'light' | 'hard' | null;
       readonly gateNotes: string;
       /** Format: uuid */
       readonly id: string;
@@ -3106,6 +3113,11 @@ export interface components {
       readonly contactName?: string;
       /** @default  */
       readonly contactPhone?: string;
+      /**
+       * @description How hard it freezes there
+       * @enum {string}
+       */
+      readonly frost?: 'none' | 'light' | 'hard';
       /**
        * @description How one gets in
        * @default

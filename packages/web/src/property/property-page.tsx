@@ -36,6 +36,7 @@ import { todayHere } from '../format/today';
 import { AddTimerDialog } from './add-timer-dialog';
 import { EraseContact } from './erase-contact';
 import { EraseProperty } from './erase-property';
+import { FROST_NAMES } from '../format/frost-names';
 import { SUPPLY_NAMES } from '../format/supply-names';
 import { SupplyCautions } from './supply';
 import { TimerCard } from './timer-card';
@@ -248,7 +249,7 @@ function WhoSheet({ property }: { property: Property }) {
 }
 
 function SupplySheet({ property }: { property: Property }) {
-  const { supplySource, supplyLpm, supplyKpa, waterPrice } = property;
+  const { supplySource, frost, supplyLpm, supplyKpa, waterPrice } = property;
   const [flow, pressure] = [useQuantity('flow'), useQuantity('pressure')];
   const price = useQuantity('waterPrice');
   const { currency } = useSignedIn().firm;
@@ -270,6 +271,7 @@ function SupplySheet({ property }: { property: Property }) {
             ? 'not known'
             : `${shownAmount(waterPrice, price)} ${currency} ${price.label}`}
         </Fact>
+        <Fact name="Frost">{frost ? FROST_NAMES[frost] : 'not known'}</Fact>
       </dl>
       <SupplyCautions source={supplySource} />
     </section>

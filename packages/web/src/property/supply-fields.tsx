@@ -1,6 +1,7 @@
-import { SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
+import { FROSTS, SUPPLY_SOURCES, type SupplySource } from '@water-clock/core/settings';
 import { Form, Select } from 'antd';
 import type { PropertyFields } from '../api/properties';
+import { FROST_NAMES } from '../format/frost-names';
 import { SUPPLY_NAMES } from '../format/supply-names';
 import { useQuantity, useSignedIn } from '../session/use-signed-in';
 import { QuantityItem } from './property-inputs';
@@ -26,6 +27,14 @@ export function SupplyFields() {
             placeholder="not known"
             options={SUPPLY_SOURCES.map((value) => ({ value, label: SUPPLY_NAMES[value] }))}
             onClear={() => form.setFieldValue('supplySource', null)}
+          />
+        </Form.Item>
+        <Form.Item name="frost" label="It freezes there">
+          <Select
+            allowClear
+            placeholder="not known"
+            options={FROSTS.map((value) => ({ value, label: FROST_NAMES[value] }))}
+            onClear={() => form.setFieldValue('frost', null)}
           />
         </Form.Item>
         <QuantityItem name="supplyLpm" label="Flow it can give" quantity={useQuantity('flow')} />

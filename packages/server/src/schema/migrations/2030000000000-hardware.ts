@@ -23,6 +23,8 @@ export class Hardware2030000000000 implements MigrationInterface {
       'CREATE UNIQUE INDEX jobs_of_timer ON jobs (visit_id, fault, stations) WHERE station IS NULL',
     );
     await runner.query('ALTER TABLE firms ADD coil_limits jsonb');
+    await runner.query(`ALTER TABLE properties ADD frost text,
+      ADD CONSTRAINT properties_frost CHECK (frost IN ('none', 'light', 'hard'))`);
     await runner.query(`UPDATE firms SET spans = '{"backflowTest": 0}'::jsonb || spans`);
     // More falls due than was known when they were worked out.
     await runner.query('DELETE FROM standings');
@@ -30,9 +32,8 @@ export class Hardware2030000000000 implements MigrationInterface {
 
   async down(runner: QueryRunner): Promise<void> {
     await runner.query('DELETE FROM standings');
-    await runner.query(
-      "UPDATE firms SET spans = spans - 'backflowTest' - 'winterBy' - 'springBy'",
-    );
+    await runner.query("UPDATE firms SET spans = spans - 'backflowTest' - 'winterBy' - 'springBy'");
+    await runner.query('ALTER TABLE properties DROP frost');
     await runner.query('ALTER TABLE firms DROP coil_limits');
     await runner.query('DELETE FROM jobs WHERE station IS NULL');
     await runner.query('DROP INDEX jobs_of_timer');

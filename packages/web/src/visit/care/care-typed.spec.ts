@@ -11,7 +11,7 @@ import {
 
 const KPA = quantityIn('metric', 'pressure');
 const BACKFLOW = checklistOf('backflow', {
-  ...{ supply: 'town', frost: 'hard', power: 'mains', hasDrip: false },
+  ...{ supply: 'mains', frost: 'hard', power: 'mains', hasDrip: false },
 });
 const ALL = BACKFLOW.steps.map(({ id }) => id);
 const typed = (more: Partial<CareTyped> = {}): CareTyped => ({
