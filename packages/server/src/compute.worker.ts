@@ -3,6 +3,7 @@ import type { TaskCall } from './computing/task.js';
 import { STRENGTH_TASK } from './people/password-strength-task.js';
 import { PLAN_TASK } from './planning/plan-task.js';
 import { READ_PROPERTY_FILE_TASK } from './property-files/read-task.js';
+import { HOUSEHOLD_TASK } from './sheets/household-task.js';
 import { PRINT_TASK } from './sheets/sheet-pdf.js';
 import { STANDINGS_TASK } from './timer-records/standing-task.js';
 import { READ_WEATHER_TASK } from './weather/read-task.js';
@@ -18,6 +19,7 @@ const TASKS = [
   PLAN_TASK,
   STANDINGS_TASK,
   PRINT_TASK,
+  HOUSEHOLD_TASK,
   BREAKS_TASK,
   READ_PROPERTY_FILE_TASK,
   READ_WEATHER_TASK,

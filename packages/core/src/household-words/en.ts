@@ -19,6 +19,10 @@ export const EN = {
     caution:
       'Local watering rules come first. Water on paths is slippery, and freezes. Leave the mains side, and the pump, to a licensed electrician.',
     asPdf: 'As a PDF',
+    today: 'Today',
+    nextDays: 'The next days',
+    lastVisit: 'At our last visit',
+    lookOut: 'Look out for',
     photos: 'Photos',
     tellUs: 'Tell us what you saw',
     tellWhat:
@@ -165,6 +169,24 @@ export const EN = {
       '{timer}, {date}: {what}.{isHow, select, yes { {how}} other {}}{phone, select, none { {firm}} other { {firm}, {phone}}}',
     clockForward: 'Summer time begins: put the clock forward',
     clockBack: 'Summer time ends: put the clock back',
+    wereHere: 'We were here on {date}.',
+    didSettings: 'The timer was set.',
+    didWalk: '{count, plural, one {One station was} other {# stations were}} seen running.',
+    didRepair: '{count, plural, one {Station {names} was} other {Stations {names} were}} repaired.',
+    didTimer: 'The timer or its wiring was repaired.',
+    didBattery: 'The battery was changed.',
+    didSensor: 'The rain sensor was tried.',
+    didFilter: 'The filter and the screen were cleaned.',
+    didBackflow: 'The backflow preventer was tested.',
+    didWinter: 'It was shut down for the winter.',
+    didSpring: 'It was started for the season.',
+    stillToRepair:
+      'We know that station{count, plural, one {} other {s}} {names} {count, plural, one {is} other {are}} still to be repaired.',
+    lookForWater:
+      'Water on the path, a place that stays wet or turns brown, a head that leaks or sprays the house: tell us.',
+    lookAtClock: 'After a power cut, look whether its clock is right.',
+    lookAtBattery:
+      'If a valve stays open or shut, its battery may be empty: shut the tap, and tell us.',
     watersAgain: 'It waters again by itself: {moment}.',
   },
 } as const;

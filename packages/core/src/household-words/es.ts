@@ -20,6 +20,10 @@ export const ES: Language = {
     due: 'Lo que viene después',
     caution:
       'Las normas locales de riego van primero. El agua en los caminos resbala, y se congela. Deje la parte de la corriente eléctrica, y la bomba, a un electricista con licencia.',
+    today: 'Hoy',
+    nextDays: 'Los próximos días',
+    lastVisit: 'En nuestra última visita',
+    lookOut: 'Fíjese en',
     asPdf: 'En PDF',
     photos: 'Fotos',
     tellUs: 'Cuéntenos lo que vio',
@@ -167,6 +171,25 @@ export const ES: Language = {
       '{timer}, {date}: {what}.{isHow, select, yes { {how}} other {}}{phone, select, none { {firm}} other { {firm}, {phone}}}',
     clockForward: 'Empieza el horario de verano: adelantar el reloj',
     clockBack: 'Termina el horario de verano: atrasar el reloj',
+    wereHere: 'Estuvimos aquí el {date}.',
+    didSettings: 'Se ajustó el programador.',
+    didWalk: 'Se vio funcionar {count, plural, one {una estación} other {# estaciones}}.',
+    didRepair:
+      '{count, plural, one {Se reparó la estación {names}} other {Se repararon las estaciones {names}}}.',
+    didTimer: 'Se reparó el programador o su cableado.',
+    didBattery: 'Se cambió la pila.',
+    didSensor: 'Se probó el sensor de lluvia.',
+    didFilter: 'Se limpiaron el filtro y la malla.',
+    didBackflow: 'Se probó la válvula antirretorno.',
+    didWinter: 'Se cerró para el invierno.',
+    didSpring: 'Se puso en marcha para la temporada.',
+    stillToRepair:
+      'Sabemos que {count, plural, one {falta reparar la estación {names}} other {faltan por reparar las estaciones {names}}}.',
+    lookForWater:
+      'Agua en el camino, un lugar que sigue mojado o se seca, un aspersor que gotea o moja la casa: avísenos.',
+    lookAtClock: 'Después de un corte de luz, mire si el reloj está bien.',
+    lookAtBattery:
+      'Si una válvula se queda abierta o cerrada, la pila puede estar agotada: cierre el grifo y avísenos.',
     watersAgain: 'Vuelve a regar solo: {moment}.',
   },
 };

@@ -25,6 +25,7 @@ const OPEN = new Set([
   'GET /api/session/links/{token}',
   'POST /api/session/links/{token}',
   'GET /api/shared/{token}',
+  'GET /api/shared/{token}/now',
   'GET /api/calendars/{token}',
   'GET /api/shared/{token}/sheet.pdf',
   'GET /api/shared/{token}/photos/{photoId}',

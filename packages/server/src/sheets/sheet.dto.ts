@@ -68,6 +68,27 @@ export class SharedPhoto {
   @ApiDocument('PhotoFacts') document!: PhotoFacts;
 }
 
+export class HouseholdWatering {
+  @ApiProperty() station!: number;
+  @ApiProperty() name!: string;
+  @ApiProperty({ description: 'From when to when, in the words of the household' }) when!: string;
+}
+
+export class HouseholdDay {
+  @ApiProperty({ format: 'date' }) date!: string;
+  @ApiProperty({ type: [HouseholdWatering] }) waterings!: readonly HouseholdWatering[];
+}
+
+/** What a household reads of its timer today, in its language; a sentence each. */
+export class HouseholdAnswer {
+  @ApiProperty({ type: [HouseholdDay], description: 'Today and six days; empty: nobody knows' })
+  days!: readonly HouseholdDay[];
+  @ApiProperty({ type: [String] }) holds!: readonly string[];
+  @ApiProperty({ type: [String], description: 'When somebody was there last, and what was done' })
+  visit!: readonly string[];
+  @ApiProperty({ type: [String] }) lookOutFor!: readonly string[];
+}
+
 export class SharedSheet {
   @ApiDocument('Sheet') document!: Sheet;
   @ApiProperty({ type: [SharedPhoto], description: 'Those that were chosen for the link' })

@@ -27,6 +27,7 @@ import { ApiProblems } from '../platform/api-problems.js';
 import { idOf } from '../platform/id.pipe.js';
 import { PHOTO_POLICY, PHOTO_SCHEMA, photoFile } from '../photos/photo-file.js';
 import {
+  HouseholdAnswer,
   LinkAnswer,
   LinkFields,
   SharedSheet,
@@ -125,6 +126,20 @@ export class SheetsController {
   @ApiProblems(404)
   shared(@Param('token') token: string): Promise<SharedSheet> {
     return this.sheets.shared(token);
+  }
+
+  @Public()
+  @ApiOperation({
+    summary:
+      'Tells what waters today and this week at the timer of a link, and what was done last.',
+  })
+  @Get('shared/:token/now')
+  @Header('cache-control', 'no-store')
+  @Header('referrer-policy', 'no-referrer')
+  @ApiOkResponse({ type: HouseholdAnswer })
+  @ApiProblems(404, 422, 503)
+  sharedNow(@Param('token') token: string): Promise<HouseholdAnswer> {
+    return this.sheets.sharedNow(token);
   }
 
   @Public()

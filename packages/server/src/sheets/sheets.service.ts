@@ -1,6 +1,8 @@
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
+import { dayOf, formatDate } from '@water-clock/core/civil-time';
 import { readSheet, type Sheet } from '@water-clock/core/sheets';
+import { clockIn } from '@water-clock/core/time-zones';
 import { DataSource, IsNull, MoreThan } from 'typeorm';
 import { Firm } from '../schema/firm.entity.js';
 import { ComputingService } from '../computing/computing.service.js';
@@ -11,9 +13,12 @@ import { wholeDocument } from '../platform/documents.js';
 import { badInput, notFound } from '../platform/problem.js';
 import { transact } from '../platform/transact.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
+import { settingsAtHome } from '../timer-records/settings-at-home.js';
+import { Copy } from '../schema/copy.entity.js';
 import { Timer } from '../schema/timer.entity.js';
 import { PhotosService, type PhotoBytes } from '../photos/photos.service.js';
 import {
+  HouseholdAnswer,
   LinkAnswer,
   LinkFields,
   LinkListing,
@@ -24,6 +29,8 @@ import {
 } from './sheet.dto.js';
 import { choosePhotos, photosOf, showsPhoto } from './shared-photos.js';
 import { ShareLink, StoredSheet } from '../schema/sheet.entity.js';
+import { HOUSEHOLD_TASK } from './household-task.js';
+import { lastVisit, openStations } from './last-visit.js';
 import { PRINT_TASK } from './sheet-pdf.js';
 
 /** The folder of the fonts that sheets are printed in. */
@@ -128,6 +135,30 @@ export class SheetsService {
       photos: await photosOf(this.source.manager, link.id),
       isDemo: await this.isDemo(firmId),
     };
+  }
+
+  /** What waters today and this week at the timer of a link, what holds it, and what was done last. */
+  async sharedNow(token: string): Promise<HouseholdAnswer> {
+    const { id, sheet } = await this.linkOf(token);
+    const { firmId, timerId } = sheet;
+    const { manager } = this.source;
+    const { property } = await manager.findOneOrFail(Timer, {
+      where: { firmId, id: timerId },
+      relations: { property: { ruleSet: true } },
+    });
+    const at = (moment: Date) => clockIn(property.timeZone ?? 'UTC', moment.getTime());
+    const now = at(new Date());
+    const [copy, visit, open] = await Promise.all([
+      manager.findOneBy(Copy, { firmId, timerId, isInTimer: true }),
+      lastVisit(manager, sheet, (moment) => dayOf(at(moment))),
+      openStations(manager, sheet),
+    ]);
+    const { clock, language = 'en' } = sheet.document;
+    const today = formatDate(dayOf(now));
+    return this.computing.run({ firmId, personId: id }, HOUSEHOLD_TASK, {
+      ...{ language, clock, now, visit, openStations: open },
+      plan: copy && settingsAtHome(copy.document, property, today),
+    });
   }
 
   /** A photo that a link shows. */

@@ -190,3 +190,44 @@ it('sent twice it is kept once; what is no sheet is refused with every fault', a
     'document.madeOn',
   ]);
 });
+
+it('a link tells what is in the timer now and what was done last, in words, and nothing of who did it', async () => {
+  const { body: home } = await person.agent
+    .post('/api/properties')
+    .send({ name: 'Rowan end', timeZone: 'America/Denver', gateNotes: 'Code 4711' });
+  const { body: timer } = await person.agent
+    .post(`/api/properties/${home.id}/timers`)
+    .send({ name: 'Shed', document: planDocument() });
+  const { body: sheet } = await person.agent
+    .post(`/api/timers/${timer.id}/sheets`)
+    .send({ document: { ...bigSheet(), language: 'es', clock: '24' } });
+  const { body: link } = await person.agent.post(`/api/sheets/${sheet.id}/links`).send({ days: 9 });
+  const now = async (token: string = link.token) =>
+    (await request(server.app.getHttpServer()).get(`/api/shared/${token}/now`).expect(200)).body;
+  // Nobody has read it, and nobody was there.
+  expect(await now()).toMatchObject({ days: [], holds: [], visit: [] });
+  await person.agent
+    .post(`/api/timers/${timer.id}/copies`)
+    .send({ reason: 'as-found', document: planDocument() })
+    .expect(201);
+  const { body: visit } = await person.agent.post(`/api/timers/${timer.id}/visits`).send({});
+  const entry = (document: object) =>
+    person.agent.post(`/api/visits/${visit.id}/entries`).send({
+      ...{ id: randomUUID(), seen: 0, observedAt: new Date().toISOString(), document },
+    });
+  await entry({ kind: 'station', station: 1, faults: ['leak'], note: 'by the pear' }).expect(201);
+  await entry({ kind: 'care', what: 'filter', isDone: true }).expect(201);
+  // What goes on is not told yet.
+  expect((await now()).visit).toEqual([]);
+  await person.agent.patch(`/api/visits/${visit.id}`).send({ isEnded: true }).expect(200);
+  const told = await now();
+  expect(told.visit.join(' ')).toContain('Se limpiaron el filtro y la malla.');
+  expect(told.lookOutFor[0]).toContain('la estación 1');
+  expect(told.days).toHaveLength(7);
+  expect(told.days.flatMap((day: { waterings: unknown[] }) => day.waterings)[0]).toMatchObject({
+    when: expect.stringMatching(/^\d\d:\d\d/),
+  });
+  expect(JSON.stringify(told)).not.toMatch(new RegExp(`4711|pear|${person.name}`));
+  await person.agent.delete(`/api/links/${link.id}`).expect(204);
+  await request(server.app.getHttpServer()).get(`/api/shared/${link.token}/now`).expect(404);
+});

@@ -1400,6 +1400,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/shared/{token}/now': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Tells what waters today and this week at the timer of a link, and what was done last. */
+    readonly get: operations['sheetsSharedNow'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/shared/{token}/photos/{photoId}': {
     readonly parameters: {
       readonly query?: never;
@@ -2400,6 +2417,25 @@ export interface components {
       readonly town: string;
     };
     readonly HomesChange: import('@water-clock/core/rollouts').HomesChange;
+    readonly HouseholdAnswer: {
+      /** @description Today and six days; empty: nobody knows */
+      readonly days: readonly components['schemas']['HouseholdDay'][];
+      readonly holds: readonly string[];
+      readonly lookOutFor: readonly string[];
+      /** @description When somebody was there last, and what was done */
+      readonly visit: readonly string[];
+    };
+    readonly HouseholdDay: {
+      /** Format: date */
+      readonly date: string;
+      readonly waterings: readonly components['schemas']['HouseholdWatering'][];
+    };
+    readonly HouseholdWatering: {
+      readonly name: string;
+      readonly station: number;
+      /** @description From when to when, in the words of the household */
+      readonly when: string;
+    };
     readonly ImportAnswer: {
       /** @description Empty: all of it is here already */
       readonly changes: readonly components['schemas']['ImportChange'][];
@@ -6238,6 +6274,27 @@ export interface operations {
         };
         content: {
           readonly 'application/json': components['schemas']['SharedSheet'];
+        };
+      };
+    };
+  };
+  readonly sheetsSharedNow: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly token: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': components['schemas']['HouseholdAnswer'];
         };
       };
     };

@@ -4,6 +4,7 @@ import { ApiError } from '../api/client';
 import { request, type Api } from '../api/request';
 import { Waiting } from '../ui/waiting';
 import { TellUs } from './tell-us';
+import { SharedNow } from './shared-now';
 import { SharedPhotos } from './shared-photos';
 import { SheetView } from './sheet-view';
 import styles from './shared-page.module.css';
@@ -52,6 +53,7 @@ export function SharedPage({ token }: { token: string }) {
       {shared && (
         <>
           {shared.sheet.isDemo && <p>{shared.language.labels.demo}</p>}
+          <SharedNow {...{ token }} language={shared.language} />
           <SheetView sheet={shared.sheet.document} language={shared.language} />
           <SharedPhotos {...{ token }} photos={shared.sheet.photos} language={shared.language} />
           <TellUs {...{ token }} sheet={shared.sheet.document} language={shared.language} />
