@@ -103,6 +103,7 @@ const SERVER_ORDER = [
   'sheets',
   'tellings',
   'round',
+  'history',
   'search',
   'simulator',
   'practice',

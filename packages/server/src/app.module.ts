@@ -19,6 +19,7 @@ import { PropertiesModule } from './properties/properties.module.js';
 import { PropertyFilesModule } from './property-files/property-files.module.js';
 import { RulesModule } from './rules/rules.module.js';
 import { SearchModule } from './search/search.module.js';
+import { HistoryModule } from './history/history.module.js';
 import { TellingsModule } from './tellings/tellings.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
 import { PhotosModule } from './photos/photos.module.js';
@@ -82,6 +83,7 @@ export class AppModule {
         sheets,
         TellingsModule.with(sheets),
         RoundModule,
+        HistoryModule,
         PracticeModule.with(simulatorUrl),
         PlanningModule,
         ErasureModule,

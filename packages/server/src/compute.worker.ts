@@ -1,6 +1,7 @@
 import { setPriority } from 'node:os';
 import type { TaskCall } from './computing/task.js';
 import { STRENGTH_TASK } from './people/password-strength-task.js';
+import { MONTHS_TASK } from './history/months-task.js';
 import { PLAN_TASK } from './planning/plan-task.js';
 import { READ_PROPERTY_FILE_TASK } from './property-files/read-task.js';
 import { HOUSEHOLD_TASK } from './sheets/household-task.js';
@@ -17,6 +18,7 @@ setPriority(0, NICE);
 
 const TASKS = [
   PLAN_TASK,
+  MONTHS_TASK,
   STANDINGS_TASK,
   PRINT_TASK,
   HOUSEHOLD_TASK,

@@ -7,4 +7,5 @@ export {
   type DifferenceInWords,
 } from './in-words.js';
 export { changesInWords, changeSentences } from './sentences.js';
+export { yardSentences } from './yard-changes.js';
 export { setInWords, type SetInWords } from './set-in-words.js';

@@ -13,6 +13,7 @@ import {
   Uuid,
   UtcMoment,
   StoredVersion,
+  WholeNumber,
 } from '../documents/index.js';
 import { HOUSEHOLD_LANGUAGES, type HouseholdLanguage } from './household-language.js';
 import { PhotoFacts } from '../photos/index.js';
@@ -63,6 +64,9 @@ export class PropertyFacts {
   @OneOf(HOUSEHOLD_LANGUAGES) language: HouseholdLanguage = 'en';
 }
 
+/** More than any visit has. */
+const MOST_ENTRIES = 1_000_000;
+
 /** One saved copy of a timer's settings. */
 export class CopyInFile {
   @StoredVersion() number!: number;
@@ -74,6 +78,47 @@ export class CopyInFile {
   /** A plan document. */
   @Anything() document!: Plan;
   @OptionalNested(() => Confirmed) confirmed?: Confirmed;
+  /** A yard document: as it was then; absent: nobody kept it. */
+  @Optional() @Anything() yard?: Yard;
+}
+
+/** Something that was observed or done at a visit. */
+export class EntryInFile {
+  /** Counts the visit's entries as they came in. */
+  @StoredVersion() number!: number;
+  /** The highest number that its maker had seen. */
+  @WholeNumber(0, MOST_ENTRIES) seen!: number;
+  /** Who made it. */
+  @Text() person = '';
+  @UtcMoment() observedAt!: string;
+  /** An entry of a visit. */
+  @Anything() document!: unknown;
+}
+
+/** A job that was found at a visit. */
+export class JobInFile {
+  /** Absent: it is of the timer, its wires or what hangs on them. */
+  @Optional() @WholeNumber(1, 256) station?: number;
+  @ListOfWhole(1, 256) stations: number[] = [];
+  @Text() fault!: string;
+  @Text() note = '';
+  @UtcMoment() foundAt!: string;
+  @Text() foundBy = '';
+  @Optional() @UtcMoment() doneAt?: string;
+  @Text() doneBy = '';
+  @Text() parts = '';
+  @Optional() @Amount(0, 1_000_000) price?: number;
+}
+
+/** A visit with all that was done and seen. */
+export class VisitInFile {
+  @UtcMoment() startedAt!: string;
+  @Text() startedBy = '';
+  /** Absent: it goes on. */
+  @Optional() @UtcMoment() endedAt?: string;
+  @Text() endedBy = '';
+  @NestedList(() => EntryInFile) entries: EntryInFile[] = [];
+  @NestedList(() => JobInFile) jobs: JobInFile[] = [];
 }
 
 /** A photo; its pictures lie beside the file, in the same archive. */
@@ -99,6 +144,7 @@ export class TimerInFile {
   /** The number of the copy that is believed to be in the timer. */
   @Optional() @StoredVersion() copyInTimer?: number;
   @NestedList(() => PhotoInFile) photos: PhotoInFile[] = [];
+  @NestedList(() => VisitInFile) visits: VisitInFile[] = [];
   /** The timer holds a backup of its own. */
   @Optional() @Flag() hasOwnBackup?: boolean;
 }

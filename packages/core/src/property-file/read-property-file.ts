@@ -51,6 +51,12 @@ export function readPropertyFile(
     timer.copies.forEach((copy, at) => {
       const place = fieldPath(entryPath(fieldPath(path, 'copies'), at), 'document');
       copy.document = inPlace(copy.document, place, readPlan);
+      if (copy.yard !== undefined)
+        copy.yard = inPlace(
+          copy.yard,
+          fieldPath(entryPath(fieldPath(path, 'copies'), at), 'yard'),
+          readYard,
+        );
     });
     timer.photos.forEach(({ document: facts }, at) => {
       const photo = readPhotoFacts(facts);

@@ -1,5 +1,6 @@
 import {
   circuitsInWords,
+  flowsUntil,
   CoilLimits,
   judgeReading,
   jobInWords,
@@ -87,4 +88,30 @@ it('a firm judges by limits of its own, which go upwards', () => {
   expect(readCoilLimits(downwards)).toMatchObject({
     trouble: [{ path: 'mains.low' }, { path: 'mains.high' }, { path: 'mains.open' }],
   });
+});
+
+it('what a station took is what was read of it last until then', () => {
+  const read = (minute: number, station: number, flowLpm?: number) =>
+    made(minute, {
+      kind: 'station',
+      station,
+      faults: [],
+      ...(flowLpm !== undefined && { flowLpm }),
+    });
+  const visits = [
+    { startedAt: '2026-06-01T10:00:00.000Z', stations: [read(1, 1, 12), read(2, 2, 9)] },
+    { startedAt: '2026-06-01T10:05:00.000Z', stations: [read(6, 1, 15), read(7, 2)] },
+  ];
+  const until = (minute: number) => [...flowsUntil(visits, `2026-06-01T10:0${minute}:00.000Z`)];
+  expect([until(0), until(2), until(9)]).toEqual([
+    [],
+    [
+      [1, 12],
+      [2, 9],
+    ],
+    [
+      [1, 15],
+      [2, 9],
+    ],
+  ]);
 });

@@ -33,6 +33,7 @@ export {
   type JobFault,
   type JobPlace,
 } from './job-faults.js';
+export { flowsUntil } from './flows-until.js';
 export { FAULT_NAMES, STATION_FAULTS, type StationFault } from './station-faults.js';
 export { confirmedNow, inTimerNow, type InTimer, type Reading } from './in-timer.js';
 export { isKeyedIn, tickEntries } from './ticks.js';

@@ -1,3 +1,4 @@
+export { monthsInShort, type MonthInShort } from './months-in-short.js';
 export { DRY_SUMMER_CLIMATE, simulatedStation } from './generic-climate.js';
 export { DAYS_OF_MONTH } from './months.js';
 export {

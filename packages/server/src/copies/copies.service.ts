@@ -46,7 +46,8 @@ export class CopiesService {
       relations: { timer: { property: true, timerType: true } },
     });
     if (!row) throw notFound('copy');
-    return { ...copyListing(row), timer: timerAnswer(row.timer), document: row.document };
+    const { timer, document, yard } = row;
+    return { ...copyListing(row), timer: timerAnswer(timer), document, yard };
   }
 
   /** Saves what the timer holds, as it was found or left, or what is planned for it. */

@@ -77,6 +77,19 @@ export const ApiDocument = (document: CoreDocument, description?: string): Prope
     ...(description !== undefined && { description }),
   });
 
+/** An answer's field that holds a document of the core's, or null. */
+export const ApiNullableDocument = (
+  document: CoreDocument,
+  description: string,
+): PropertyDecorator =>
+  ApiProperty({
+    type: 'object',
+    additionalProperties: true,
+    allOf: [documentSchema(document)],
+    nullable: true,
+    description,
+  });
+
 const documentFields = new Map<object, Set<string | symbol>>();
 
 const isDocument: PropertyDecorator = (holder, field) => {

@@ -1,11 +1,18 @@
-import type { PhotoInFile, PropertyFile, TimerInFile } from '@water-clock/core/property-file';
+import type {
+  PhotoInFile,
+  PropertyFile,
+  TimerInFile,
+  VisitInFile,
+} from '@water-clock/core/property-file';
 import { PROPERTY_FORMAT } from '@water-clock/core/property-file';
 import { In, type EntityManager } from 'typeorm';
 import { Copy } from '../schema/copy.entity.js';
 import { notFound } from '../platform/problem.js';
 import { Photo, PhotoFile } from '../schema/photo.entity.js';
 import { Property } from '../schema/property.entity.js';
+import { Job } from '../schema/job.entity.js';
 import { Timer } from '../schema/timer.entity.js';
+import { visitInFile, visitsOfHome } from './visits-in-file.js';
 import { confirmedOf } from '../timer-records/make-copy.js';
 
 /** A whole property as a file: yard, kind, rules and copies included. */
@@ -33,6 +40,11 @@ export async function exportProperty(
     order: { takenAt: 'ASC', id: 'ASC' },
   });
   const small = await smallMediaOf(manager, photos);
+  const visits = await visitsOfHome(manager, firmId, id);
+  const jobs = await manager.find(Job, {
+    where: { firmId, timer: { propertyId: id } },
+    order: { foundAt: 'ASC', fault: 'ASC', station: 'ASC', id: 'ASC' },
+  });
   return {
     format: PROPERTY_FORMAT,
     id,
@@ -45,6 +57,9 @@ export async function exportProperty(
         photos
           .filter(({ timerId }) => timerId === timer.id)
           .map((photo) => photoInFile(photo, small.get(photo.id))),
+        visits
+          .filter(({ timerId }) => timerId === timer.id)
+          .map((visit) => visitInFile(visit, jobs)),
       ),
     ),
   };
@@ -102,6 +117,7 @@ function timerInFile(
   timer: Timer,
   copies: readonly Copy[],
   photos: readonly PhotoInFile[],
+  visits: readonly VisitInFile[],
 ): TimerInFile {
   const inTimer = copies.find(({ isInTimer }) => isInTimer);
   return {
@@ -117,8 +133,10 @@ function timerInFile(
       madeAt: copy.madeAt.toISOString(),
       document: copy.document,
       ...(copy.valuesOf > 0 && { confirmed: confirmedOf(copy) }),
+      ...(copy.yard && { yard: copy.yard }),
     })),
     photos: [...photos],
+    visits: [...visits],
     ...(inTimer && { copyInTimer: inTimer.number }),
     ...(timer.hasOwnBackup !== null && { hasOwnBackup: timer.hasOwnBackup }),
   };

@@ -10,6 +10,7 @@ import { StoredRuleSet } from '../schema/rule-set.entity.js';
 import { lockTimer } from '../timer-records/lock-timer.js';
 import { addTimer } from '../timers/timers.service.js';
 import { Timer } from '../schema/timer.entity.js';
+import { importVisits } from './visits-in-file.js';
 import { storeSettings, storeYard } from '../timer-records/store-settings.js';
 import { propertyFacts } from './export-property.js';
 import type { ImportAnswer, ImportChange, TimerBroughtIn } from './property-file.dto.js';
@@ -178,6 +179,9 @@ async function importTimer(
       what: `${counted(added, 'saved copy').replace(/copys$/, 'copies')} of ${name}`,
       details: [],
     });
+  const visited = await importVisits(manager, { firmId, timerId }, timer.visits);
+  if (visited > 0)
+    changes.push({ does: 'add', what: `${counted(visited, 'visit')} to ${name}`, details: [] });
   return timerId;
 }
 
@@ -218,7 +222,7 @@ async function importCopies(
   const taken = new Set(known.map(({ number }) => number));
   const hasOneInTimer = known.some(({ isInTimer }) => isInTimer);
   const fresh = copies.filter((copy) => !isKnown(copy));
-  for (const { number, name, reason, person, madeAt, document, confirmed } of fresh) {
+  for (const { number, name, reason, person, madeAt, document, confirmed, yard } of fresh) {
     const own = taken.has(number) ? Math.max(...taken) + 1 : number;
     taken.add(own);
     await manager.save(
@@ -231,6 +235,7 @@ async function importCopies(
         personName: person,
         madeAt: new Date(madeAt),
         document,
+        yard: yard ?? null,
         ...confirmedColumns(confirmed),
         isInTimer: !hasOneInTimer && number === copyInTimer,
       }),

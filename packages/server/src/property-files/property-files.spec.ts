@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { loadDemo } from '../demo/load-demo.js';
 import { planDocument } from '../testing/documents.js';
 import { startTestServer, type TestPerson, type TestServer } from '../testing/test-server.js';
@@ -64,6 +65,61 @@ it('hold a whole property, and bring it whole to another firm', async () => {
   const again = await fileOf(other, propertyId);
   // The first firm's rows have the file's ids; the second firm's get their own.
   expect({ ...again, id, timers: [{ ...again.timers[0], id: file.timers[0].id }] }).toEqual(file);
+});
+
+it('hold the visits of a home with their jobs, once, and refuse what is no entry or no job', async () => {
+  const { id } = await addHome();
+  const { agent } = person;
+  const timerId = (await fileOf(person, id)).timers[0].id as string;
+  const { body: visit } = await agent.post(`/api/timers/${timerId}/visits`).send({});
+  const entry = (document: object, seen: number) =>
+    agent.post(`/api/visits/${visit.id}/entries`).send({
+      ...{ id: randomUUID(), seen, observedAt: '2026-06-01T10:00:00Z', document },
+    });
+  await entry({ kind: 'station', station: 1, faults: ['leak'], note: 'at the valve' }, 0);
+  await entry({ kind: 'hardware', code: 'common-open', stations: [1, 2], isFound: true }, 1);
+  await agent.patch(`/api/visits/${visit.id}`).send({ isEnded: true }).expect(200);
+  const [job] = (await agent.get(`/api/properties/${id}/jobs`)).body;
+  await agent.patch(`/api/jobs/${job.id}`).send({ isDone: true }).expect(200);
+  const file = await fileOf(person, id);
+  expect(file.timers[0].visits).toMatchObject([
+    {
+      ...{ startedBy: person.name, endedBy: person.name },
+      entries: [
+        { number: 1, document: { faults: ['leak'] } },
+        { number: 2, seen: 1 },
+      ],
+      jobs: expect.arrayContaining([
+        expect.objectContaining({ station: 1, fault: 'leak', note: 'at the valve' }),
+        expect.objectContaining({ stations: [1, 2], fault: 'common-open' }),
+      ]),
+    },
+  ]);
+
+  const other = await server.signIn();
+  const { propertyId, changes } = await bringIn(other, file);
+  expect(changes.map(({ what }: { what: string }) => what)).toContain('1 visit to Garage');
+  const again = await fileOf(other, propertyId);
+  expect(again.timers[0].visits).toEqual(file.timers[0].visits);
+  expect(again.timers[0].copies).toEqual(file.timers[0].copies);
+  // Once more it adds nothing.
+  expect((await preview(other, { ...file, id: propertyId, timers: again.timers })).changes).toEqual(
+    [],
+  );
+  const [{ entries, jobs }] = structuredClone(file.timers[0].visits);
+  const bad = structuredClone(file);
+  bad.timers[0].visits[0].entries = [{ ...entries[0], document: { kind: 'dance' } }];
+  bad.timers[0].visits[0].jobs = [
+    { ...jobs[0], fault: 'rust' },
+    { ...jobs[0], station: undefined, fault: 'leak' },
+  ];
+  const refused = await other.agent.post('/api/property-files').send({ document: bad }).expect(422);
+  const visits = 'document.timers[0].visits[0]';
+  expect(refused.body.errors.map(({ path }: { path: string }) => path)).toEqual([
+    `${visits}.entries[0].document.kind`,
+    `${visits}.jobs[0].fault`,
+    `${visits}.jobs[1].station`,
+  ]);
 });
 
 it('say what would change, and change just that', async () => {

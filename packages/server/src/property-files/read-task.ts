@@ -1,7 +1,8 @@
 import type { DocumentProblem } from '@water-clock/core/documents';
-import type { Result } from '@water-clock/core/kernel';
+import { err, type Result } from '@water-clock/core/kernel';
 import { readPropertyFile, type PropertyFile } from '@water-clock/core/property-file';
 import type { Task } from '../computing/task.js';
+import { visitProblems } from './visits-in-file.js';
 
 /** A home with all of its copies may be large: it is read where nobody waits for it. */
 export const READ_PROPERTY_FILE_TASK: Task<
@@ -10,5 +11,10 @@ export const READ_PROPERTY_FILE_TASK: Task<
 > = {
   name: 'read-property-file',
   limitMs: 10_000,
-  work: readPropertyFile,
+  work: (document) => {
+    const read = readPropertyFile(document);
+    if (!read.ok) return read;
+    const problems = visitProblems(read.value);
+    return problems.length === 0 ? read : err(problems);
+  },
 };

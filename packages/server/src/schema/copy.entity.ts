@@ -1,5 +1,6 @@
 import type { CopyReason } from '@water-clock/core/property-file';
 import type { Plan } from '@water-clock/core/settings';
+import type { Yard } from '@water-clock/core/yards';
 import {
   Check,
   Column,
@@ -55,6 +56,10 @@ export class Copy {
 
   @Column('jsonb')
   document!: Plan;
+
+  /** The yard as it was then; null: nobody kept it. */
+  @Column('jsonb', { nullable: true })
+  yard!: Yard | null;
 
   /** Who saved it; a name, so that it stays when the person goes. */
   @Column('text', { name: 'person_name', default: '' })

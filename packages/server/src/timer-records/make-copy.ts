@@ -2,6 +2,7 @@ import type { CopyReason } from '@water-clock/core/property-file';
 import { Confirmed, type Plan } from '@water-clock/core/settings';
 import type { EntityManager } from 'typeorm';
 import { Copy } from '../schema/copy.entity.js';
+import { TimerYard } from '../schema/timer.entity.js';
 
 interface NewCopy {
   /** Given by the device that made it; absent: a new one. */
@@ -26,7 +27,11 @@ export async function makeCopy(manager: EntityManager, copy: NewCopy): Promise<s
   if (copy.isInTimer) await manager.update(Copy, { firmId, timerId }, { isInTimer: false });
   const highest = await manager.maximum(Copy, 'number', { firmId, timerId });
   const { confirmed, ...fields } = copy;
-  const row = { ...fields, ...confirmedColumns(confirmed), number: (highest ?? 0) + 1 };
+  const yard = await manager.findOneBy(TimerYard, { firmId, timerId });
+  const row = {
+    ...{ ...fields, ...confirmedColumns(confirmed), number: (highest ?? 0) + 1 },
+    yard: yard?.document ?? null,
+  };
   const { id } = await manager.save(manager.create(Copy, row));
   return id;
 }

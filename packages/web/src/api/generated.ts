@@ -831,6 +831,23 @@ export interface paths {
     readonly patch?: never;
     readonly trace?: never;
   };
+  readonly '/api/properties/{propertyId}/events': {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path?: never;
+      readonly cookie?: never;
+    };
+    /** Lists holds, rules, messages, dues and weather of a home, the newest first. */
+    readonly get: operations['historyEvents'];
+    readonly put?: never;
+    readonly post?: never;
+    readonly delete?: never;
+    readonly options?: never;
+    readonly head?: never;
+    readonly patch?: never;
+    readonly trace?: never;
+  };
   readonly '/api/properties/{propertyId}/file': {
     readonly parameters: {
       readonly query?: never;
@@ -2148,6 +2165,8 @@ export interface components {
       /** @enum {string} */
       readonly reason: 'as-found' | 'planned' | 'left';
       readonly timer: components['schemas']['TimerAnswer'];
+      /** @description As it was then; null: nobody kept it */
+      readonly yard: components['schemas']['Yard'] | null;
     };
     readonly CopyChange: {
       /** @description It is believed to be what the timer holds now */
@@ -2402,6 +2421,55 @@ export interface components {
       readonly holds: readonly components['schemas']['Hold'][];
       /** @example 1 */
       readonly version: number;
+    };
+    readonly HomeEvent: {
+      /** Format: date-time */
+      readonly at: string;
+      /** @description Of weather: of so many days of the month */
+      readonly days?: number;
+      /**
+       * @description Of a due: who did it
+       * @enum {string}
+       */
+      readonly doneBy?: 'household' | 'firm';
+      /** @enum {string} */
+      readonly due?:
+        | 'season-step'
+        | 'clock-change'
+        | 'rule-change'
+        | 'planned-change'
+        | 'sensor-back'
+        | 'hold-ends'
+        | 'look'
+        | 'battery'
+        | 'sensor-test'
+        | 'filter'
+        | 'yearly-check'
+        | 'backflow-test'
+        | 'winter'
+        | 'spring'
+        | 'link-ends';
+      /** @description Of weather: reference evapotranspiration, in mm */
+      readonly et0Mm?: number;
+      /** @description The same whenever it is asked for */
+      readonly id: string;
+      /** @enum {string} */
+      readonly kind: 'hold' | 'rules' | 'message' | 'due' | 'weather';
+      /** @description Of rules, and of a change for many homes */
+      readonly name?: string;
+      /**
+       * Format: date
+       * @description Of a due: put off until then
+       */
+      readonly putOffUntil?: string;
+      /** @description Of weather, in mm */
+      readonly rainMm?: number;
+      /** @description Of a due that was put off */
+      readonly reason?: string;
+      /** Format: uuid */
+      readonly timerId: string | null;
+      /** @description Of a hold: its end, by the clock of the home */
+      readonly until?: string;
     };
     readonly HomeOfVisit: {
       readonly address: string;
@@ -5367,6 +5435,27 @@ export interface operations {
           readonly [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  readonly historyEvents: {
+    readonly parameters: {
+      readonly query?: never;
+      readonly header?: never;
+      readonly path: {
+        readonly propertyId: string;
+      };
+      readonly cookie?: never;
+    };
+    readonly requestBody?: never;
+    readonly responses: {
+      readonly 200: {
+        headers: {
+          readonly [name: string]: unknown;
+        };
+        content: {
+          readonly 'application/json': readonly components['schemas']['HomeEvent'][];
+        };
       };
     };
   };

@@ -27,12 +27,12 @@ const JOB = {
 };
 
 it('is one line of time, the newest first: a job is on it when it was found and when it was done', () => {
-  const line = happeningsOf({ timers: [TIMER], jobs: [JOB], photos: [] });
+  const line = happeningsOf({ timers: [TIMER], jobs: [JOB], photos: [], events: [] });
   expect(line.map(({ at, words, by }) => [at.slice(5, 10), words, by])).toEqual([
     ['06-09', 'Station 4: Leak (at the gate), done', 'Tobias'],
     ['06-02', 'Station 4: Leak (at the gate), found', 'Ines'],
     ['06-02', 'Visit, which goes on', 'Ines'],
   ]);
   const open = { ...JOB, doneAt: null, doneBy: '' };
-  expect(happeningsOf({ timers: [], jobs: [open], photos: [] })).toHaveLength(1);
+  expect(happeningsOf({ timers: [], jobs: [open], photos: [], events: [] })).toHaveLength(1);
 });

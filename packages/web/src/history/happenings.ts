@@ -3,11 +3,16 @@ import type { CopyListing } from '../api/copies';
 import type { SheetListing } from '../api/sheets';
 import type { Told } from '../api/tellings';
 import type { Job, VisitListing } from '../api/visits';
+import { eventWords } from './event-words';
+import type { HomeEvent } from '../api/history';
 import { REASON_NAMES } from '../copies/copy-words';
 import { photoWords, type ShownPhoto } from '../photos/photo-of';
 import { toldWords } from '../diagnosis/told-words';
 
-export const HAPPENING_KINDS = ['visit', 'copy', 'job', 'photo', 'sheet', 'telling'] as const;
+export const HAPPENING_KINDS = [
+  ...['visit', 'copy', 'job', 'photo', 'sheet', 'telling'],
+  ...['hold', 'rules', 'message', 'due', 'weather'],
+] as const;
 export type HappeningKind = (typeof HAPPENING_KINDS)[number];
 
 export const KIND_NAMES: Readonly<Record<HappeningKind, string>> = {
@@ -17,6 +22,11 @@ export const KIND_NAMES: Readonly<Record<HappeningKind, string>> = {
   photo: 'Photos',
   sheet: 'Sheets',
   telling: 'Told by the household',
+  hold: 'Holds',
+  rules: 'Rules',
+  message: 'Messages',
+  due: 'What was due',
+  weather: 'Weather',
 };
 
 /** Something that happened at a home. */
@@ -25,12 +35,15 @@ export interface Happening {
   readonly kind: HappeningKind;
   /** An instant, as the server says it. */
   readonly at: string;
-  readonly timerId: string;
+  /** Null: of the whole home. */
+  readonly timerId: string | null;
   readonly words: string;
   readonly by: string;
   /** Where it stands as it was; absent: nowhere else. */
   readonly to?: string;
   readonly photo?: ShownPhoto;
+  /** Of a visit, which can be compared with another. */
+  readonly visitId?: string;
   /** Of a copy, which can be compared with another. */
   readonly copyId?: string;
 }
@@ -48,19 +61,23 @@ interface OfHome {
   readonly timers: readonly OfTimer[];
   readonly jobs: readonly Job[];
   readonly photos: readonly ShownPhoto[];
+  readonly events: readonly HomeEvent[];
 }
 
 /** One line of time of a home, the newest first. */
-export const happeningsOf = ({ timers, jobs, photos }: OfHome): Happening[] =>
-  [...timers.flatMap(ofTimer), ...jobs.flatMap(ofJob), ...photos.map(ofPhoto)].sort(
-    (a, b) => b.at.localeCompare(a.at) || a.key.localeCompare(b.key),
-  );
+export const happeningsOf = ({ timers, jobs, photos, events }: OfHome): Happening[] =>
+  [
+    ...timers.flatMap(ofTimer),
+    ...jobs.flatMap(ofJob),
+    ...photos.map(ofPhoto),
+    ...events.map(ofEvent),
+  ].sort((a, b) => b.at.localeCompare(a.at) || a.key.localeCompare(b.key));
 
 const ofTimer = ({ timerId, visits, copies, sheets, tellings }: OfTimer): Happening[] => [
   ...visits.map(({ id, startedAt, startedBy, endedAt }): Happening => ({
     ...{ key: `visit ${id}`, kind: 'visit', at: startedAt, timerId, by: startedBy },
     words: endedAt === null ? 'Visit, which goes on' : 'Visit',
-    to: `/visits/${id}`,
+    ...{ to: `/visits/${id}`, visitId: id },
   })),
   ...copies.map(({ id, madeAt, number, reason, name, person }): Happening => ({
     ...{ key: `copy ${id}`, kind: 'copy', at: madeAt, timerId, by: person },
@@ -100,4 +117,9 @@ function ofJob(job: Job): Happening[] {
 const ofPhoto = (photo: ShownPhoto): Happening => ({
   ...{ key: `photo ${photo.id}`, kind: 'photo', at: photo.takenAt, timerId: photo.timerId },
   ...{ by: photo.person, words: photoWords(photo), photo },
+});
+
+const ofEvent = (event: HomeEvent): Happening => ({
+  ...{ key: `${event.kind} ${event.id}`, kind: event.kind, at: event.at, timerId: event.timerId },
+  ...{ by: '', words: eventWords(event) },
 });

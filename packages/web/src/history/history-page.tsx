@@ -50,7 +50,9 @@ function History({ propertyId, home, timers }: HistoryProps) {
   const timer = timers.find(({ id }) => id === place.get('timer'))?.id ?? ALL;
   const ticked = (place.get('compare') ?? '').split(',').filter(Boolean);
   const shown = all?.filter(
-    (one) => (kind === ALL || one.kind === kind) && (timer === ALL || one.timerId === timer),
+    (one) =>
+      (kind === ALL || one.kind === kind) &&
+      (timer === ALL || one.timerId === timer || one.timerId === null),
   );
   const pair = all?.filter(({ copyId }) => copyId !== undefined && ticked.includes(copyId)) ?? [];
   const canCompare = pair.length === 2 && pair[0]!.timerId === pair[1]!.timerId;

@@ -1,5 +1,6 @@
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { copiesQuery } from '../api/copies';
+import { homeEventsQuery } from '../api/history';
 import { sheetsQuery } from '../api/sheets';
 import { tellingsQuery } from '../api/tellings';
 import { jobsQuery, visitsQuery } from '../api/visits';
@@ -13,6 +14,7 @@ export function useHappenings(
 ): readonly Happening[] | undefined {
   const jobs = useQuery(jobsQuery(propertyId)).data;
   const photos = usePhotos(propertyId, timerIds);
+  const events = useQuery(homeEventsQuery(propertyId)).data;
   const visits = useQueries({ queries: timerIds.map((id) => visitsQuery(id)) });
   const copies = useQueries({ queries: timerIds.map((id) => copiesQuery(id)) });
   const sheets = useQueries({ queries: timerIds.map((id) => sheetsQuery(id)) });
@@ -25,7 +27,9 @@ export function useHappenings(
     ...(tellings[index]?.data && { tellings: tellings[index].data }),
   }));
   const whole = timers.every(isWhole) ? timers.filter(isWhole) : undefined;
-  return jobs && photos && whole ? happeningsOf({ timers: whole, jobs, photos }) : undefined;
+  return jobs && photos && events && whole
+    ? happeningsOf({ timers: whole, jobs, photos, events })
+    : undefined;
 }
 
 const isWhole = (timer: Partial<OfTimer> & { timerId: string }): timer is OfTimer =>

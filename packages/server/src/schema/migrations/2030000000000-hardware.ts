@@ -23,6 +23,7 @@ export class Hardware2030000000000 implements MigrationInterface {
       'CREATE UNIQUE INDEX jobs_of_timer ON jobs (visit_id, fault, stations) WHERE station IS NULL',
     );
     await runner.query('ALTER TABLE firms ADD coil_limits jsonb');
+    await runner.query('ALTER TABLE copies ADD yard jsonb');
     await runner.query(`ALTER TABLE properties ADD frost text,
       ADD CONSTRAINT properties_frost CHECK (frost IN ('none', 'light', 'hard'))`);
     await runner.query(`UPDATE firms SET spans = '{"backflowTest": 0}'::jsonb || spans`);
@@ -34,6 +35,7 @@ export class Hardware2030000000000 implements MigrationInterface {
     await runner.query('DELETE FROM standings');
     await runner.query("UPDATE firms SET spans = spans - 'backflowTest' - 'winterBy' - 'springBy'");
     await runner.query('ALTER TABLE properties DROP frost');
+    await runner.query('ALTER TABLE copies DROP yard');
     await runner.query('ALTER TABLE firms DROP coil_limits');
     await runner.query('DELETE FROM jobs WHERE station IS NULL');
     await runner.query('DROP INDEX jobs_of_timer');
