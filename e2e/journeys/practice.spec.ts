@@ -90,6 +90,11 @@ it('a free case is played by touch: what is left wrong is told, then it is put r
   const button = (words: string) => `::-p-xpath(.//button[normalize-space()="${words}"])`;
   await goTo(page, `${stage.url()}/practice/free?faults=1&case=${seed}`);
   await tap(button('Drive there'));
+  // What is told can be put on a week, and causes are tried on the copy at the door.
+  await tap(button('Put it on a week, and see what would explain it'));
+  await page.waitForSelector('[aria-labelledby="seen"] svg');
+  await waitForWords(page, 'Tried on the last copy');
+  await tap(button('Put the week away'));
   await tap(button('It is put right'));
   await waitForWords(page, 'It is not right yet.');
   await waitForWords(page, `Station ${station}`);

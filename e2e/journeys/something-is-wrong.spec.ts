@@ -12,6 +12,8 @@ import { setStage } from '../support/stage.js';
 const stage = setStage({ demo: true, hasSimulator: true });
 let page: Page;
 let timerId: string;
+/** Another one that is set alike, with a station more. */
+let otherId: string;
 
 const DAY_MS = 86_400_000;
 const HALF_A_DAY_MS = DAY_MS / 2;
@@ -48,6 +50,16 @@ beforeAll(async () => {
   };
   timerId = await made(`/properties/${propertyId}/timers`, { name: 'Shed', document });
   await made(`/timers/${timerId}/copies`, { reason: 'left', name: '', document });
+  const larger = {
+    ...document,
+    stations: [...document.stations, { number: 3, name: 'Hedge' }],
+    programs: document.programs.map((program) => ({
+      ...program,
+      runs: [...program.runs, { station: 3, seconds: 1200 }],
+    })),
+  };
+  otherId = await made(`/properties/${propertyId}/timers`, { name: 'Barn', document: larger });
+  await made(`/timers/${otherId}/copies`, { reason: 'left', name: '', document: larger });
   // Its clock shows AM where it is PM.
   await stage.ask('PUT', `/timers/${timerId}/simulator`, {
     ...{ document, reads: readAt(Date.now() - HALF_A_DAY_MS) },
@@ -108,6 +120,32 @@ it('the clock is read, and what was wrong stands in the visit', async () => {
   await clickButton(page, 'Go to the visit');
   await waitForWords(page, 'What was wrong');
   await waitForWords(page, 'The clock. This would fit: the clock is 12 h behind');
+});
+
+it('where no one thing explains all, two do, and both stand in the visit', async () => {
+  await goTo(page, `${stage.url()}/timers/${otherId}/wrong`);
+  await page.waitForSelector('[aria-labelledby="seen"] svg');
+  for (const said of [
+    `${dayWords(-5)} 16:00, lawn, about 20 min`,
+    `${dayWords(-2)} 16:40, hedge, about 20 min`,
+    `${dayWords(-2)} 16:20–16:40 beds didn't run`,
+  ]) {
+    await page.focus('input[placeholder^="Tue"]');
+    await page.keyboard.type(said);
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('input[placeholder^="Tue"]')?.value === '',
+      { polling: 200 },
+    );
+  }
+  await clickOn(page, 'xpath/.//button[contains(normalize-space(), "Perhaps two things")]');
+  await waitForWords(page, 'And station 2 (Beds) never opens');
+  await clickButton(page, 'Begin a visit');
+  await clickButton(page, 'These two were wrong');
+  await waitForWords(page, 'Both stand in the visit.');
+  await clickButton(page, 'Go to the visit');
+  await waitForWords(page, 'The clock. Perhaps two things');
+  await waitForWords(page, 'A station that never opens. Perhaps two things');
 });
 
 interface State {

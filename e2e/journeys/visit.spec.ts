@@ -284,6 +284,7 @@ it('shows a homeowner who has the link the sheet, and nothing else, until it is 
     expect(text).not.toContain(secret);
   expect(asked.filter((path) => path.startsWith('/api/'))).toEqual([
     `/api/shared/${link.split('/').at(-1)}`,
+    `/api/shared/${link.split('/').at(-1)}/now`,
   ]);
   expect(await axeFindings(home)).toEqual([]);
   expect(await home.evaluate(() => document.documentElement.scrollWidth)).toBe(390);

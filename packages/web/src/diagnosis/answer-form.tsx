@@ -13,7 +13,6 @@ import type { Plan } from '@water-clock/core/settings';
 import { judgeReading, VERDICT_NAMES } from '@water-clock/core/visits';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { nowIn } from '../format/now-in';
 import { useClock, useDayOrder, useSignedIn } from '../session/use-signed-in';
 import { DateField } from '../ui/date-field';
 import { Field } from '../ui/field';
@@ -25,14 +24,15 @@ interface AnswerFormProps {
   readonly fault: Fault;
   readonly plan: Plan;
   readonly target: { readonly station?: number; readonly program?: string };
-  readonly timeZone: string | undefined;
+  /** What a right clock shows. */
+  readonly now: () => TimerSeconds;
   readonly onAnswer: (answer: Answer) => void;
 }
 
 /** What was found by looking: a clock and a percentage are read, a coil is measured, the rest is so or is not. */
-export function AnswerForm({ fault, plan, target, timeZone, onAnswer }: AnswerFormProps) {
+export function AnswerForm({ fault, plan, target, now, onAnswer }: AnswerFormProps) {
   if (fault.code === 'clock')
-    return <ClockRead timeZone={timeZone} offSeconds={fault.offSeconds} onAnswer={onAnswer} />;
+    return <ClockRead now={now} offSeconds={fault.offSeconds} onAnswer={onAnswer} />;
   if (fault.code === 'percent') return <PercentRead plan={plan} onAnswer={onAnswer} />;
   const { code } = fault;
   const answer = (isSo: boolean) => onAnswer({ of: code, ...target, isSo });
@@ -50,16 +50,15 @@ export function AnswerForm({ fault, plan, target, timeZone, onAnswer }: AnswerFo
 const A_MINUTE = 60;
 
 interface ClockReadProps {
-  readonly timeZone: string | undefined;
+  readonly now: () => TimerSeconds;
   readonly offSeconds: number;
   readonly onAnswer: (answer: Answer) => void;
 }
 
 /** What the timer shows at this moment, against true time. */
-function ClockRead({ timeZone, offSeconds, onAnswer }: ClockReadProps) {
+function ClockRead({ now, offSeconds, onAnswer }: ClockReadProps) {
   const clock = useClock();
   const order = useDayOrder();
-  const now = () => nowIn(timeZone, new Date());
   // As the cause has it: where it is so, nothing is to be typed.
   const [reads, setReads] = useState<TimerSeconds>(() => addSeconds(now(), offSeconds));
   const ofDay = Math.floor(secondOfDay(reads) / A_MINUTE) * A_MINUTE;

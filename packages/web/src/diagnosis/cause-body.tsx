@@ -1,23 +1,26 @@
+import type { TimerSeconds } from '@water-clock/core/civil-time';
 import { subjectOf, type Answer, type Seen } from '@water-clock/core/diagnosis';
 import { mendingOf } from '@water-clock/core/faults';
 import type { Plan } from '@water-clock/core/settings';
 import { Button } from 'antd';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import type { Timer } from '../api/timers';
 import type { CauseDrawn } from '../computing/causes.worker';
 import { useMayChange, useSay } from '../session/use-signed-in';
-import { useBeginVisit, useOpenVisit } from '../timer-records/use-visit';
 import { Caution } from '../ui/page';
-import { oncePressed } from '../ui/once-pressed';
 import { AnswerForm } from './answer-form';
 import { Electrical } from './electrical';
-import { CAUSE_NAMES, wayToMend } from './cause-names';
+import { wayToMend } from './cause-names';
+import { FoundInVisit } from './found-in-visit';
 import pageStyles from '../ui/page.module.css';
 import styles from './diagnosis.module.css';
 
 interface CauseBodyProps {
-  readonly timer: Timer;
+  /** Null: it is a case that is practised on. */
+  readonly timer: Timer | null;
   readonly plan: Plan;
+  /** What a right clock shows. */
+  readonly now: () => TimerSeconds;
   readonly seen: Seen;
   readonly cause: CauseDrawn;
   readonly answers: readonly Answer[];
@@ -27,7 +30,7 @@ interface CauseBodyProps {
 
 /** What to check next, what was found, what to do about it, and that this was it. */
 export function CauseBody(props: CauseBodyProps) {
-  const { timer, plan, seen, cause, answers, onAnswer, onOpenAgain } = props;
+  const { timer, plan, now, seen, cause, answers, onAnswer, onOpenAgain } = props;
   const say = useSay();
   const mayChange = useMayChange();
   const { fault } = cause;
@@ -52,10 +55,7 @@ export function CauseBody(props: CauseBodyProps) {
           </Button>
         </p>
       ) : (
-        <AnswerForm
-          {...{ fault, plan, target, onAnswer }}
-          timeZone={timer.property.timeZone ?? undefined}
-        />
+        <AnswerForm {...{ fault, plan, target, now, onAnswer }} />
       )}
       {cause.bearing !== 'not' && (
         <>
@@ -63,11 +63,16 @@ export function CauseBody(props: CauseBodyProps) {
             <strong>Then:</strong> {say(mend)}
           </p>
           {caution && <Caution>{caution}</Caution>}
-          {fault.code === 'station-dead' && (
+          {timer && fault.code === 'station-dead' && (
             <Electrical {...{ timer, plan }} station={fault.station} />
           )}
-          {mayChange && <Found {...{ timer, cause, seen, target }} />}
-          {way && mayChange && (
+          {timer && mayChange && (
+            <FoundInVisit
+              {...{ timer, seen }}
+              things={[{ code: fault.code, says: cause.says, ...target }]}
+            />
+          )}
+          {timer && way && mayChange && (
             <p className={pageStyles['way']}>
               <Link to={`/timers/${timer.id}${way.place}`}>{way.words}</Link>
             </p>
@@ -75,53 +80,5 @@ export function CauseBody(props: CauseBodyProps) {
         </>
       )}
     </div>
-  );
-}
-
-interface FoundProps extends Pick<CauseBodyProps, 'timer' | 'cause' | 'seen'> {
-  readonly target: { readonly station?: number; readonly program?: string };
-}
-
-/** The cause stands in the visit that goes on. */
-function Found({ timer, cause, seen, target }: FoundProps) {
-  const open = useOpenVisit(timer.id);
-  const begin = useBeginVisit(timer.id);
-  const navigate = useNavigate();
-  const { code } = cause.fault;
-  if (open === undefined) return null;
-  if (open === null)
-    return (
-      <p className={pageStyles['soft']}>
-        <Button loading={begin.isWriting} onClick={() => void begin.write()}>
-          Begin a visit
-        </Button>{' '}
-        A cause that is found is kept in the visit.
-      </p>
-    );
-  const kept = open.visit.causes.find(
-    ({ latest: { entry } }) =>
-      entry.code === code && entry.station === target.station && entry.program === target.program,
-  );
-  const put = (isFound: boolean) =>
-    open.add(
-      { ...{ kind: 'cause', code, says: cause.says, isFound, seen }, ...target },
-      `${CAUSE_NAMES[code]}: ${isFound ? 'found' : 'it was not that'}`,
-    );
-  return kept ? (
-    <p>
-      It stands in the visit.{' '}
-      <Button size="small" onClick={() => void put(false)}>
-        It was not that
-      </Button>{' '}
-      <Button size="small" onClick={() => void navigate(`/timers/${timer.id}/visit`)}>
-        Go to the visit
-      </Button>
-    </p>
-  ) : (
-    <p>
-      <Button type="primary" onClick={oncePressed(() => void put(true))}>
-        This is what was wrong
-      </Button>
-    </p>
   );
 }

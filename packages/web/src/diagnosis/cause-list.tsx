@@ -1,19 +1,25 @@
+import type { TimerSeconds } from '@water-clock/core/civil-time';
 import type { Answer, Seen } from '@water-clock/core/diagnosis';
+import type { Fault } from '@water-clock/core/faults';
 import type { Plan } from '@water-clock/core/settings';
 import { counted } from '@water-clock/core/words';
 import { Tag } from 'antd';
 import type { ReactNode } from 'react';
 import type { Timer } from '../api/timers';
 import type { CauseDrawn, CausesFound } from '../computing/causes.worker';
-import { useSay } from '../session/use-signed-in';
+import { useMayChange, useSay } from '../session/use-signed-in';
 import { CauseBody } from './cause-body';
 import { CAUSE_NAMES } from './cause-names';
+import { FoundInVisit, type WrongThing } from './found-in-visit';
 import pageStyles from '../ui/page.module.css';
 import styles from './diagnosis.module.css';
 
 interface CauseListProps {
-  readonly timer: Timer;
+  /** Null: it is a case that is practised on. */
+  readonly timer: Timer | null;
   readonly plan: Plan;
+  /** What a right clock shows. */
+  readonly now: () => TimerSeconds;
   readonly seen: Seen;
   readonly found: CausesFound;
   /** By its place in the list; the two things come last. */
@@ -26,7 +32,9 @@ interface CauseListProps {
 
 /** What would explain what was seen, best first; one of them is opened and drawn on the week. */
 export function CauseList(props: CauseListProps) {
-  const { timer, plan, seen, found, shown, answers, onShow, onAnswer, onOpenAgain } = props;
+  const { timer, plan, now, seen, found, shown, answers } = props;
+  const { onShow, onAnswer, onOpenAgain } = props;
+  const mayChange = useMayChange();
   const say = useSay();
   const { causes, two } = found;
   if (causes.length === 0)
@@ -54,7 +62,7 @@ export function CauseList(props: CauseListProps) {
             isShown={index === shown}
             onShow={() => onShow(index)}
           >
-            <CauseBody {...{ timer, plan, seen, cause, answers, onAnswer, onOpenAgain }} />
+            <CauseBody {...{ timer, plan, now, seen, cause, answers, onAnswer, onOpenAgain }} />
           </Cause>
         ))}
         {two && (
@@ -70,6 +78,9 @@ export function CauseList(props: CauseListProps) {
               {two.checks.map((check) => (
                 <p key={check}>{say(check)}</p>
               ))}
+              {timer && mayChange && (
+                <FoundInVisit {...{ timer, seen }} things={two.faults.map(thingOf(two.says))} />
+              )}
             </div>
           </Cause>
         )}
@@ -77,6 +88,15 @@ export function CauseList(props: CauseListProps) {
     </>
   );
 }
+
+/** One of two that were wrong together, and what the two did. */
+const thingOf =
+  (says: string) =>
+  (fault: Fault): WrongThing => ({
+    ...{ code: fault.code, says },
+    ...('station' in fault && { station: fault.station }),
+    ...('program' in fault && { program: fault.program }),
+  });
 
 /** So many of the first cannot be told apart yet. */
 function alikeFirst(causes: readonly CauseDrawn[]): number {

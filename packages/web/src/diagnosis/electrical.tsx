@@ -2,6 +2,7 @@ import { electricalFaultsOf, type TerminalReading } from '@water-clock/core/faul
 import type { Plan } from '@water-clock/core/settings';
 import { Segmented } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Timer } from '../api/timers';
 import styles from './diagnosis.module.css';
 
@@ -53,6 +54,11 @@ export function Electrical({ timer, plan, station }: ElectricalProps) {
           </div>
         ))}
       </dl>
+      <p>
+        <Link to={`/timers/${timer.id}/visit/circuits`}>
+          Check all circuits, and what to try in which order
+        </Link>
+      </p>
     </div>
   );
 }

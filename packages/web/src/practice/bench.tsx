@@ -40,6 +40,11 @@ export function Bench({ of, state, command }: BenchProps) {
     const words = ohms === null ? 'no circuit' : `${ohms} Ω`;
     setMeasured({ station, words: `${words} (${verdict}); ${amps} A while it is to be on` });
   };
+  const test = async () => {
+    const { units: known } = await searchPractice();
+    const isThere = known.some(({ address }) => address === station);
+    setMeasured({ station, words: isThere ? 'its unit answers' : 'its unit is silent' });
+  };
   const search = async () => {
     const answer = await searchPractice();
     setUnits(answer.units.map(({ address }) => address));
@@ -74,13 +79,18 @@ export function Bench({ of, state, command }: BenchProps) {
             />
           )}
         </Field>
-        <Button onClick={() => void measure()}>Measure at its terminal</Button>
-        {isTwoWire && <Button onClick={() => void search()}>Search the two wires</Button>}
+        {isTwoWire ? (
+          <>
+            <Button onClick={() => void test()}>Test its unit by number</Button>
+            <Button onClick={() => void search()}>Search the two wires</Button>
+          </>
+        ) : (
+          <Button onClick={() => void measure()}>Measure at its terminal</Button>
+        )}
       </div>
       {measured && (
         <p role="status">
-          Station {measured.station}: {measured.words}
-          {isTwoWire && '. On two wires that says nothing'}.
+          Station {measured.station}: {measured.words}.
         </p>
       )}
       {units && (

@@ -14,6 +14,7 @@ import { Page } from '../ui/page';
 import { Bench } from './bench';
 import { Judged } from './judged';
 import { playedAt, playPlace } from './play-place';
+import { ThinkItThrough } from './think-it-through';
 import { useBeginPractice, useJudge, usePractice } from './use-practice';
 import pageStyles from '../ui/page.module.css';
 import styles from './practice.module.css';
@@ -48,6 +49,7 @@ function Play({ played }: { played: Played }) {
       ) : isBegun ? (
         <Playing
           {...{ of, practice, state }}
+          name={playPlace(played)}
           onJudged={setJudgement}
           onStartOver={() => void start()}
         />
@@ -68,6 +70,8 @@ function Play({ played }: { played: Played }) {
 }
 
 interface PlayingProps {
+  /** The case, by its place. */
+  readonly name: string;
   readonly of: PracticeCase;
   readonly practice: ReturnType<typeof usePractice>;
   readonly state: PracticeState;
@@ -75,7 +79,8 @@ interface PlayingProps {
   readonly onStartOver: () => void;
 }
 
-function Playing({ of, practice, state, onJudged, onStartOver }: PlayingProps) {
+function Playing({ name, of, practice, state, onJudged, onStartOver }: PlayingProps) {
+  const atDoor = of.goal === 'as-copy' ? of.copy : of.inTimer;
   const judging = useJudge();
   const navigate = useNavigate();
   const { modal } = App.useApp();
@@ -122,8 +127,11 @@ function Playing({ of, practice, state, onJudged, onStartOver }: PlayingProps) {
         <Bench {...{ of, state }} command={practice.command} />
         <section className={pageStyles['sheet']} aria-labelledby="copy">
           <h2 id="copy">The last copy, on the inside of the door</h2>
-          <SettingsSheet plan={of.goal === 'as-copy' ? of.copy : of.inTimer} />
+          <SettingsSheet plan={atDoor} />
         </section>
+      </div>
+      <div className={styles['whole']}>
+        <ThinkItThrough {...{ name, state }} copy={atDoor} />
       </div>
     </div>
   );

@@ -117,8 +117,10 @@ function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Pl
             {CARE_DONE[what]}
           </Checkbox>
         ))}
-        <Link to={`/timers/${open.timerId}/visit/care`}>Checklists, winter and spring</Link>
       </div>
+      <p className={pageStyles['way']}>
+        <Link to={`/timers/${open.timerId}/visit/care`}>Checklists, winter and spring</Link>
+      </p>
     </section>
   );
 }

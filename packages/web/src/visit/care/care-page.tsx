@@ -39,7 +39,9 @@ function AllCare({ open, timer, inTimer: { plan } }: VisitHere) {
         Water comes from: {SUPPLY_NAMES[place.supply]}
         {supplySource === null && ', as far as nobody said otherwise'}. It freezes:{' '}
         {FROST_NAMES[place.frost]}
-        {frost === null && ', as far as nobody said otherwise'}.{' '}
+        {frost === null && ', as far as nobody said otherwise'}.
+      </p>
+      <p className={pageStyles['way']}>
         <Link to={`/properties/${propertyId}/edit`}>Change it at the home</Link>
       </p>
       <div className={styles['care']}>
