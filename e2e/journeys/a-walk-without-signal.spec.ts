@@ -10,6 +10,7 @@ import {
   waitForWords,
 } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
+import { visitedTimer } from '../support/visited-timer.js';
 
 const stage = setStage({ demo: true });
 
@@ -36,26 +37,6 @@ interface Job extends Made {
   readonly fault: string;
 }
 
-/** A home whose timer has twelve stations, and a visit to it. */
-async function aHome() {
-  const { id: propertyId } = await stage.ask<Made>('POST', '/properties', { name: 'Medlar rise' });
-  const document = {
-    ...{ format: 'waterclock.plan/2', timer: { stations: STATIONS } },
-    stations: Array.from({ length: STATIONS }, (_, at) => ({
-      ...{ number: at + 1, name: `Bed ${at + 1}` },
-    })),
-    programs: [],
-  };
-  const { id: timerId } = await stage.ask<Made>('POST', `/properties/${propertyId}/timers`, {
-    ...{ name: 'Cellar', document },
-  });
-  const visitId = crypto.randomUUID();
-  await stage.ask('POST', `/timers/${timerId}/visits`, {
-    ...{ id: visitId, startedAt: new Date().toISOString() },
-  });
-  return { propertyId, timerId, visitId };
-}
-
 /** Sees one station, and keeps what is seen. */
 async function see(page: Page, station: number): Promise<void> {
   await waitForWords(page, `Station ${station} Bed ${station}`);
@@ -79,7 +60,11 @@ async function see(page: Page, station: number): Promise<void> {
 }
 
 it('a walk of twelve stations without signal is on the server once, when there is one again', async () => {
-  const { propertyId, timerId, visitId } = await aHome();
+  const { propertyId, timerId, visitId } = await visitedTimer(
+    stage,
+    { name: 'Medlar rise' },
+    STATIONS,
+  );
   const page = await stage.newPage();
   await page.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
   await goTo(page, `${stage.url()}/timers/${timerId}/visit/walk`);

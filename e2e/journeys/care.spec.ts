@@ -1,27 +1,15 @@
 import { clickButton, clickOn, goTo, turnTo, waitForWords } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
+import { visitedTimer } from '../support/visited-timer.js';
 
 const stage = setStage({ demo: true });
 
-interface Made {
-  readonly id: string;
-}
-
 it('a backflow test is kept with its tester and its next date: on the sheet, at the home, in the visit as it was', async () => {
-  const { id: propertyId } = await stage.ask<Made>('POST', '/properties', {
-    ...{ name: 'Damson row', supplySource: 'mains', frost: 'hard' },
-  });
-  const document = {
-    ...{ format: 'waterclock.plan/2', timer: { stations: 2 }, programs: [] },
-    stations: [{ number: 1, name: 'Lawn' }],
-  };
-  const { id: timerId } = await stage.ask<Made>('POST', `/properties/${propertyId}/timers`, {
-    ...{ name: 'Porch', document },
-  });
-  const visitId = crypto.randomUUID();
-  await stage.ask('POST', `/timers/${timerId}/visits`, {
-    ...{ id: visitId, startedAt: new Date().toISOString() },
-  });
+  const { propertyId, timerId, visitId } = await visitedTimer(
+    stage,
+    { name: 'Damson row', supplySource: 'mains', frost: 'hard' },
+    2,
+  );
   const page = await stage.newPage();
   await goTo(page, `${stage.url()}/timers/${timerId}/visit/care?care=winter`);
 

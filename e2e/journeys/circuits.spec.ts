@@ -1,15 +1,13 @@
 import { clickButton, clickOn, goTo, turnTo, waitForKept, waitForWords } from '../support/desk.js';
 import { setStage } from '../support/stage.js';
+import { visitedTimer } from '../support/visited-timer.js';
 
 const stage = setStage({ demo: true });
 
 const STATIONS = 6;
 const ROWS = 'ol[aria-label="Circuits of the stations"]';
 
-interface Made {
-  readonly id: string;
-}
-interface Job extends Made {
+interface Job {
   readonly station: number | null;
   readonly stations: readonly number[];
   readonly fault: string;
@@ -17,21 +15,11 @@ interface Job extends Made {
 }
 
 it('circuits are checked in one pass by keys, without signal; what fits is tried in order, and is a job of the timer', async () => {
-  const { id: propertyId } = await stage.ask<Made>('POST', '/properties', { name: 'Sloe bank' });
-  const document = {
-    ...{ format: 'waterclock.plan/2', timer: { stations: STATIONS } },
-    stations: Array.from({ length: STATIONS }, (_, at) => ({
-      ...{ number: at + 1, name: `Bed ${at + 1}` },
-    })),
-    programs: [],
-  };
-  const { id: timerId } = await stage.ask<Made>('POST', `/properties/${propertyId}/timers`, {
-    ...{ name: 'Cellar', document },
-  });
-  const visitId = crypto.randomUUID();
-  await stage.ask('POST', `/timers/${timerId}/visits`, {
-    ...{ id: visitId, startedAt: new Date().toISOString() },
-  });
+  const { propertyId, timerId, visitId } = await visitedTimer(
+    stage,
+    { name: 'Sloe bank' },
+    STATIONS,
+  );
   const page = await stage.newPage();
   await goTo(page, `${stage.url()}/timers/${timerId}/visit/circuits`);
   await page.waitForSelector(ROWS);
@@ -55,18 +43,31 @@ it('circuits are checked in one pass by keys, without signal; what fits is tried
     'xpath/.//details[@data-fault="common-open"]//button[normalize-space()="It is this: a job"]',
   );
   await waitForWords(page, 'found: a job');
+  // What is noted later is kept as well, and lasts over a step aside until it is.
+  await page.focus('[data-fault="common-open"] input');
+  await page.keyboard.type(', tightened');
+  await turnTo(page, `/timers/${timerId}/visit/walk`);
+  await turnTo(page, `/timers/${timerId}/visit/circuits`);
+  await waitForWords(page, 'Keep the note');
+  await clickButton(page, 'Keep the note');
   await clickButton(page, 'Keep the check');
   await waitForWords(page, 'The check is kept');
   await page.setOfflineMode(false);
 
   const jobs = () => stage.ask<Job[]>('GET', `/properties/${propertyId}/jobs`);
   await page.waitForFunction(
-    async (path) => ((await (await fetch(path)).json()) as unknown[]).length > 0,
+    async (path) =>
+      ((await (await fetch(path)).json()) as { note: string }[])[0]?.note.includes('tightened'),
     { polling: 300 },
     `/api/properties/${propertyId}/jobs`,
   );
   expect(await jobs()).toMatchObject([
-    { fault: 'common-open', station: null, stations: [2, 4], note: 'loose at the screw' },
+    {
+      fault: 'common-open',
+      station: null,
+      stations: [2, 4],
+      note: 'loose at the screw, tightened',
+    },
   ]);
 
   // The visit, the jobs, the history and the visit as it was say the same.

@@ -14,7 +14,6 @@ export { latest } from './latest.js';
 export { duesOf } from './dues-of.js';
 export { SOON_DAYS } from './soon.js';
 export { dueInWords, dueSince, percentsInWords } from './due-words.js';
-export { hasFilter } from './has-filter.js';
 export { seasonStepWords } from './season-step-words.js';
 export { householdSets, type HouseholdSet } from './household-sets.js';
 export { householdMessage } from './household-message.js';

@@ -7,3 +7,4 @@ export { keysOf } from './keys-of.js';
 export { err, ok, type Result } from './result.js';
 export { greatestCommonDivisor } from './greatest-common-divisor.js';
 export { groupBy } from './group-by.js';
+export { isSameJson } from './same-json.js';

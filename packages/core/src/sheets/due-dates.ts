@@ -1,9 +1,9 @@
 import { addDays, addMonths, dayOf, formatDate, type DayNumber } from '../civil-time/index.js';
 import type { Plan } from '../settings/index.js';
 import { clockChanges } from '../time-zones/index.js';
-import { hasFilter, seasonStepWords, type CareKind, type Spans } from '../dues/index.js';
+import { seasonStepWords, type CareKind, type Spans } from '../dues/index.js';
 import type { Speaker } from '../household-words/index.js';
-import type { Care } from '../care/index.js';
+import { hasFilter, type Care } from '../care/index.js';
 import type { SheetDue } from './sheet.js';
 
 export interface DueAsked {

@@ -1,6 +1,5 @@
 import { dayOf, parseDate, parseDateTime, type DayNumber } from '../civil-time/index.js';
 import {
-  hasFilter,
   householdSets,
   latest,
   type CareKind,
@@ -8,9 +7,10 @@ import {
   type SeasonFacts,
 } from '../dues/index.js';
 import type { Plan } from '../settings/index.js';
+import { subjectOf } from '../visits/index.js';
 import { bypassedSensors } from '../sheets/index.js';
 import { keysOf } from '../kernel/index.js';
-import type { Care } from '../care/index.js';
+import { hasBackflow, hasFilter, type Care } from '../care/index.js';
 import type { PastEntry, TimerFacts } from './standing.js';
 
 const CARED_FOR = {
@@ -34,14 +34,15 @@ export function dueFactsOf(
   { inTimer, season, rulesBrokenFrom, values }: WorkedOut,
 ): DueFacts {
   const { spans, addedOn, timeZone, handling, plan, yard, visitedOn, keyedInOn } = facts;
-  const { linkEndsOn, answers, pastEntries } = facts;
+  const { linkEndsOn, answers } = facts;
+  const pastEntries = saidLast(facts.pastEntries);
   return {
     ...{ spans, addedOn, timeZone, season, rulesBrokenFrom, linkEndsOn, answers },
     ...{ visitedOn, keyedInOn, setsSummerTime: handling.setsSummerTime },
     battery: plan.timer.power === 'battery' ? 'main' : 'backup',
     hasRainSensor: plan.timer.rainSensor,
     hasFilter: hasFilter(plan),
-    ...backflowOf(facts),
+    ...backflowOf(plan, pastEntries),
     hasFrost: facts.frost !== 'none',
     seasonCare: {
       winter: lastCare(pastEntries, 'winter'),
@@ -57,6 +58,12 @@ export function dueFactsOf(
       facts.plannedChanges.length === 0 ? null : householdSets(inTimer, plan, handling.keyInOrder),
     sensorBackOn: yard?.sensorBackOn === undefined ? null : parseDate(yard.sensorBackOn),
   };
+}
+
+/** Of each visit what was said last of each thing: what was taken back there was not done. In the order of time. */
+function saidLast(past: readonly PastEntry[]): PastEntry[] {
+  const last = new Map(past.map((one) => [`${one.visitId} ${subjectOf(one.entry)}`, one]));
+  return past.filter((one) => last.get(`${one.visitId} ${subjectOf(one.entry)}`) === one);
 }
 
 /** When each was cared for last at a visit. */
@@ -80,13 +87,13 @@ const doneOnDay = ({ entry, observedOn }: PastEntry): DayNumber =>
   entry.kind === 'care' && entry.testedOn !== undefined ? parseDate(entry.testedOn)! : observedOn;
 
 /** What was said at the last test of the backflow preventer, where there is one. */
-function backflowOf({ plan, pastEntries }: TimerFacts) {
-  const said = pastEntries
+function backflowOf({ timer }: Plan, past: readonly PastEntry[]) {
+  const said = past
     .filter((one) => isDoneCare(one, 'backflow'))
     .map(({ entry }) => (entry.kind === 'care' ? entry.nextOn : undefined))
     .at(-1);
   return {
-    hasBackflow: plan.timer.power === 'mains',
+    hasBackflow: hasBackflow(timer),
     backflowNextOn: said === undefined ? null : parseDate(said),
   };
 }

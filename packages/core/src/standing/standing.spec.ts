@@ -170,10 +170,16 @@ it('what was cared for at a visit, or seen of the clock, is due no more', () => 
   expect(dueKinds({})).toEqual(['battery', 'sensor-test', 'yearly-check', 'clock-change']);
   const observedOn = parseDate('2026-06-01')!;
   const pastEntries = [
-    { observedOn, entry: { kind: 'care' as const, what: 'battery' as const, isDone: true } },
-    { observedOn, entry: { kind: 'care' as const, what: 'sensor' as const, isDone: true } },
     {
-      observedOn,
+      ...{ visitId: 'june', observedOn },
+      entry: { kind: 'care' as const, what: 'battery' as const, isDone: true },
+    },
+    {
+      ...{ visitId: 'june', observedOn },
+      entry: { kind: 'care' as const, what: 'sensor' as const, isDone: true },
+    },
+    {
+      ...{ visitId: 'june', observedOn },
       entry: { kind: 'step' as const, step: 'clock' as const, state: 'done' as const },
     },
   ];
@@ -185,11 +191,19 @@ it('what was cared for at a visit, or seen of the clock, is due no more', () => 
     ...{ testedOn: '2026-05-20', nextOn: '2026-06-08' },
   };
   const test = of({
-    pastEntries: [...pastEntries, { observedOn, entry: tested }],
+    pastEntries: [...pastEntries, { visitId: 'june', observedOn, entry: tested }],
     visitedOn: observedOn,
   });
   expect(test.care).toMatchObject({ 'backflow-test': '2026-06-08' });
   expect(test.dues).toMatchObject([{ kind: 'backflow-test', last: '2026-05-20' }]);
+  // What was taken back at the same visit was not done; at another one it was done then.
+  const back = { kind: 'care' as const, what: 'battery' as const, isDone: false };
+  const takenBack = (visitId: string) =>
+    dueKinds({
+      pastEntries: [...pastEntries, { visitId, observedOn, entry: back }],
+      visitedOn: observedOn,
+    });
+  expect([takenBack('june'), takenBack('july')]).toEqual([['battery'], []]);
   // A timer that puts its clock itself never asks for it.
   const handling = Object.assign(new TimerHandling(), { setsSummerTime: true });
   expect(dueKinds({ handling })).not.toContain('clock-change');

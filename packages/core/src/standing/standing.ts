@@ -13,6 +13,8 @@ export const DUE_DAYS = 60;
 
 /** An entry of a visit that is over, as far as dues go by it. */
 export interface PastEntry {
+  /** At which visit it was made. */
+  readonly visitId: string;
   readonly entry: MadeEntry['entry'];
   readonly observedOn: DayNumber;
 }

@@ -37,7 +37,14 @@ export { flowsUntil } from './flows-until.js';
 export { FAULT_NAMES, STATION_FAULTS, type StationFault } from './station-faults.js';
 export { confirmedNow, inTimerNow, type InTimer, type Reading } from './in-timer.js';
 export { isKeyedIn, tickEntries } from './ticks.js';
-export { nextStep, visitOf, type MadeEntry, type Statement, type Visit } from './visit.js';
+export {
+  nextStep,
+  subjectOf,
+  visitOf,
+  type MadeEntry,
+  type Statement,
+  type Visit,
+} from './visit.js';
 export { timerNext, type TimerNext } from './timer-next.js';
 export { toKeyIn, type ToKeyIn } from './to-key-in.js';
 export { workOf, type StepWork, type WorkHere } from './step-work.js';

@@ -50,7 +50,8 @@ export interface Visit {
   readonly conflicts: readonly Statement[];
 }
 
-function subjectOf(entry: VisitEntry): string {
+/** What an entry is of: of each thing the last one holds. */
+export function subjectOf(entry: VisitEntry): string {
   switch (entry.kind) {
     case 'step':
       return `step ${entry.step}`;

@@ -5,12 +5,7 @@ import { COPY_REASONS, type CopyReason } from '@water-clock/core/property-file';
 import { Confirmed, type Plan } from '@water-clock/core/settings';
 import { Type } from 'class-transformer';
 import { IsString, MaxLength, ValidateNested } from 'class-validator';
-import {
-  ApiDocument,
-  OptionalDocumentField,
-  withDocument,
-  ApiNullableDocument,
-} from '../platform/core-documents.js';
+import { ApiDocument, OptionalDocumentField, withDocument } from '../platform/core-documents.js';
 import { TimerAnswer } from '../timers/timer.dto.js';
 
 /**
@@ -78,6 +73,6 @@ export class CopyAnswer extends CopyListing {
   @ApiProperty({ type: TimerAnswer }) timer!: TimerAnswer;
   @ApiDocument('Plan')
   document!: Plan;
-  @ApiNullableDocument('Yard', 'As it was then; null: nobody kept it')
+  @ApiDocument('Yard', 'As it was then; null: nobody kept it', { mayBeNull: true })
   yard!: Yard | null;
 }

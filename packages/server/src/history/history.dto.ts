@@ -12,6 +12,8 @@ export class HomeEvent {
   @ApiProperty({ type: String, format: 'uuid', nullable: true }) timerId!: string | null;
   @ApiPropertyOptional({ description: 'Of a hold: its end, by the clock of the home' })
   until?: string;
+  @ApiPropertyOptional({ description: 'Of a hold: on the desk, and read in no timer' })
+  isWanted?: boolean;
   @ApiPropertyOptional({ description: 'Of rules, and of a change for many homes' }) name?: string;
   @ApiPropertyOptional({ enum: DUE_KINDS }) due?: DueKind;
   @ApiPropertyOptional({ enum: ['household', 'firm'], description: 'Of a due: who did it' })
@@ -19,6 +21,7 @@ export class HomeEvent {
   @ApiPropertyOptional({ format: 'date', description: 'Of a due: put off until then' })
   putOffUntil?: string;
   @ApiPropertyOptional({ description: 'Of a due that was put off' }) reason?: string;
+  @ApiPropertyOptional({ example: '2026-06', description: 'Of weather' }) month?: string;
   @ApiPropertyOptional({ description: 'Of weather, in mm' }) rainMm?: number;
   @ApiPropertyOptional({ description: 'Of weather: reference evapotranspiration, in mm' })
   et0Mm?: number;

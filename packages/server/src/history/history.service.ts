@@ -16,15 +16,18 @@ const MOST = 500;
 /** The weather is told so far back. */
 const WEATHER_DAYS = 3 * 366;
 
-/** The holds that stand, or stood, in what was saved of a home's timers. */
-const HOLDS = `SELECT DISTINCT t.id AS "timerId", h.hold ->> 'from' AS "from", h.hold ->> 'to' AS "to",
-    (h.hold ->> 'from')::timestamp AT TIME ZONE $3::text AS at
+/** Holds that have begun, of what was read off a home's timers, or left in them; those that the desk alone has are wanted. */
+const HOLDS = `SELECT t.id AS "timerId", h.hold ->> 'from' AS "from", h.hold ->> 'to' AS "to",
+    (h.hold ->> 'from')::timestamp AT TIME ZONE $3::text AS at, NOT bool_or(d.was_there) AS "isWanted"
   FROM timers t
   JOIN LATERAL (
-    SELECT c.document FROM copies c WHERE c.timer_id = t.id
-    UNION ALL SELECT s.document FROM timer_settings s WHERE s.timer_id = t.id) d ON true
+    SELECT c.document, true AS was_there FROM copies c
+      WHERE c.timer_id = t.id AND c.reason <> 'planned'
+    UNION ALL SELECT s.document, false FROM timer_settings s WHERE s.timer_id = t.id) d ON true
   JOIN LATERAL jsonb_array_elements(d.document -> 'controller' -> 'pauses') AS h (hold) ON true
-  WHERE t.firm_id = $1 AND t.property_id = $2 ORDER BY at DESC LIMIT ${MOST}`;
+  WHERE t.firm_id = $1 AND t.property_id = $2
+    AND (h.hold ->> 'from')::timestamp AT TIME ZONE $3::text <= now()
+  GROUP BY t.id, h.hold ORDER BY at DESC LIMIT ${MOST}`;
 
 const MESSAGES = `SELECT concat(a.rollout_id, ' ', a.timer_id) AS id, a.timer_id AS "timerId", a.messaged_at AS at, b.name
   FROM rollout_timers a JOIN rollouts b ON b.id = a.rollout_id JOIN timers t ON t.id = a.timer_id
@@ -66,16 +69,16 @@ export class HistoryService {
     const of = <Found>(statement: string, ...more: string[]) =>
       this.source.manager.query<Found[]>(statement, [firmId, propertyId, ...more]);
     const [holds, messages, dues, rules, weather] = await Promise.all([
-      of<Row & { readonly from: string; readonly to: string }>(HOLDS, zone),
+      of<Row & HoldRow>(HOLDS, zone),
       of<Row & { readonly id: string; readonly name: string }>(MESSAGES),
       of<Row & DueRow>(DUES),
       of<{ readonly name: string; readonly from: string; readonly at: Date }>(RULES, zone),
       this.weather(person, property, zone),
     ]);
     const all = [
-      ...holds.map(({ timerId, from, to, at }): HomeEvent => ({
+      ...holds.map(({ timerId, from, to, at, isWanted }): HomeEvent => ({
         ...{ id: `${timerId} ${from} ${to}`, kind: 'hold', at: at.toISOString(), timerId },
-        until: to,
+        ...{ until: to, isWanted },
       })),
       ...messages.map(({ id, timerId, at, name }): HomeEvent => ({
         ...{ id, kind: 'message', at: at.toISOString(), timerId, name },
@@ -108,7 +111,7 @@ export class HistoryService {
       .catch(() => []);
     return months.map(({ month, rainMm, et0Mm, days }) => ({
       ...{ id: month, kind: 'weather' as const, at: endOf(month, now), timerId: null },
-      ...{ rainMm, et0Mm, days },
+      ...{ month, rainMm, et0Mm, days },
     }));
   }
 }
@@ -119,6 +122,12 @@ const DAY_MS = 86_400_000;
 function endOf(month: string, now: number): string {
   const [year = 0, number = 1] = month.split('-').map(Number);
   return new Date(Math.min(Date.UTC(year, number, 1) - 1, now)).toISOString();
+}
+
+interface HoldRow {
+  readonly from: string;
+  readonly to: string;
+  readonly isWanted: boolean;
 }
 
 interface DueRow {

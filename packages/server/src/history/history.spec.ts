@@ -38,12 +38,22 @@ it('lists holds by the clock of the home, what was said of dues, rules that bega
     ...{ weatherId: weather.id, ruleSetId: rules.id },
   });
   const pauses = [{ from: '2026-06-01T00:00:00', to: '2026-06-09T00:00:00' }];
+  const wanted = { from: '2026-07-01T00:00:00', to: '2026-07-03T00:00:00' };
+  const later = { from: '2999-07-01T00:00:00', to: '2999-07-03T00:00:00' };
   const timer = await post(`/api/properties/${home.id}/timers`, {
-    ...{ name: 'Shed', document: { ...planDocument(), controller: { pauses } } },
+    ...{
+      name: 'Shed',
+      document: { ...planDocument(), controller: { pauses: [...pauses, wanted, later] } },
+    },
   });
   // The same hold in a copy is told once.
   await post(`/api/timers/${timer.id}/copies`, {
     ...{ reason: 'as-found', document: { ...planDocument(), controller: { pauses } } },
+  });
+  // What was only planned never stood in it.
+  const planned = [{ from: '2026-05-01T00:00:00', to: '2026-05-02T00:00:00' }];
+  await post(`/api/timers/${timer.id}/copies`, {
+    ...{ reason: 'planned', document: { ...planDocument(), controller: { pauses: planned } } },
   });
   await post(`/api/timers/${timer.id}/due-answers`, {
     ...{ id: randomUUID(), key: 'battery:never', kind: 'battery', on: today },
@@ -51,14 +61,19 @@ it('lists holds by the clock of the home, what was said of dues, rules that bega
   });
   const { body } = await person.agent.get(`/api/properties/${home.id}/events`).expect(200);
   const kinds = body.map(({ kind }: { kind: string }) => kind).sort();
-  expect(kinds).toEqual(['due', 'hold', 'rules', 'weather']);
+  expect(kinds).toEqual(['due', 'hold', 'hold', 'rules', 'weather']);
   const of = (kind: string) => body.find((one: { kind: string }) => one.kind === kind);
-  expect(of('hold')).toMatchObject({
-    ...{ at: '2026-06-01T06:00:00.000Z', until: '2026-06-09T00:00:00', timerId: timer.id },
-  });
+  const holds = body.filter((one: { kind: string }) => one.kind === 'hold');
+  expect(holds).toMatchObject([
+    { at: '2026-07-01T06:00:00.000Z', isWanted: true },
+    {
+      ...{ at: '2026-06-01T06:00:00.000Z', until: '2026-06-09T00:00:00', timerId: timer.id },
+      isWanted: false,
+    },
+  ]);
   expect(of('due')).toMatchObject({ due: 'battery', doneBy: 'household', timerId: timer.id });
   expect(of('rules')).toMatchObject({ name: 'Quillhaven', timerId: null });
-  expect(of('weather')).toMatchObject({ rainMm: 5, days: 1, timerId: null });
+  expect(of('weather')).toMatchObject({ month: today.slice(0, 7), rainMm: 5, days: 1 });
   const moments = body.map(({ at }: { at: string }) => at);
   expect(moments).toEqual([...moments].sort().reverse());
 });

@@ -68,26 +68,18 @@ export const ApiCoreAnswer = (
 export const ApiCoreAnswers = (answer: keyof typeof CORE_ANSWERS): PropertyDecorator =>
   ApiProperty({ type: 'array', items: { $ref: addressOf(answer) } });
 
-/** An answer's field that holds a document of the core's. */
-export const ApiDocument = (document: CoreDocument, description?: string): PropertyDecorator =>
-  ApiProperty({
-    type: 'object',
-    additionalProperties: true,
-    allOf: [documentSchema(document)],
-    ...(description !== undefined && { description }),
-  });
-
-/** An answer's field that holds a document of the core's, or null. */
-export const ApiNullableDocument = (
+/** An answer's field that holds a document of the core's, or null where `mayBeNull`. */
+export const ApiDocument = (
   document: CoreDocument,
-  description: string,
+  description?: string,
+  { mayBeNull = false } = {},
 ): PropertyDecorator =>
   ApiProperty({
     type: 'object',
     additionalProperties: true,
     allOf: [documentSchema(document)],
-    nullable: true,
-    description,
+    ...(description !== undefined && { description }),
+    ...(mayBeNull && { nullable: true }),
   });
 
 const documentFields = new Map<object, Set<string | symbol>>();

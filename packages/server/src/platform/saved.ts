@@ -1,8 +1,7 @@
 import type { EntityManager, EntityTarget, FindOptionsWhere, ObjectLiteral } from 'typeorm';
 import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
-import { fieldOf } from '@water-clock/core/kernel';
+import { fieldOf, isSameJson } from '@water-clock/core/kernel';
 import { notFound, savedByAnother } from './problem.js';
-import { isSameJson } from './same-json.js';
 
 interface Versioned extends ObjectLiteral {
   version: number;

@@ -1,9 +1,9 @@
+import { isSameJson } from '@water-clock/core/kernel';
 import { changeSentences } from '@water-clock/core/compare';
 import type { CopyInFile, PropertyFile, TimerInFile } from '@water-clock/core/property-file';
 import { counted } from '@water-clock/core/words';
 import type { EntityManager } from 'typeorm';
 import { Copy } from '../schema/copy.entity.js';
-import { isSameJson } from '../platform/same-json.js';
 import { propertyColumns } from '../properties/properties.service.js';
 import { Property } from '../schema/property.entity.js';
 import { StoredRuleSet } from '../schema/rule-set.entity.js';

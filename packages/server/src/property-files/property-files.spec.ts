@@ -106,6 +106,18 @@ it('hold the visits of a home with their jobs, once, and refuse what is no entry
   expect((await preview(other, { ...file, id: propertyId, timers: again.timers })).changes).toEqual(
     [],
   );
+  // A visit of more entries than one statement takes comes in whole.
+  const long = structuredClone(again);
+  const [first] = long.timers[0].visits[0].entries;
+  long.timers[0].visits[0].startedAt = '2026-05-01T10:00:00.000Z';
+  long.timers[0].visits[0].entries = Array.from({ length: 8000 }, (_, at) => ({
+    ...first,
+    ...{ number: at + 1, seen: at },
+  }));
+  const whole = await bringIn(other, long);
+  expect(whole.changes).toHaveLength(1);
+  const [longest] = (await fileOf(other, propertyId)).timers[0].visits;
+  expect(longest.entries).toHaveLength(8000);
   const [{ entries, jobs }] = structuredClone(file.timers[0].visits);
   const bad = structuredClone(file);
   bad.timers[0].visits[0].entries = [{ ...entries[0], document: { kind: 'dance' } }];

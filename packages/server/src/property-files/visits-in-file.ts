@@ -13,7 +13,8 @@ import {
   type VisitEntry,
 } from '@water-clock/core/visits';
 import { randomUUID } from 'node:crypto';
-import type { EntityManager } from 'typeorm';
+import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
+import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
 import { Job } from '../schema/job.entity.js';
 import { StoredEntry, StoredVisit } from '../schema/visit.entity.js';
 
@@ -106,33 +107,46 @@ export async function importVisits(
       endedAt: endedAt === undefined ? null : new Date(endedAt),
     });
     const { id: visitId } = await manager.save(visit);
-    await manager.insert(
+    const ofVisit = { firmId, visitId };
+    await insertAll(
+      manager,
       StoredEntry,
       entries.flatMap(({ number, seen, person, observedAt, document }) =>
         entryOf(document).map((entry) => ({
-          ...{ id: randomUUID(), firmId, visitId, number, seen, personName: person },
+          ...{ id: randomUUID(), ...ofVisit, number, seen, personName: person },
           ...{ observedAt: new Date(observedAt), document: entry },
         })),
       ),
     );
-    await manager.insert(
+    await insertAll(
+      manager,
       Job,
-      jobs.flatMap(({ station, stations, fault, foundAt, doneAt, price, ...words }) => {
+      jobs.flatMap(({ station, fault, foundAt, doneAt, price, ...rest }) => {
         const known = faultOf(fault);
-        return known === undefined
-          ? []
-          : [
-              {
-                ...{ firmId, visitId, timerId, stations, fault: known, ...words },
-                ...{ station: station ?? null, price: price ?? null },
-                foundAt: new Date(foundAt),
-                doneAt: doneAt === undefined ? null : new Date(doneAt),
-              },
-            ];
+        if (known === undefined) return [];
+        return [
+          {
+            ...{ ...ofVisit, timerId, fault: known, ...rest },
+            ...{ station: station ?? null, price: price ?? null, foundAt: new Date(foundAt) },
+            doneAt: doneAt === undefined ? null : new Date(doneAt),
+          },
+        ];
       }),
     );
   }
   return fresh.length;
+}
+
+/** A statement takes 65,535 values. */
+const ROWS_AT_ONCE = 1000;
+
+async function insertAll<Row extends ObjectLiteral>(
+  manager: EntityManager,
+  table: EntityTarget<Row>,
+  rows: QueryDeepPartialEntity<Row>[],
+): Promise<void> {
+  for (let from = 0; from < rows.length; from += ROWS_AT_ONCE)
+    await manager.insert(table, rows.slice(from, from + ROWS_AT_ONCE));
 }
 
 /** An entry that was read before; what is none is not here. */

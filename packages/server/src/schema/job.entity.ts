@@ -1,4 +1,5 @@
-import type { JobFault } from '@water-clock/core/visits';
+import { HARDWARE_CODES } from '@water-clock/core/faults';
+import { JOB_FAULTS, type JobFault } from '@water-clock/core/visits';
 import {
   Check,
   Column,
@@ -14,15 +15,13 @@ import { PlannedVisit } from './planned-visit.entity.js';
 import { Timer } from './timer.entity.js';
 import { StoredVisit } from './visit.entity.js';
 
-const OF_TIMERS = `'wire-open', 'coil-short', 'coil-open', 'splice-wet', 'common-open', 'unit-silent', 'cable-open', 'module-dead', 'transformer-dead', 'cable-short', 'display-dark', 'battery-flat', 'sensor-wire', 'pump-circuit-open', 'pump-circuit-short'`;
+const listed = (faults: readonly JobFault[]) => faults.map((fault) => `'${fault}'`).join(', ');
+const OF_TIMERS = listed(HARDWARE_CODES);
 
 /** A fault that was found at a station, or of the timer and its wires: a job. */
 @Entity('jobs')
 @Check('jobs_station', 'station > 0')
-@Check(
-  'jobs_fault',
-  `fault IN ('head-broken', 'head-tilted', 'head-clogged', 'leak', 'low-pressure', 'valve-stuck', 'no-valve', 'wrong-area', 'wet-place', ${OF_TIMERS})`,
-)
+@Check('jobs_fault', `fault IN (${listed(JOB_FAULTS)})`)
 @Check('jobs_place', `(station IS NULL) = (fault IN (${OF_TIMERS}))`)
 @Index('jobs_of_timer', ['visitId', 'fault', 'stations'], {
   ...{ unique: true, where: 'station IS NULL' },

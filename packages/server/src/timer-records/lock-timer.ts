@@ -1,5 +1,5 @@
+import { isSameJson } from '@water-clock/core/kernel';
 import type { EntityManager } from 'typeorm';
-import { isSameJson } from '../platform/same-json.js';
 import { Property } from '../schema/property.entity.js';
 import { Timer } from '../schema/timer.entity.js';
 

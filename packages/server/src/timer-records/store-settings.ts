@@ -1,7 +1,7 @@
+import { isSameJson } from '@water-clock/core/kernel';
 import type { Plan } from '@water-clock/core/settings';
 import type { Yard } from '@water-clock/core/yards';
 import type { EntityManager } from 'typeorm';
-import { isSameJson } from '../platform/same-json.js';
 import { saveVersion } from '../platform/saved.js';
 import { TimerSettings, TimerYard } from '../schema/timer.entity.js';
 

@@ -17,6 +17,7 @@ import type { StandingsAsked, StoredFacts } from './standing-task.js';
 
 interface StoredEntryRow {
   readonly timerId: string;
+  readonly visitId: string;
   readonly isOpen: boolean;
   readonly id: string;
   readonly number: number;
@@ -52,7 +53,7 @@ const HISTORY = `SELECT t.id AS "timerId",
   WHERE t.id = ANY($1)`;
 
 /** All that was made at the visit that is open, and of the others what dues go by. */
-const ENTRIES = `SELECT v.timer_id AS "timerId", v.id = o.id AS "isOpen", e.id, e.number, e.seen,
+const ENTRIES = `SELECT v.timer_id AS "timerId", v.id AS "visitId", v.id = o.id AS "isOpen", e.id, e.number, e.seen,
     e.person_name AS person, e.observed_at AS "observedAt", e.document AS entry
   FROM visits v
   JOIN visit_entries e ON e.visit_id = v.id
@@ -125,8 +126,8 @@ export async function storedFacts(
         ...{ startedAt: past.openSince.toISOString(), startedBy: past.openBy ?? '' },
         entries: own.filter(({ isOpen }) => isOpen).map(madeEntryOf),
       },
-      pastEntries: own.map(({ entry, observedAt }): PastEntry => ({
-        entry,
+      pastEntries: own.map(({ visitId, entry, observedAt }): PastEntry => ({
+        ...{ visitId, entry },
         observedOn: day(observedAt),
       })),
       visitedOn: past.visitedAt && day(past.visitedAt),
@@ -149,6 +150,7 @@ const dateIn =
 
 const madeEntryOf = ({
   timerId: _timer,
+  visitId: _visit,
   isOpen: _isOpen,
   observedAt,
   ...row

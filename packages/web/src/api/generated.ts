@@ -2453,8 +2453,15 @@ export interface components {
       readonly et0Mm?: number;
       /** @description The same whenever it is asked for */
       readonly id: string;
+      /** @description Of a hold: on the desk, and read in no timer */
+      readonly isWanted?: boolean;
       /** @enum {string} */
       readonly kind: 'hold' | 'rules' | 'message' | 'due' | 'weather';
+      /**
+       * @description Of weather
+       * @example 2026-06
+       */
+      readonly month?: string;
       /** @description Of rules, and of a change for many homes */
       readonly name?: string;
       /**

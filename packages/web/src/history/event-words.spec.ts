@@ -8,6 +8,11 @@ const event = (more: Partial<HomeEvent>): HomeEvent => ({
 
 it.each<[string, Partial<HomeEvent>, string]>([
   ['a hold', { kind: 'hold', until: '2026-06-20T06:00:00' }, 'On hold until Sat 20 June, 06:00'],
+  [
+    'a hold of the desk alone',
+    { kind: 'hold', until: '2026-06-20T06:00:00', isWanted: true },
+    'Hold wanted, in no timer yet, until Sat 20 June, 06:00',
+  ],
   ['rules', { kind: 'rules', name: 'Quillhaven' }, 'Rules of Quillhaven change'],
   [
     'a message',
@@ -27,13 +32,13 @@ it.each<[string, Partial<HomeEvent>, string]>([
   ],
   [
     'the weather of a month',
-    { kind: 'weather', rainMm: 23.4, et0Mm: 178.2, days: 30 },
-    'Weather of the month: 23 mm of rain, 178 mm evaporated',
+    { kind: 'weather', month: '2026-06', rainMm: 23.4, et0Mm: 178.2, days: 30 },
+    'Weather of June 2026: 23 mm of rain, 178 mm evaporated',
   ],
   [
     'of a part of it',
-    { kind: 'weather', rainMm: 0, et0Mm: 9.6, days: 2 },
-    'Weather of the month: 0 mm of rain, 10 mm evaporated, of 2 days',
+    { kind: 'weather', month: '2026-06', rainMm: 0, et0Mm: 9.6, days: 2 },
+    'Weather of June 2026: 0 mm of rain, 10 mm evaporated, of 2 days',
   ],
 ])('%s in words', (_what, more, words) => {
   expect(eventWords(event(more))).toBe(words);

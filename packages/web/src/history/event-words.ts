@@ -1,5 +1,5 @@
 import { parseDate, parseDateTime } from '@water-clock/core/civil-time';
-import { counted, dateAndTime, longDate } from '@water-clock/core/words';
+import { civilDateInWords, counted, dateAndTime, longDate } from '@water-clock/core/words';
 import type { HomeEvent } from '../api/history';
 import { DUE_NAMES } from '../timer-records/reason-names';
 
@@ -15,11 +15,15 @@ const dueWords = ({ due, doneBy, putOffUntil, reason }: HomeEvent): string => {
 
 const DAYS_OF_A_WHOLE_MONTH = 28;
 
+/** @example "June 2026" */
+const monthWords = (month: string): string =>
+  civilDateInWords(parseDate(`${month}-01`)!).replace(/^\S+ 1 /, '');
+
 /** What happened, in words. */
 export function eventWords(event: HomeEvent): string {
   switch (event.kind) {
     case 'hold':
-      return `On hold until ${dateAndTime(parseDateTime(event.until!)!)}`;
+      return `${event.isWanted ? 'Hold wanted, in no timer yet,' : 'On hold'} until ${dateAndTime(parseDateTime(event.until!)!)}`;
     case 'rules':
       return `Rules of ${event.name} change`;
     case 'message':
@@ -27,9 +31,9 @@ export function eventWords(event: HomeEvent): string {
     case 'due':
       return dueWords(event);
     case 'weather': {
-      const { rainMm, et0Mm, days = 0 } = event;
+      const { month, rainMm, et0Mm, days = 0 } = event;
       const of = days < DAYS_OF_A_WHOLE_MONTH ? `, of ${counted(days, 'day')}` : '';
-      return `Weather of the month: ${whole(rainMm)} mm of rain, ${whole(et0Mm)} mm evaporated${of}`;
+      return `Weather of ${monthWords(month!)}: ${whole(rainMm)} mm of rain, ${whole(et0Mm)} mm evaporated${of}`;
     }
   }
 }

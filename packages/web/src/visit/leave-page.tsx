@@ -1,8 +1,7 @@
 import { clsx } from 'clsx';
 import { civilDateOf, parseDate } from '@water-clock/core/civil-time';
-import { CARE_DONE } from '@water-clock/core/care';
+import { CARE_DONE, caresAt, type Care } from '@water-clock/core/care';
 import { calendarText } from '@water-clock/core/formats';
-import { hasFilter } from '@water-clock/core/dues';
 import { lastLook, valueWords } from '@water-clock/core/key-in';
 import type { Confirmed, Plan } from '@water-clock/core/settings';
 import type { Sheet } from '@water-clock/core/sheets';
@@ -68,14 +67,13 @@ const leftOn = (date: string): string => {
   return `the timer as left on ${shortDate(day)} ${civilDateOf(day).year}`;
 };
 
+/** What needs no more said of it than that it is done. */
+const TICKED_HERE: readonly Care[] = ['battery', 'sensor', 'filter'];
+
 /** Set to run, sensor active, clock right, percentage as it is to be; and what was cared for. */
 function LastLook({ open, plan }: Pick<LeaveProps, 'open'> & { readonly plan: Plan }) {
   const say = useSay();
-  const care = [
-    'battery' as const,
-    ...(plan.timer.rainSensor ? ['sensor' as const] : []),
-    ...(hasFilter(plan) ? ['filter' as const] : []),
-  ];
+  const care = caresAt(plan).filter((one) => TICKED_HERE.includes(one));
   return (
     <section className={pageStyles['sheet']} aria-labelledby="last-look">
       <h2 id="last-look">The last look</h2>

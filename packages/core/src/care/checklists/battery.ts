@@ -1,5 +1,4 @@
-import type { CarePlace, Checklist } from '../checklist.js';
-import { where } from '../checklist.js';
+import { where, type CarePlace, type Checklist } from '../checklist.js';
 
 export const batteryChecklist = ({ power }: CarePlace): Checklist => ({
   caution:

@@ -1,6 +1,4 @@
-import { CARE_NAMES, CARES, hasDrip, type Care, type CarePlace } from '@water-clock/core/care';
-import { hasFilter } from '@water-clock/core/dues';
-import type { Plan } from '@water-clock/core/settings';
+import { CARE_NAMES, caresAt, hasDrip, type Care, type CarePlace } from '@water-clock/core/care';
 import { Tag } from 'antd';
 import { Link } from 'react-router';
 import { FROST_NAMES } from '../../format/frost-names';
@@ -18,12 +16,6 @@ export function CarePage() {
   return <VisitFrame title="Care">{(here) => <AllCare {...here} />}</VisitFrame>;
 }
 
-/** What there is to care for at a timer. */
-const isHere = (care: Care, plan: Plan): boolean =>
-  (care !== 'sensor' || plan.timer.rainSensor) &&
-  (care !== 'filter' || hasFilter(plan)) &&
-  (care !== 'backflow' || plan.timer.power === 'mains');
-
 function AllCare({ open, timer, inTimer: { plan } }: VisitHere) {
   const { id: propertyId, supplySource, frost } = timer.property;
   const [search, goTo] = usePlace();
@@ -31,7 +23,7 @@ function AllCare({ open, timer, inTimer: { plan } }: VisitHere) {
     ...{ supply: supplySource ?? 'mains', frost: frost ?? 'hard' },
     ...{ power: plan.timer.power, hasDrip: hasDrip(plan) },
   };
-  const cares = CARES.filter((care) => isHere(care, plan));
+  const cares = caresAt(plan);
   const shown = cares.find((care) => care === search.get('care')) ?? cares[0]!;
   return (
     <>

@@ -6,7 +6,7 @@ import {
 } from '@water-clock/core/faults';
 import { HardwareEntry, jobInWords, stationsInWords } from '@water-clock/core/visits';
 import { Button, Input, Tag } from 'antd';
-import { useState } from 'react';
+import { useKeptForm } from '../../offline/use-kept-form';
 import type { OpenVisit } from '../../timer-records/use-visit';
 import { oncePressed } from '../../ui/once-pressed';
 import { Caution } from '../../ui/page';
@@ -78,14 +78,21 @@ interface FaultProps {
 function Fault({ open, suspect, isOpen, found }: FaultProps) {
   const { code, stations } = suspect;
   const { name, shows, tells, tries, mend, part, caution } = hardwareFault(code);
-  const [note, setNote] = useState(found?.note ?? '');
-  const say = (isFound: boolean) =>
-    open.add(
-      Object.assign(new HardwareEntry(), {
-        ...{ code, stations: [...stations], note: note.trim(), isFound },
-      }),
-      `${jobInWords({ station: null, stations, fault: code })}${isFound ? '' : ': it was not that'}`,
-    );
+  const kept = useKeptForm(
+    `hardware.${open.id}.${code}.${stations.join('-')}`,
+    (text) => (typeof text === 'string' ? text : null),
+    found?.note ?? '',
+  );
+  const note = kept.form;
+  const say = async (isFound: boolean) => {
+    const words = jobInWords({ station: null, stations, fault: code });
+    const entry = Object.assign(new HardwareEntry(), {
+      ...{ code, stations: [...stations], note: note.trim(), isFound },
+    });
+    if (!(await open.add(entry, isFound ? words : `${words}: it was not that`))) return;
+    kept.restart(note);
+    kept.forget();
+  };
   return (
     <details className={styles['fault']} open={isOpen} data-fault={code}>
       <summary>
@@ -113,10 +120,15 @@ function Fault({ open, suspect, isOpen, found }: FaultProps) {
           placeholder="Note: where, what was tried"
           maxLength={500}
           value={note}
-          onChange={(event) => setNote(event.target.value)}
+          onChange={({ target }) => kept.set(() => target.value)}
         />
         {found ? (
-          <Button onClick={oncePressed(() => void say(false))}>It was not that</Button>
+          <>
+            {kept.isChanged && (
+              <Button onClick={oncePressed(() => void say(true))}>Keep the note</Button>
+            )}
+            <Button onClick={oncePressed(() => void say(false))}>It was not that</Button>
+          </>
         ) : (
           <Button onClick={oncePressed(() => void say(true))}>It is this: a job</Button>
         )}
